@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core;
+
+use InvalidArgumentException;
+
+/**
+ * A value nobody could rig, tow or record: carries the field's name and what would be accepted,
+ * so that the edge (form, file, command line) can say both beside the field.
+ */
+final class InvalidValue extends InvalidArgumentException
+{
+    private function __construct(
+        public readonly string $field,
+        public readonly string $allowed,
+        string $message,
+    ) {
+        parent::__construct($message);
+    }
+
+    public static function because(string $field, string $allowed): self
+    {
+        return new self($field, $allowed, "{$field} must be {$allowed}.");
+    }
+
+    /** The same complaint seen from an enclosing value: its field is prefixed with where it stands. */
+    public function within(string $parent): self
+    {
+        return self::because(rtrim("{$parent}.{$this->field}", '.'), $this->allowed);
+    }
+
+    /** @throws self when $value is not finite or lies outside [$min, $max] */
+    public static function unlessBetween(string $field, float $value, float $min, float $max, string $unit = ''): void
+    {
+        if (! is_finite($value) || $value < $min || $value > $max) {
+            throw self::because($field, trim(sprintf('a number from %s to %s %s', self::plain($min), self::plain($max), $unit)));
+        }
+    }
+
+    private static function plain(float $number): string
+    {
+        return rtrim(rtrim(sprintf('%.6F', $number), '0'), '.');
+    }
+}

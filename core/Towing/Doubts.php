@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Towing;
+
+use Admek\Core\InvalidValue;
+
+/** How well the figures behind a depth are known: one standard deviation each, taken as independent (02 §9). */
+final readonly class Doubts
+{
+    public const NORMAL_DRAG = 0.15;
+
+    public const LURE_DRAG = 0.35;
+
+    public const DIVE_GUESSED = 0.25;
+
+    public const DIVE_RATED = 0.10;
+
+    public const DIVE_TRUED = 0.05;
+
+    public const DIVER_LIFT = 0.20;
+
+    public const WEIGHT_DRAG = 0.15;
+
+    public const LET_OUT = 0.03;
+
+    public const LET_OUT_CALIBRATED = 0.01;
+
+    /** 0.1 mph in m/s. */
+    public const SPEED = 0.044704;
+
+    /** 0.15 mph in m/s. */
+    public const CURRENT = 0.067056;
+
+    /**
+     * @param  float  $lureDive  share of the lure's diving area
+     * @param  float  $letOut  share of the length let out
+     * @param  float  $current  m/s at the gear's depth; 0 when a probe was read there
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function __construct(
+        public float $lureDive = self::DIVE_GUESSED,
+        public float $letOut = self::LET_OUT,
+        public float $speed = self::SPEED,
+        public float $current = self::CURRENT,
+    ) {
+        InvalidValue::unlessBetween('lure_dive', $lureDive, 0, 0.9);
+        InvalidValue::unlessBetween('let_out', $letOut, 0, 0.9);
+        InvalidValue::unlessBetween('speed', $speed, 0, 5, 'm/s');
+        InvalidValue::unlessBetween('current', $current, 0, 5, 'm/s');
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Towing;
+
+use Admek\Core\InvalidValue;
+
+/** A uniform length of line: leader, leadcore, braid, cable. Perfectly flexible, does not stretch. */
+final readonly class Line implements Element
+{
+    /**
+     * @param  float  $length  m
+     * @param  float  $diameter  m
+     * @param  float  $weight  N per metre in water, negative floats
+     * @param  float  $normalDrag  Cn on the diameter
+     * @param  float  $skinFriction  Cf on the circumference
+     * @param  bool  $letOut  whether this is the length the captain counts out, whose reading is in doubt
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function __construct(
+        public float $length,
+        public float $diameter,
+        public float $weight,
+        public float $normalDrag = 1.2,
+        public float $skinFriction = 0.015,
+        public bool $letOut = false,
+    ) {
+        InvalidValue::unlessBetween('length', $length, 0, 5000, 'm');
+        InvalidValue::unlessBetween('diameter', $diameter, 0, 0.1, 'm');
+        InvalidValue::unlessBetween('weight', $weight, -100, 1000, 'N per metre');
+        InvalidValue::unlessBetween('normal_drag', $normalDrag, 0, 10);
+        InvalidValue::unlessBetween('skin_friction', $skinFriction, 0, 1);
+    }
+}
