@@ -28,4 +28,24 @@ final readonly class TowSolution
         public array $branchPaths,
         public bool $boardPulledUnder = false,
     ) {}
+
+    /**
+     * A curve with at most so many points, its ends kept.
+     *
+     * @param  list<array{float, float, float}>  $path
+     * @return list<array{float, float, float}>
+     */
+    public static function thinned(array $path, int $most): array
+    {
+        $last = count($path) - 1;
+        if ($last < $most) {
+            return $path;
+        }
+        $kept = [];
+        for ($i = 0; $i < $most; $i++) {
+            $kept[] = $path[(int) round($i * $last / ($most - 1))];
+        }
+
+        return $kept;
+    }
 }

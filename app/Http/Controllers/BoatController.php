@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\CreateBoatRequest;
+use App\Http\Resources\BoatResource;
+use App\Models\Boat;
+use App\Outfitting\BoatOffer;
+use App\Outfitting\StarterLocker;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+final class BoatController
+{
+    public function show(Boat $boat): BoatResource
+    {
+        return new BoatResource($boat);
+    }
+
+    public function offer(): JsonResponse
+    {
+        return new JsonResponse(BoatOffer::make());
+    }
+
+    public function store(CreateBoatRequest $request): JsonResponse
+    {
+        if (Boat::query()->exists()) {
+            throw new HttpException(409, 'There is a boat already; one database is one boat’s.');
+        }
+        $boat = DB::transaction(static function () use ($request): Boat {
+            $boat = Boat::query()->create($request->safe(['name', 'length', 'beam', 'units', 'lines_per_angler']));
+            foreach ($request->array('holders') as $place => $holder) {
+                $boat->holders()->create(['place' => $place] + $holder);
+            }
+            if ($request->boolean('starter_locker')) {
+                StarterLocker::stow($boat);
+            }
+
+            return $boat;
+        });
+
+        return (new BoatResource($boat))->response()->setStatusCode(201);
+    }
+}

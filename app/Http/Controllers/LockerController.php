@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Admek\Core\Fish\Species;
+use Admek\Core\Tackle\Material;
+use Admek\Core\Tackle\Presentation;
+use App\Models\Boat;
+use Illuminate\Http\JsonResponse;
+
+/** What is aboard, and what a new line of each kind starts from. */
+final class LockerController
+{
+    public function __invoke(Boat $boat): JsonResponse
+    {
+        return new JsonResponse([
+            'reels' => $boat->reels->map->only(['id', 'name', 'material', 'test', 'colours', 'backing_material', 'backing_test', 'counter_calibrated']),
+            'balls' => $boat->balls->map->only(['id', 'name', 'mass']),
+            'divers' => $boat->divers->map->only(['id', 'name', 'size', 'ringed']),
+            'boards' => $boat->boards->map->only(['id', 'name', 'size']),
+            'lures' => $boat->lures->map->only(['id', 'name', 'kind', 'finish', 'rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed']),
+            'leaders' => array_map(
+                static fn (Material $material): array => ['material' => $material->value, 'tests' => array_keys($material->diameters())],
+                [Material::Nylon, Material::Fluorocarbon, Material::Braid],
+            ),
+            'presentations' => array_map(
+                static fn (Presentation $presentation): array => [
+                    'presentation' => $presentation->value,
+                    'takes_board' => $presentation->takesBoard(),
+                    'starting_figures' => (object) $presentation->startingFigures(),
+                ],
+                Presentation::cases(),
+            ),
+            'species' => array_map(static fn (Species $species): array => ['species' => $species->value, 'name' => $species->label()], Species::cases()),
+        ], options: JSON_PRESERVE_ZERO_FRACTION);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\CreateTripRequest;
+use App\Http\Resources\TripResource;
+use App\Models\Boat;
+use App\Models\Spread;
+use App\Models\SpreadLine;
+use App\Models\Trip;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+final class TripController
+{
+    /** 2.3 mph in m/s: where most spreads for salmon and trout start. */
+    private const FIRST_SPEED = 1.028192;
+
+    public function index(Boat $boat): AnonymousResourceCollection
+    {
+        return TripResource::collection(self::whole()->whereBelongsTo($boat)->orderByDesc('date')->orderByDesc('lines_in')->get());
+    }
+
+    public function show(int $trip): TripResource
+    {
+        return new TripResource(self::whole()->findOrFail($trip));
+    }
+
+    /** A new trip starts from the latest trip's spread, so that the captain alters rather than begins again. */
+    public function store(CreateTripRequest $request, Boat $boat): JsonResponse
+    {
+        if ($boat->trips()->whereDate('date', $request->string('date')->value())->where('lines_in', $request->string('lines_in')->value())->exists()) {
+            throw ValidationException::withMessages(['lines_in' => 'Must be another time: a trip is planned then already.']);
+        }
+        $trip = DB::transaction(static function () use ($request, $boat): Trip {
+            /** @var array<string, mixed> $entered */
+            $entered = $request->validated();
+            $last = Spread::query()->whereRelation('trip', 'boat_id', $boat->id)->with('lines')->latest('id')->first();
+            $trip = $boat->trips()->create($entered);
+            $spread = $trip->spreads()->create(['name' => 'Plan', 'speed' => $last->speed ?? self::FIRST_SPEED]);
+            $spread->lines()->createMany($last?->lines->map(
+                static fn (SpreadLine $line): array => $line->only([...SpreadLine::PARTS, ...SpreadLine::FIGURES, 'leader_material']),
+            )->all() ?? []);
+
+            return $trip;
+        });
+
+        return $this->show($trip->id)->response()->setStatusCode(201);
+    }
+
+    /** @return Builder<Trip> */
+    private static function whole(): Builder
+    {
+        return Trip::query()->with(['bands', 'temperatures', 'spreads' => static fn (HasMany $spreads) => $spreads->withCount('lines')])->withCount('bites');
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Admek\Core\InvalidValue;
+use Admek\Core\Towing\CannotTow;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** Problem details for HTTP APIs (RFC 9457), with a JSON pointer (RFC 6901) to each field at fault. */
+final class Problem
+{
+    public static function from(Throwable $error): JsonResponse
+    {
+        return match (true) {
+            $error instanceof ValidationException => self::invalid(self::pointed($error->errors())),
+            $error instanceof InvalidValue => self::invalid([['pointer' => self::pointer($error->field), 'detail' => "Must be {$error->allowed}."]]),
+            $error instanceof CannotTow => self::invalid([['pointer' => '/lines', 'detail' => "Must be {$error->getMessage()}."]]),
+            $error instanceof Conflict => self::respond(409, 'Saved elsewhere', $error->getMessage(), ['current_version' => $error->currentVersion]),
+            $error instanceof ModelNotFoundException => self::respond(404, 'Not found', 'There is no such record.'),
+            $error instanceof HttpExceptionInterface => self::respond($error->getStatusCode(), self::title($error->getStatusCode()), $error->getMessage() ?: self::title($error->getStatusCode())),
+            default => self::respond(500, 'Something broke', 'The server could not finish this. Nothing was saved; the reason is in its log.'),
+        };
+    }
+
+    /** @param list<array{pointer: string, detail: string}> $errors */
+    private static function invalid(array $errors): JsonResponse
+    {
+        return self::respond(422, 'Not usable as entered', $errors[0]['detail'] ?? 'Something entered is not usable.', ['errors' => $errors]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $more
+     */
+    private static function respond(int $status, string $title, string $detail, array $more = []): JsonResponse
+    {
+        return new JsonResponse(
+            ['type' => 'about:blank', 'title' => $title, 'status' => $status, 'detail' => $detail] + $more,
+            $status,
+            ['Content-Type' => 'application/problem+json'],
+            JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE,
+        );
+    }
+
+    /**
+     * @param  array<string, list<string>>  $messages
+     * @return list<array{pointer: string, detail: string}>
+     */
+    private static function pointed(array $messages): array
+    {
+        $errors = [];
+        foreach ($messages as $field => $texts) {
+            foreach ($texts as $text) {
+                $errors[] = ['pointer' => self::pointer($field), 'detail' => $text];
+            }
+        }
+
+        return $errors;
+    }
+
+    private static function pointer(string $field): string
+    {
+        return $field === '' ? '' : '/'.str_replace(['~', '/', '.'], ['~0', '~1', '/'], $field);
+    }
+
+    private static function title(int $status): string
+    {
+        return match ($status) {
+            400 => 'Not readable',
+            404 => 'Not found',
+            405 => 'Not done here',
+            413 => 'Too large',
+            default => 'Refused',
+        };
+    }
+}

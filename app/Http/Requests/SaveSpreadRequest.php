@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class SaveSpreadRequest extends SpreadContent
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['version' => ['required', 'integer:strict', 'min:1']] + self::spreadRules();
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * @property int $id
+ * @property string $uuid
+ * @property int $trip_id
+ * @property ?int $spread_id
+ * @property Carbon $bitten_at UTC
+ * @property string $holder
+ * @property ?string $species
+ * @property string $outcome
+ * @property ?float $length m
+ * @property ?float $weight kg
+ * @property ?string $note
+ * @property array<string, mixed> $snapshot
+ */
+final class Bite extends Model
+{
+    protected $fillable = ['uuid', 'spread_id', 'bitten_at', 'holder', 'species', 'outcome', 'length', 'weight', 'note', 'snapshot'];
+
+    protected $casts = ['bitten_at' => 'datetime', 'length' => 'float', 'weight' => 'float', 'snapshot' => 'array'];
+}

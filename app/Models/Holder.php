@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A rod holder or a rigger's boom, by its place along the rail (port bow first).
+ *
+ * @property int $id
+ * @property string $code
+ * @property string $side port, centre or starboard
+ * @property string $kind rod or boom
+ * @property int $place
+ * @property float $aft m, of the rod tip or boom end
+ * @property float $starboard m
+ * @property float $height m above the water
+ */
+final class Holder extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['code', 'side', 'kind', 'place', 'aft', 'starboard', 'height'];
+
+    protected $casts = ['place' => 'integer', 'aft' => 'float', 'starboard' => 'float', 'height' => 'float'];
+
+    /** @return array{float, float, float} in the towing frame, m */
+    public function tip(): array
+    {
+        return [$this->aft, $this->starboard, -$this->height];
+    }
+}

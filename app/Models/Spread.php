@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Http\Conflict;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * @property int $id
+ * @property int $trip_id
+ * @property string $name
+ * @property float $speed m/s through the water
+ * @property int $version
+ */
+final class Spread extends Model
+{
+    protected $fillable = ['name', 'speed', 'version'];
+
+    protected $casts = ['speed' => 'float', 'version' => 'integer'];
+
+    /** @return HasMany<SpreadLine, $this> */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(SpreadLine::class)->orderBy('holder_id');
+    }
+
+    /** @return BelongsTo<Trip, $this> */
+    public function trip(): BelongsTo
+    {
+        return $this->belongsTo(Trip::class);
+    }
+
+    /**
+     * Replaces speed and lines, whole or not at all.
+     *
+     * @param  list<array<string, mixed>>  $lines  rows of spread_lines
+     *
+     * @throws Conflict when $version is no longer the current one
+     */
+    public function saveAgainst(int $version, float $speed, array $lines): void
+    {
+        DB::transaction(function () use ($version, $speed, $lines): void {
+            $claimed = self::query()->whereKey($this->id)->where('version', $version)
+                ->update(['version' => $version + 1, 'speed' => $speed]);
+            if ($claimed === 0) {
+                throw new Conflict(self::query()->findOrFail($this->id)->version);
+            }
+            $this->lines()->delete();
+            $this->lines()->createMany($lines);
+        });
+        $this->refresh();
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $species
+ * @property float $top m
+ * @property float $bottom m
+ */
+final class TargetBand extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['species', 'top', 'bottom'];
+
+    protected $casts = ['top' => 'float', 'bottom' => 'float'];
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Outfitting;
+
+use Admek\Core\Tackle\LureKind;
+use App\Models\Boat;
+use App\Models\Lure;
+use App\Rigging\Locker;
+
+/** Gear most boats for big water carry, in the trade's generic names and with the model's default figures. */
+final class StarterLocker
+{
+    private const POUND = 0.45359237;
+
+    private const FOOT = 0.3048;
+
+    /** Diameter of 12 lb nylon, m, and 2 mph in m/s: what box figures are commonly given for. */
+    private const RATED_LINE = 0.00035;
+
+    private const RATED_SPEED = 0.89408;
+
+    private const REELS = [
+        ['Braid 30 lb, counter', 'braid', 30.0, null, true],
+        ['Nylon 20 lb', 'nylon', 20.0, null, false],
+        ['Nylon 14 lb', 'nylon', 14.0, null, false],
+        ['Core 27 lb, 3 colours', 'leadcore', 27.0, 3.0, false],
+        ['Core 27 lb, 4 colours', 'leadcore', 27.0, 4.0, false],
+        ['Core 27 lb, 8 colours', 'leadcore', 27.0, 8.0, false],
+        ['Core 18 lb, 10 colours', 'leadcore', 18.0, 10.0, false],
+    ];
+
+    /** Name, kind, finish, and for divers the box depth in feet on 100 ft of line. */
+    private const LURES = [
+        ['Medium spoon', LureKind::MediumSpoon, 'silver', null],
+        ['Magnum spoon', LureKind::MagnumSpoon, 'glow', null],
+        ['Small minnow', LureKind::SmallMinnow, 'natural', 7.0],
+        ['Long minnow', LureKind::LongMinnow, 'natural', 9.0],
+        ['Deep plug', LureKind::DeepPlug, 'orange', 15.0],
+        ['Worm harness', LureKind::WormHarness, 'copper', null],
+        ['Rigged bait', LureKind::RiggedBait, 'natural', null],
+    ];
+
+    public static function stow(Boat $boat): void
+    {
+        self::stowGear($boat);
+        foreach (self::LURES as [$name, $kind, $finish, $boxDepth]) {
+            self::stowLure($boat, $name, $kind, $finish, $boxDepth);
+        }
+    }
+
+    public static function stowGear(Boat $boat): void
+    {
+        foreach (self::REELS as [$name, $material, $test, $colours, $calibrated]) {
+            $boat->reels()->create([
+                'name' => $name, 'material' => $material, 'test' => $test, 'colours' => $colours, 'counter_calibrated' => $calibrated,
+                'backing_material' => $colours === null ? null : 'braid', 'backing_test' => $colours === null ? null : 30.0,
+            ]);
+        }
+        foreach ([8, 10, 12, 15] as $pounds) {
+            $boat->balls()->create(['name' => "Ball {$pounds} lb", 'mass' => $pounds * self::POUND]);
+        }
+        foreach ([['Medium diver', 'medium', false], ['Large diver', 'large', false], ['Large diver, ringed', 'large', true]] as [$name, $size, $ringed]) {
+            $boat->divers()->create(['name' => $name, 'size' => $size, 'ringed' => $ringed]);
+        }
+        foreach (['small', 'large'] as $size) {
+            $boat->boards()->create(['name' => ucfirst($size).' board', 'size' => $size]);
+        }
+    }
+
+    /** @param ?float $boxDepth ft on 100 ft of 12 lb nylon at 2 mph */
+    public static function stowLure(Boat $boat, string $name, LureKind $kind, string $finish, ?float $boxDepth): Lure
+    {
+        $rated = $boxDepth === null ? [] : [
+            'rated_depth' => $boxDepth * self::FOOT, 'rated_lead' => 100 * self::FOOT,
+            'rated_line_diameter' => self::RATED_LINE, 'rated_speed' => self::RATED_SPEED,
+        ];
+        $lure = new Lure(['name' => $name, 'kind' => $kind->value, 'finish' => $finish, 'down_area' => null] + $rated + array_fill_keys(['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'], null));
+        $lure->down_area = $boxDepth === null ? null : Locker::bait($lure)->downArea;
+        $boat->lures()->save($lure);
+
+        return $lure;
+    }
+}

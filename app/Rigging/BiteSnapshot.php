@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rigging;
+
+use Admek\Core\InvalidValue;
+use Admek\Core\Spread\Conditions;
+use Admek\Core\Spread\SpreadSolver;
+
+/** What every line was doing when one was bitten: set-up in words and figures, solved place, speed and turn. */
+final class BiteSnapshot
+{
+    /**
+     * @param  list<array<string, mixed>>  $lines
+     * @param  int  $bitten  id of the holder whose rod was bitten
+     * @return array<string, mixed>
+     *
+     * @throws InvalidValue when that holder has no line
+     */
+    public static function take(Locker $locker, array $lines, Conditions $conditions, int $bitten): array
+    {
+        if (! in_array($bitten, array_column($lines, 'holder_id'), true)) {
+            throw InvalidValue::because('holder_id', 'a holder with a line in the water');
+        }
+        $solver = new SpreadSolver;
+        $kept = [];
+        foreach ((new RigBuilder($locker))->all($lines) as $i => $planned) {
+            $running = $solver->run($planned, $conditions);
+            [$aft, $starboard, $depth] = $running->lure();
+            $figures = new LineFigures($lines[$i]);
+            $lure = $locker->lureRecord($figures->id('lure_id'));
+            $kept[] = [
+                'holder' => $planned->holder,
+                'reel' => $locker->reel($figures->id('reel_id'))->name,
+                'lure' => $lure->name,
+                'finish' => $lure->finish,
+                'depth' => round($depth, 3),
+                'deviation' => round($running->doubt->deviation ?? 0.0, 3),
+                'aft' => round($aft, 3),
+                'starboard' => round($starboard, 3),
+                'set_up' => array_filter($lines[$i], static fn (mixed $figure): bool => $figure !== null),
+            ];
+        }
+        $turn = $conditions->turn;
+
+        return [
+            'speed' => $conditions->speed,
+            'turn' => $turn === null ? null : ['radius' => $turn->radius, 'side' => $turn->side->value],
+            'lines' => $kept,
+        ];
+    }
+}

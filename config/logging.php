@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'default' => 'daily',
+    'channels' => [
+        'daily' => ['driver' => 'daily', 'path' => storage_path('logs/admek.log'), 'level' => 'warning', 'days' => 14],
+    ],
+];

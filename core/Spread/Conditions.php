@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread;
+
+use Admek\Core\InvalidValue;
+use Admek\Core\Towing\Flow;
+use Admek\Core\Towing\Turn;
+use Admek\Core\Towing\Water;
+
+/** How the boat moves through what water while a spread is towed. */
+final readonly class Conditions
+{
+    /** Slowest and fastest trolling, m/s: a tenth of a mile an hour and ten. */
+    public const SLOWEST = 0.04;
+
+    public const FASTEST = 4.5;
+
+    /**
+     * @param  float  $speed  m/s through the water
+     * @param  float  $density  kg/m³
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function __construct(public float $speed, public ?Turn $turn = null, public float $density = 999.8)
+    {
+        InvalidValue::unlessBetween('speed', $speed, self::SLOWEST, self::FASTEST, 'm/s');
+    }
+
+    public function at(float $speed): self
+    {
+        return new self($speed, $this->turn, $this->density);
+    }
+
+    public function water(): Water
+    {
+        return new Water($this->density, Flow::uniform($this->speed));
+    }
+}

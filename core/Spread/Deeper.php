@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread;
+
+use Admek\Core\Tackle\Diver;
+use Admek\Core\Tackle\Downrigger;
+use Admek\Core\Tackle\InlineBoard;
+use Admek\Core\Tackle\Leadcore;
+use Admek\Core\Tackle\Rig;
+
+/** What would take a rig deeper than the deepest its let-out alone reaches (02 §8). */
+final class Deeper
+{
+    /** @return list<string> in order of promise */
+    public static function than(Rig $rig): array
+    {
+        $what = $rig instanceof InlineBoard ? $rig->trailing : $rig;
+
+        return match (true) {
+            $what instanceof Downrigger => ['a heavier ball', 'a slower speed', 'thinner cable'],
+            $what instanceof Diver => ['a lower dial', 'a larger or ringed diver', 'a slower speed', 'thinner line'],
+            $what instanceof Leadcore => ['more colours', 'a slower speed', 'a diving lure'],
+            default => ['a deeper diving lure', 'a weight ahead of it', 'a slower speed', 'thinner line'],
+        };
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread;
+
+use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Rig;
+use Admek\Core\Towing\Doubts;
+use Admek\Core\Towing\TowLine;
+
+/** A rig in its holder: what the plan says of one line. */
+final readonly class PlannedLine
+{
+    /**
+     * @param  string  $holder  the holder's code, by which the rail and the crew know the line
+     * @param  array{float, float, float}  $tip  rod tip or boom end in the towing frame, m
+     * @param  bool  $counterCalibrated  whether the let-out is read on a counter the captain has checked
+     */
+    public function __construct(
+        public string $holder,
+        public Rig $rig,
+        public array $tip,
+        public bool $counterCalibrated = false,
+    ) {}
+
+    /** @throws InvalidValue naming the field */
+    public function towLine(): TowLine
+    {
+        return $this->rig->towLine($this->holder, $this->tip);
+    }
+
+    public function doubts(): Doubts
+    {
+        return new Doubts(
+            $this->rig->lure()->diveDoubt,
+            $this->counterCalibrated ? Doubts::LET_OUT_CALIBRATED : Doubts::LET_OUT,
+        );
+    }
+
+    /** @throws InvalidValue when the control is out of its range */
+    public function withControl(float $value): self
+    {
+        return new self($this->holder, $this->rig->withControl($value), $this->tip, $this->counterCalibrated);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Tackle;
+
+use Admek\Core\Towing\Board;
+use Admek\Core\Towing\Side;
+use Admek\Core\Towing\TowLine;
+
+/** A board clipped on the line: what trails it is a rig of its own, the front line holds the board out. */
+final readonly class InlineBoard implements Rig
+{
+    /** @param float $lineOut m of front line from rod tip to board */
+    public function __construct(public BoardSize $size, public Side $side, public float $lineOut, public TrailingRig $trailing) {}
+
+    public function towLine(string $id, array $tip): TowLine
+    {
+        return new TowLine($id, $tip, $this->trailing->chain(), new Board(
+            $this->side, $this->size->dragArea(), $this->size->sideArea(), $this->size->buoyancy(), $this->lineOut,
+        ));
+    }
+
+    public function control(): Control
+    {
+        return $this->trailing->control();
+    }
+
+    public function withControl(float $value): self
+    {
+        $trailing = $this->trailing->withControl($value);
+        assert($trailing instanceof TrailingRig);
+
+        return new self($this->size, $this->side, $this->lineOut, $trailing);
+    }
+
+    public function lure(): Lure
+    {
+        return $this->trailing->lure();
+    }
+
+    public function ruleOfThumb(): ?RuleOfThumb
+    {
+        return $this->trailing->ruleOfThumb();
+    }
+}

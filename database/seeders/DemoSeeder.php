@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use Admek\Core\Spread\Conditions;
+use Admek\Core\Tackle\LureKind;
+use App\Models\Boat;
+use App\Models\Spread;
+use App\Models\SpreadLine;
+use App\Models\Trip;
+use App\Outfitting\BoatOffer;
+use App\Outfitting\StarterLocker;
+use App\Rigging\BiteSnapshot;
+use App\Rigging\Locker;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/**
+ * The demo world: the charter boat Second Lamp out of Quillhaven on the Vessamer Sea, a made-up inland water.
+ * Nothing in it exists.
+ */
+final class DemoSeeder extends Seeder
+{
+    private const FOOT = 0.3048;
+
+    private const MPH = 0.44704;
+
+    /** Name, kind, finish, box depth in feet. */
+    private const LURES = [
+        ['Amber Wren', LureKind::LongMinnow, 'amber and black', 9.0],
+        ['Rust Perch', LureKind::LongMinnow, 'rust and gold', 9.0],
+        ['Chalk Dace', LureKind::DeepPlug, 'chalk white', 13.0],
+        ['Copper Finch', LureKind::MediumSpoon, 'hammered copper', null],
+        ['Pale Kestrel', LureKind::MediumSpoon, 'pearl and blue', null],
+        ['Lime Kestrel', LureKind::MediumSpoon, 'lime and silver', null],
+        ['Slate Lantern', LureKind::MediumSpoon, 'slate and glow', null],
+        ['Night Heron', LureKind::MagnumSpoon, 'black and glow', null],
+        ['Blue Hour', LureKind::MagnumSpoon, 'deep blue', null],
+        ['Silver Tern', LureKind::SmallSpoon, 'plain silver', null],
+        ['Moss Beetle', LureKind::SmallMinnow, 'moss green', 6.0],
+    ];
+
+    /** Holder → line of tomorrow's spread; lengths in feet. */
+    private const SPREAD = [
+        'P1' => ['flat', 'Nylon 20 lb', 'Amber Wren', ['board' => 'Large board', 'board_out' => 130, 'let_out' => 90, 'leader_length' => 6]],
+        'P2' => ['core', 'Core 27 lb, 3 colours', 'Copper Finch', ['board' => 'Large board', 'board_out' => 85, 'colours' => 3, 'leader_length' => 20]],
+        'P3' => ['diver', 'Braid 30 lb, counter', 'Slate Lantern', ['diver' => 'Large diver', 'dial' => 3, 'let_out' => 150, 'leader_length' => 6]],
+        'P4' => ['diver', 'Braid 30 lb, counter', 'Night Heron', ['diver' => 'Large diver', 'dial' => 1.5, 'let_out' => 190, 'leader_length' => 6]],
+        'P5' => ['rigger', 'Nylon 20 lb', 'Blue Hour', ['ball' => 'Ball 12 lb', 'let_out' => 98, 'lead' => 20, 'leader_length' => 6]],
+        'C1' => ['core', 'Core 27 lb, 8 colours', 'Silver Tern', ['colours' => 8, 'backing' => 60, 'leader_length' => 20]],
+        'C2' => ['flat', 'Nylon 14 lb', 'Chalk Dace', ['let_out' => 110, 'leader_length' => 6]],
+        'S5' => ['rigger', 'Nylon 20 lb', 'Pale Kestrel', ['ball' => 'Ball 12 lb', 'let_out' => 46, 'lead' => 100, 'leader_length' => 6]],
+        'S4' => ['diver', 'Braid 30 lb, counter', 'Night Heron', ['diver' => 'Large diver', 'dial' => 1.5, 'let_out' => 205, 'leader_length' => 6]],
+        'S3' => ['diver', 'Braid 30 lb, counter', 'Lime Kestrel', ['diver' => 'Large diver', 'dial' => 3, 'let_out' => 165, 'leader_length' => 6]],
+        'S2' => ['core', 'Core 27 lb, 4 colours', 'Pale Kestrel', ['board' => 'Large board', 'board_out' => 85, 'colours' => 4, 'leader_length' => 20]],
+        'S1' => ['flat', 'Nylon 20 lb', 'Rust Perch', ['board' => 'Large board', 'board_out' => 130, 'let_out' => 120, 'leader_length' => 6]],
+    ];
+
+    /** Bites of the trip three days back: minutes after lines-in, holder, species, outcome, length in inches, lb. */
+    private const BITES = [
+        [12, 'S5', 'king', 'landed', 34, 14.2],
+        [31, 'P3', 'king', 'lost', null, null],
+        [58, 'P4', 'lake_trout', 'landed', 27, 7.1],
+        [74, 'S5', 'coho', 'landed', 25, 5.6],
+        [96, 'P5', 'lake_trout', 'landed', 29, 8.8],
+        [131, 'S3', 'king', 'landed', 31, 11.0],
+        [160, 'C1', 'king', 'missed', null, null],
+    ];
+
+    public function run(): void
+    {
+        DB::transaction(function (): void {
+            $boat = Boat::query()->create(['name' => 'Second Lamp'] + array_diff_key(BoatOffer::make(), ['holders' => 0, 'name' => 0]));
+            foreach (BoatOffer::make()['holders'] as $place => $holder) {
+                $boat->holders()->create(['place' => $place] + $holder);
+            }
+            StarterLocker::stowGear($boat);
+            foreach (self::LURES as [$name, $kind, $finish, $boxDepth]) {
+                StarterLocker::stowLure($boat, $name, $kind, $finish, $boxDepth);
+            }
+            $today = CarbonImmutable::today();
+            $this->bites($this->trip($boat, $today->subDays(3), 'Dunmarl Bank', 4), $boat);
+            $this->trip($boat, $today->addDay(), 'Dunmarl Bank', 5);
+        });
+    }
+
+    private function trip(Boat $boat, CarbonImmutable $date, string $ground, int $anglers): Trip
+    {
+        $trip = $boat->trips()->create([
+            'date' => $date->format('Y-m-d'), 'lines_in' => '06:15', 'back_by' => '12:30', 'ground' => $ground, 'anglers' => $anglers,
+            'line_limit' => 3 * $anglers, 'limit_source' => 'entered by you', 'species' => ['king', 'lake_trout'], 'bottom' => 118 * self::FOOT,
+        ]);
+        $trip->bands()->createMany([
+            ['species' => 'king', 'top' => 46 * self::FOOT, 'bottom' => 74 * self::FOOT],
+            ['species' => 'lake_trout', 'top' => 92 * self::FOOT, 'bottom' => 114 * self::FOOT],
+        ]);
+        foreach ([0 => 66, 20 => 65, 40 => 62, 46 => 56, 55 => 52, 74 => 48, 90 => 46, 118 => 44] as $feet => $fahrenheit) {
+            $trip->temperatures()->create(['depth' => $feet * self::FOOT, 'celsius' => ($fahrenheit - 32) / 1.8]);
+        }
+        $spread = $trip->spreads()->create(['name' => 'Plan', 'speed' => 2.3 * self::MPH]);
+        $spread->lines()->createMany($this->lines($boat));
+
+        return $trip;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function lines(Boat $boat): array
+    {
+        $lines = [];
+        foreach (self::SPREAD as $holder => [$presentation, $reel, $lure, $figures]) {
+            $line = [
+                'holder_id' => $boat->holders()->where('code', $holder)->firstOrFail()->id,
+                'presentation' => $presentation,
+                'reel_id' => $boat->reels()->where('name', $reel)->firstOrFail()->id,
+                'lure_id' => $boat->lures()->where('name', $lure)->firstOrFail()->id,
+                'leader_material' => 'fluorocarbon', 'leader_test' => 25.0,
+                'ball_id' => isset($figures['ball']) ? $boat->balls()->where('name', $figures['ball'])->firstOrFail()->id : null,
+                'diver_id' => isset($figures['diver']) ? $boat->divers()->where('name', $figures['diver'])->firstOrFail()->id : null,
+                'board_id' => isset($figures['board']) ? $boat->boards()->where('name', $figures['board'])->firstOrFail()->id : null,
+            ];
+            foreach (['let_out', 'backing', 'lead', 'board_out', 'leader_length'] as $length) {
+                $line[$length] = isset($figures[$length]) ? (float) $figures[$length] * self::FOOT : ($length === 'backing' && $presentation === 'core' ? 0.0 : null);
+            }
+            foreach (['colours', 'dial'] as $figure) {
+                $line[$figure] = isset($figures[$figure]) ? (float) $figures[$figure] : null;
+            }
+            $lines[] = $line;
+        }
+
+        return $lines;
+    }
+
+    private function bites(Trip $trip, Boat $boat): void
+    {
+        $spread = Spread::query()->whereBelongsTo($trip)->with('lines')->firstOrFail();
+        $lines = array_values($spread->lines->map(static fn (SpreadLine $line): array => $line->only([...SpreadLine::PARTS, ...SpreadLine::FIGURES, 'leader_material']))->all());
+        $locker = Locker::of($boat);
+        $linesIn = CarbonImmutable::parse($trip->date->format('Y-m-d').' '.$trip->lines_in);
+        foreach (self::BITES as [$minutes, $holder, $species, $outcome, $inches, $pounds]) {
+            $trip->bites()->create([
+                'uuid' => (string) Str::uuid(), 'spread_id' => $spread->id, 'bitten_at' => $linesIn->addMinutes($minutes),
+                'holder' => $holder, 'species' => $species, 'outcome' => $outcome, 'note' => null,
+                'length' => $inches === null ? null : $inches * 0.0254, 'weight' => $pounds === null ? null : $pounds * 0.45359237,
+                'snapshot' => BiteSnapshot::take($locker, $lines, new Conditions($spread->speed), $boat->holders()->where('code', $holder)->firstOrFail()->id),
+            ]);
+        }
+    }
+}

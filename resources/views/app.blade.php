@@ -1,0 +1,13 @@
+<!doctype html>
+<html lang="en" data-theme="day">
+    <head>
+        <meta charset="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <title>Admek</title>
+        <link rel="icon" href="data:," />
+        @vite('resources/js/main.ts')
+    </head>
+    <body>
+        <div id="app"></div>
+    </body>
+</html>

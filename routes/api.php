@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BiteController;
+use App\Http\Controllers\BoatController;
+use App\Http\Controllers\DeckCardController;
+use App\Http\Controllers\LockerController;
+use App\Http\Controllers\ReachController;
+use App\Http\Controllers\SpreadController;
+use App\Http\Controllers\SpreadPreviewController;
+use App\Http\Controllers\TripController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('boat', [BoatController::class, 'show']);
+Route::post('boat', [BoatController::class, 'store']);
+Route::get('boat/offer', [BoatController::class, 'offer']);
+Route::get('locker', LockerController::class);
+Route::get('trips', [TripController::class, 'index']);
+Route::post('trips', [TripController::class, 'store']);
+Route::get('trips/{trip}', [TripController::class, 'show'])->whereNumber('trip');
+Route::get('trips/{trip}/bites', [BiteController::class, 'index'])->whereNumber('trip');
+Route::post('trips/{trip}/bites', [BiteController::class, 'store'])->whereNumber('trip');
+Route::get('spreads/{spread}', [SpreadController::class, 'show'])->whereNumber('spread');
+Route::put('spreads/{spread}', [SpreadController::class, 'update'])->whereNumber('spread');
+Route::post('spreads/{spread}/preview', SpreadPreviewController::class)->whereNumber('spread');
+Route::post('spreads/{spread}/reach', ReachController::class)->whereNumber('spread');
+Route::get('spreads/{spread}/deck-card', DeckCardController::class)->whereNumber('spread');
