@@ -22,7 +22,7 @@ final class Problem
             $error instanceof InvalidValue => self::invalid([['pointer' => self::pointer($error->field), 'detail' => "Must be {$error->allowed}."]]),
             $error instanceof CannotTow => self::invalid([['pointer' => '/lines', 'detail' => "Must be {$error->getMessage()}."]]),
             $error instanceof Conflict => self::respond(409, 'Saved elsewhere', $error->getMessage(), ['current_version' => $error->currentVersion]),
-            $error instanceof ModelNotFoundException => self::respond(404, 'Not found', 'There is no such record.'),
+            $error instanceof HttpExceptionInterface && $error->getStatusCode() === 404 && ($error->getPrevious() instanceof ModelNotFoundException || str_contains($error->getMessage(), 'route')) => self::respond(404, 'Not found', 'There is no such record or address.'),
             $error instanceof HttpExceptionInterface => self::respond($error->getStatusCode(), self::title($error->getStatusCode()), $error->getMessage() ?: self::title($error->getStatusCode())),
             default => self::respond(500, 'Something broke', 'The server could not finish this. Nothing was saved; the reason is in its log.'),
         };

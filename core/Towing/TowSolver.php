@@ -9,7 +9,7 @@ use Admek\Core\Towing\Internal\SteadyTow;
 /** Where a line runs in steady tow, on a straight course or in a steady turn. */
 final readonly class TowSolver
 {
-    private const SETTLED = 1e-6;
+    private const SETTLED = 1e-5;
 
     private const MOST_ROUNDS = 200;
 
@@ -26,20 +26,31 @@ final readonly class TowSolver
         return $tow->solution($factor);
     }
 
-    /** The share of the boat's speed at which lure place and speed agree (02 §7), by damped fixed point. */
+    /**
+     * The share of the boat's speed at which lure place and speed agree (02 §7): fixed point, hastened by the secant
+     * of the last two rounds, halved where a line that sinks in as it slows would make it overshoot.
+     */
     private function settleTurn(Water $water, Turn $turn, TowLine $line): float
     {
         $factor = 1.0;
+        $tow = $lastFactor = $lastMiss = null;
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
-            $tow = new SteadyTow($water->flowing($water->flow->scaled($factor)), $line, fineness: $this->fineness);
+            $tow = new SteadyTow($water->flowing($water->flow->scaled($factor)), $line, fineness: $this->fineness, startLike: $tow);
             $tow->solve();
             [$aft, $starboard] = self::lurePlace($tow->bodies(), $line);
             $next = $turn->speedFactor($aft, $starboard);
-            if (abs($next - $factor) < self::SETTLED) {
+            $miss = $next - $factor;
+            if (abs($miss) < self::SETTLED) {
                 return $next;
             }
-            // A line that sinks in as it slows can overshoot; after a while half steps settle it.
-            $factor = $round < 20 ? $next : 0.5 * ($factor + $next);
+            if ($lastFactor !== null && abs($miss) < abs($lastMiss) && $miss !== $lastMiss) {
+                $secant = $factor - $miss * ($factor - $lastFactor) / ($miss - $lastMiss);
+                $next = $secant > 0.0 && abs($secant - $factor) < 4 * abs($miss) ? $secant : $next;
+            } elseif ($lastFactor !== null) {
+                $next = 0.5 * ($factor + $next);
+            }
+            [$lastFactor, $lastMiss] = [$factor, $miss];
+            $factor = $next;
         }
 
         return $factor;

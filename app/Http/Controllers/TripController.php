@@ -24,7 +24,7 @@ final class TripController
 
     public function index(Boat $boat): AnonymousResourceCollection
     {
-        return TripResource::collection(self::whole()->whereBelongsTo($boat)->orderByDesc('date')->orderByDesc('lines_in')->get());
+        return TripResource::collection(self::whole()->where('boat_id', $boat->id)->orderByDesc('date')->orderByDesc('lines_in')->get());
     }
 
     public function show(int $trip): TripResource

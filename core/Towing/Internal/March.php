@@ -27,6 +27,9 @@ final class March
     /** A step inside sheared flow rises through at most this share of its thinnest layer. */
     private const LAYER_STEP = 0.25;
 
+    /** A body's grip on the water fades over this much above the surface (m), as it comes out of it. */
+    private const EMERGENCE = 0.1;
+
     /** Within this of the surface (m) a point counts as on it. */
     private const ON_SURFACE = 1e-5;
 
@@ -46,9 +49,6 @@ final class March
 
     /** Steps taken since construction. */
     public int $steps = 0;
-
-    /** Whether any part marched past since begin() was above the surface. */
-    public bool $dry = false;
 
     /** @var array<string, array{float, float, float}> */
     public array $bodies = [];
@@ -110,7 +110,6 @@ final class March
         $this->x = $this->y = $this->fx = $this->fy = 0.0;
         $this->z = $z;
         $this->fz = $support;
-        $this->dry = false;
         $this->bodies = $this->path = $this->branchPaths = $this->surfaced = [];
         $this->recording = $grain !== null;
         $this->grain = $grain ?? 1.0;
@@ -141,16 +140,14 @@ final class March
         } elseif ($body->role === BodyRole::Weight) {
             $drag *= $this->nudge->weightDrag;
         }
-        if ($this->z > -self::ON_SURFACE) {
+        $immersed = max(0.0, min(1.0, 1.0 + $this->z / self::EMERGENCE));
+        if ($immersed > 0.0) {
             [$u, $v] = $this->flowAt($this->z);
             $speed = sqrt($u * $u + $v * $v);
-            $drag *= $this->halfDensity * $speed;
-            $side *= $this->halfDensity * $speed;
-            $this->fx += $drag * $u - $side * $v;
-            $this->fy += $drag * $v + $side * $u;
-            $this->fz += $this->halfDensity * $speed * $speed * $down;
-        } else {
-            $this->dry = true;
+            $dynamic = $immersed * $this->halfDensity * $speed;
+            $this->fx += $dynamic * ($drag * $u - $side * $v);
+            $this->fy += $dynamic * ($drag * $v + $side * $u);
+            $this->fz += $dynamic * $speed * $down;
         }
         $this->fz += $weight;
         if ($body->name !== null) {
@@ -178,7 +175,6 @@ final class March
         $this->fy += $hung->fy;
         $this->fz += $hung->fz;
         $this->steps += $hung->steps - $before;
-        $this->dry = $this->dry || $hung->dry;
         [$dx, $dy] = [$this->x - $hung->x, $this->y - $hung->y];
         foreach ($hung->bodies as $name => $place) {
             $this->bodies[$name] = [$place[0] + $dx, $place[1] + $dy, $place[2]];
@@ -296,9 +292,6 @@ final class March
             $fy += $sixth * $gy;
             $fz += $sixth * $gz;
             $left = $rest - $h;
-            if (! $wet) {
-                $this->dry = true;
-            }
         }
         [$this->x, $this->y, $this->z, $this->fx, $this->fy, $this->fz] = [$x, $y, $z, $fx, $fy, $fz];
         $this->steps += $steps;

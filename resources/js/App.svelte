@@ -1,0 +1,36 @@
+<script lang="ts">
+    import Router from 'svelte-spa-router';
+    import { aboard } from './lib/aboard.svelte';
+    import Shell from './parts/Shell.svelte';
+    import DeckCard from './screens/DeckCard.svelte';
+    import FirstRun from './screens/FirstRun.svelte';
+    import Log from './screens/Log.svelte';
+    import Spread from './screens/Spread.svelte';
+    import Trips from './screens/Trips.svelte';
+
+    const routes = {
+        '/trips/:trip/spread': Spread,
+        '/trips/:trip/deck-card': DeckCard,
+        '/trips/:trip/log': Log,
+        '*': Trips,
+    };
+
+    void aboard.read();
+</script>
+
+{#if aboard.state === 'ready'}
+    <Shell><Router {routes} /></Shell>
+{:else if aboard.state === 'no-boat'}
+    <FirstRun />
+{:else}
+    <main class="grid h-full place-items-center p-8 text-center">
+        {#if aboard.state === 'silent'}
+            <div>
+                <h1 class="text-2xl font-bold">The server is not answering</h1>
+                <p class="quiet mt-2">Is Admek still running on the boat’s laptop? This page tries again by itself.</p>
+            </div>
+        {:else}
+            <p class="quiet">Reading…</p>
+        {/if}
+    </main>
+{/if}

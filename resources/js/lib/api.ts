@@ -1,0 +1,41 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+export type Boat = Schemas['Boat'];
+export type Holder = Schemas['Holder'];
+export type Locker = Schemas['Locker'];
+export type Trip = Schemas['Trip'];
+export type Spread = Schemas['Spread'];
+export type SpreadLine = Schemas['SpreadLine'];
+export type RunningLine = Schemas['RunningLine'];
+export type Bite = Schemas['Bite'];
+export type NewBite = Schemas['NewBite'];
+export type Problem = Schemas['Problem'];
+export type Fault = NonNullable<Problem['errors']>[number];
+
+export const api = createClient<paths>({ baseUrl: '/api' });
+
+/** What came of a request: what was asked for, what the server says is wrong, or no answer at all. */
+export type Answer<T> = { data: T } | { problem: Problem } | { silent: true };
+
+/** Turns a call into an answer; a server that does not answer is told apart from one that refuses. */
+export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<Answer<T>> {
+    try {
+        const { data, error, response } = await call;
+        if (response.ok && data !== undefined) {
+            return { data };
+        }
+        const said = typeof error === 'object' && error !== null && 'detail' in error ? (error as Problem) : null;
+        return {
+            problem: said ?? { type: 'about:blank', title: 'Refused', status: response.status, detail: 'The server gave no reason.' },
+        };
+    } catch {
+        return { silent: true };
+    }
+}
+
+/** The first fault at a pointer, in the server's words. */
+export function faultAt(faults: readonly Fault[], pointer: string): string | undefined {
+    return faults.find((fault) => fault.pointer === pointer)?.detail;
+}

@@ -1,0 +1,342 @@
+/** One spread on the desk: the plan being edited, its undo, its keeping, and how it runs under the what-ifs. */
+import {
+    api,
+    ask,
+    type Boat,
+    type Fault,
+    type Holder,
+    type Locker,
+    type RunningLine,
+    type Schemas,
+    type Spread,
+    type SpreadLine,
+    type Trip,
+} from './api';
+
+export interface Plan {
+    speed: number;
+    lines: SpreadLine[];
+}
+
+export interface WhatIf {
+    speed: number | null;
+    turn: { radius: number; side: Schemas['Side'] } | null;
+}
+
+/** What came of "run it at": done, as near as this gear gets, or why not. */
+export type Reached = 'set' | { nearest: number; help: string[] } | { refused: string };
+
+export type Keeping = 'kept' | 'changed' | 'keeping' | 'waiting' | 'conflict' | 'refused';
+
+const KEEP_AFTER_MS = 700;
+const RETRY_MS = 2500;
+const MOST_UNDONE = 200;
+
+export class SpreadDesk {
+    plan: Plan = $state.raw({ speed: 0, lines: [] });
+    whatIf: WhatIf = $state.raw({ speed: null, turn: null });
+    running: Map<string, RunningLine> = $state.raw(new Map());
+    coverage: Schemas['Preview']['coverage'] = $state.raw([]);
+    faults: Fault[] = $state.raw([]);
+    keeping: Keeping = $state('kept');
+    refusal: string = $state('');
+    chosenId: number = $state(0);
+    /** Whether the depths shown belong to what the screen says; false while the server is silent. */
+    answering: boolean = $state(true);
+    /** Rises with each preview that arrived: screen readers and tests hear of new depths by it. */
+    solved: number = $state(0);
+
+    #version = 0;
+    #kept: Plan;
+    #past: Plan[] = $state.raw([]);
+    #future: Plan[] = $state.raw([]);
+    #timer: ReturnType<typeof setTimeout> | undefined;
+    #asking = false;
+    #askAgain = false;
+    #retry: ReturnType<typeof setTimeout> | undefined;
+    #closed = false;
+
+    constructor(
+        readonly boat: Boat,
+        readonly locker: Locker,
+        readonly trip: Trip,
+        readonly spread: Spread,
+    ) {
+        this.#version = spread.version;
+        this.#kept = { speed: spread.speed, lines: spread.lines };
+        this.plan = this.#kept;
+        this.chosenId = spread.lines[0]?.holder_id ?? boat.holders[0]?.id ?? 0;
+        void this.#preview();
+    }
+
+    get holders(): Holder[] {
+        return this.boat.holders;
+    }
+
+    get chosen(): Holder | undefined {
+        return this.holders.find((holder) => holder.id === this.chosenId);
+    }
+
+    get chosenLine(): SpreadLine | undefined {
+        return this.lineAt(this.chosenId);
+    }
+
+    /** Index of a holder's line in the plan, as the server's pointers count them. */
+    indexOf(holderId: number): number {
+        return this.plan.lines.findIndex((line) => line.holder_id === holderId);
+    }
+
+    lineAt(holderId: number): SpreadLine | undefined {
+        return this.plan.lines.find((line) => line.holder_id === holderId);
+    }
+
+    get speed(): number {
+        return this.whatIf.speed ?? this.plan.speed;
+    }
+
+    get isWhatIf(): boolean {
+        return this.whatIf.speed !== null || this.whatIf.turn !== null;
+    }
+
+    get canUndo(): boolean {
+        return this.#past.length > 0;
+    }
+
+    get canRedo(): boolean {
+        return this.#future.length > 0;
+    }
+
+    choose(holderId: number): void {
+        this.chosenId = holderId;
+    }
+
+    chooseNext(by: number): void {
+        const at = this.holders.findIndex((holder) => holder.id === this.chosenId);
+        const next = this.holders[(at + by + this.holders.length) % this.holders.length];
+        if (next) {
+            this.choose(next.id);
+        }
+    }
+
+    /** Every edit goes through here: it can be undone, is previewed at once and kept soon after. */
+    edit(plan: Plan): void {
+        this.#past = [...this.#past.slice(-MOST_UNDONE), this.plan];
+        this.#future = [];
+        this.#show(plan);
+    }
+
+    change(holderId: number, figures: Partial<SpreadLine>): void {
+        this.edit({
+            ...this.plan,
+            lines: this.plan.lines.map((line) => (line.holder_id === holderId ? { ...line, ...figures } : line)),
+        });
+    }
+
+    add(line: SpreadLine): void {
+        const order = new Map(this.holders.map((holder) => [holder.id, holder.place]));
+        const lines = [...this.plan.lines.filter((other) => other.holder_id !== line.holder_id), line];
+        lines.sort((a, b) => (order.get(a.holder_id) ?? 0) - (order.get(b.holder_id) ?? 0));
+        this.edit({ ...this.plan, lines });
+    }
+
+    remove(holderId: number): void {
+        this.edit({ ...this.plan, lines: this.plan.lines.filter((line) => line.holder_id !== holderId) });
+    }
+
+    undo(): void {
+        const before = this.#past.at(-1);
+        if (before) {
+            this.#past = this.#past.slice(0, -1);
+            this.#future = [...this.#future, this.plan];
+            this.#show(before);
+        }
+    }
+
+    redo(): void {
+        const after = this.#future.at(-1);
+        if (after) {
+            this.#future = this.#future.slice(0, -1);
+            this.#past = [...this.#past, this.plan];
+            this.#show(after);
+        }
+    }
+
+    try(whatIf: Partial<WhatIf>): void {
+        const next = { ...this.whatIf, ...whatIf };
+        this.whatIf = { ...next, speed: next.speed !== null && Math.abs(next.speed - this.plan.speed) < 1e-6 ? null : next.speed };
+        void this.#preview();
+    }
+
+    backToPlan(): void {
+        this.try({ speed: null, turn: null });
+    }
+
+    /** What was tried becomes the plan's speed. */
+    planTriedSpeed(): void {
+        const speed = this.speed;
+        this.whatIf = { ...this.whatIf, speed: null };
+        this.edit({ ...this.plan, speed });
+    }
+
+    /** Asks for the let-out that runs a line at a depth (m), and sets it if it is reached. */
+    async runAt(line: SpreadLine, depth: number): Promise<Reached> {
+        const answer = await ask(
+            api.POST('/spreads/{spread}/reach', {
+                params: { path: { spread: this.spread.id } },
+                body: { speed: this.plan.speed, what_if: this.whatIf, depth, line },
+            }),
+        );
+        if ('silent' in answer) {
+            return { refused: 'The server is not answering; nothing was changed.' };
+        }
+        if ('problem' in answer) {
+            return { refused: answer.problem.errors?.[0]?.detail ?? answer.problem.detail };
+        }
+        const { reached, control, value, depth: nearest, would_help: help } = answer.data;
+        if (!reached) {
+            return { nearest, help };
+        }
+        this.change(line.holder_id, control === 'colours' ? { colours: value, backing: this.backingAt(line, value) } : { let_out: value });
+        return 'set';
+    }
+
+    /** With part of the core on the reel there is no backing out. */
+    backingAt(line: SpreadLine, colours: number): number {
+        const reel = this.locker.reels.find((candidate) => candidate.id === line.reel_id);
+        return reel?.colours && colours < reel.colours ? 0 : (line.backing ?? 0);
+    }
+
+    /** One natural step of the chosen line's control, `by` times. */
+    step(by: number): void {
+        const line = this.chosenLine;
+        const control = this.chosen && this.running.get(this.chosen.code)?.control;
+        if (!line || !control) {
+            return;
+        }
+        const size = this.boat.units === 'metric' ? control.metric_step : control.step;
+        const field = control.kind === 'colours' ? 'colours' : 'let_out';
+        const now = line[field] ?? 0;
+        const next = Math.min(control.most, Math.max(control.least, Math.round((now + by * size) / size) * size));
+        if (next !== now) {
+            this.change(line.holder_id, field === 'colours' ? { colours: next, backing: this.backingAt(line, next) } : { let_out: next });
+        }
+    }
+
+    stepSpeed(by: number): void {
+        this.try({ speed: Math.min(4.5, Math.max(0.04, this.speed + by)) });
+    }
+
+    async keepNow(): Promise<void> {
+        clearTimeout(this.#timer);
+        if (this.keeping === 'keeping' || this.keeping === 'conflict' || this.plan === this.#kept) {
+            return;
+        }
+        const sent = this.plan;
+        this.keeping = 'keeping';
+        const answer = await ask(
+            api.PUT('/spreads/{spread}', {
+                params: { path: { spread: this.spread.id } },
+                body: { version: this.#version, ...sent },
+            }),
+        );
+        if ('data' in answer) {
+            this.#version = answer.data.version;
+            this.#kept = sent;
+            this.refusal = '';
+            this.keeping = this.plan === sent ? 'kept' : 'changed';
+            if (this.plan !== sent) {
+                this.#keepSoon();
+            }
+        } else if ('silent' in answer) {
+            this.keeping = 'waiting';
+            this.#timer = setTimeout(() => void this.keepNow(), RETRY_MS);
+        } else if (answer.problem.status === 409) {
+            this.#version = answer.problem.current_version ?? this.#version;
+            this.keeping = 'conflict';
+        } else {
+            this.refusal = answer.problem.detail;
+            this.keeping = 'refused';
+        }
+    }
+
+    /** Ends a conflict by keeping this device's plan over the other's. */
+    async keepMine(): Promise<void> {
+        this.keeping = 'changed';
+        await this.keepNow();
+    }
+
+    /** Ends a conflict by taking the other device's plan; this one's stays in the undo. */
+    async takeTheirs(): Promise<void> {
+        const answer = await ask(api.GET('/spreads/{spread}', { params: { path: { spread: this.spread.id } } }));
+        if (!('data' in answer)) {
+            return;
+        }
+        this.#version = answer.data.version;
+        this.#past = [...this.#past, this.plan];
+        this.#future = [];
+        this.#kept = { speed: answer.data.speed, lines: answer.data.lines };
+        this.keeping = 'kept';
+        this.plan = this.#kept;
+        void this.#preview();
+    }
+
+    close(): void {
+        this.#closed = true;
+        clearTimeout(this.#retry);
+        if (this.keeping === 'changed' || this.keeping === 'waiting') {
+            void this.keepNow();
+        }
+    }
+
+    #show(plan: Plan): void {
+        this.plan = plan;
+        void this.#preview();
+        if (this.keeping !== 'conflict') {
+            this.keeping = this.keeping === 'keeping' ? 'keeping' : 'changed';
+            this.#keepSoon();
+        }
+    }
+
+    #keepSoon(): void {
+        clearTimeout(this.#timer);
+        this.#timer = setTimeout(() => void this.keepNow(), KEEP_AFTER_MS);
+    }
+
+    /** One question at a time: while one is out, only the latest state is asked for next. */
+    async #preview(): Promise<void> {
+        if (this.#asking) {
+            this.#askAgain = true;
+            return;
+        }
+        this.#asking = true;
+        clearTimeout(this.#retry);
+        do {
+            this.#askAgain = false;
+            const answer = await ask(
+                api.POST('/spreads/{spread}/preview', {
+                    params: { path: { spread: this.spread.id } },
+                    body: { ...this.plan, what_if: this.whatIf },
+                }),
+            );
+            if (this.#askAgain) {
+                continue;
+            }
+            if ('data' in answer) {
+                this.running = new Map(answer.data.lines.map((line) => [line.holder, line]));
+                this.coverage = answer.data.coverage;
+                this.faults = [];
+                this.answering = true;
+                this.solved++;
+            } else if ('problem' in answer) {
+                this.faults = answer.problem.errors ?? [{ pointer: '', detail: answer.problem.detail }];
+                this.answering = true;
+            } else {
+                this.answering = false;
+                if (!this.#closed) {
+                    this.#retry = setTimeout(() => void this.#preview(), RETRY_MS);
+                }
+            }
+        } while (this.#askAgain);
+        this.#asking = false;
+    }
+}

@@ -1,0 +1,84 @@
+/** Display conversions, and nothing else: the page thinks in SI and shows what the boat thinks in. */
+import type { Schemas } from './api';
+
+export type Units = Schemas['Units'];
+
+const FOOT = 0.3048;
+const INCH = 0.0254;
+const POUND = 0.45359237;
+const OUNCE = POUND / 16;
+const MPH = 0.44704;
+const POUND_FORCE = 4.4482216;
+
+interface Measure {
+    unit: string;
+    spoken: string;
+    toShown: (si: number) => number;
+    toSi: (shown: number) => number;
+    decimals: number;
+}
+
+function linear(unit: string, spoken: string, size: number, decimals: number): Measure {
+    return { unit, spoken, toShown: (si) => si / size, toSi: (shown) => shown * size, decimals };
+}
+
+const US = {
+    depth: linear('ft', 'feet', FOOT, 0),
+    length: linear('ft', 'feet', FOOT, 0),
+    fineLength: linear('ft', 'feet', FOOT, 1),
+    speed: linear('mph', 'miles an hour', MPH, 1),
+    pull: linear('lb', 'pounds', POUND_FORCE, 1),
+    mass: linear('lb', 'pounds', POUND, 1),
+    clipMass: linear('oz', 'ounces', OUNCE, 1),
+    fish: linear('in', 'inches', INCH, 1),
+    temperature: { unit: '°F', spoken: 'degrees', toShown: (c: number) => c * 1.8 + 32, toSi: (f: number) => (f - 32) / 1.8, decimals: 0 },
+};
+
+const METRIC: typeof US = {
+    depth: linear('m', 'metres', 1, 1),
+    length: linear('m', 'metres', 1, 1),
+    fineLength: linear('m', 'metres', 1, 2),
+    speed: linear('km/h', 'kilometres an hour', 1 / 3.6, 1),
+    pull: linear('N', 'newtons', 1, 1),
+    mass: linear('kg', 'kilograms', 1, 2),
+    clipMass: linear('g', 'grams', 0.001, 0),
+    fish: linear('cm', 'centimetres', 0.01, 0),
+    temperature: { unit: '°C', spoken: 'degrees', toShown: (c) => c, toSi: (c) => c, decimals: 1 },
+};
+
+export type Quantity = keyof typeof US;
+
+export function measure(units: Units, quantity: Quantity): Measure {
+    return (units === 'us' ? US : METRIC)[quantity];
+}
+
+/** A figure without its unit. */
+export function figure(units: Units, quantity: Quantity, si: number, decimals?: number): string {
+    const { toShown, decimals: usual } = measure(units, quantity);
+    const text = toShown(si).toFixed(decimals ?? usual);
+    return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text;
+}
+
+/** A figure with its unit. */
+export function shown(units: Units, quantity: Quantity, si: number): string {
+    return `${figure(units, quantity, si)} ${measure(units, quantity).unit}`;
+}
+
+/** A doubt: below three units with one decimal, else whole. */
+export function doubt(units: Units, si: number): string {
+    const { toShown } = measure(units, 'depth');
+    const value = toShown(si);
+    return value < 2.95 ? value.toFixed(1).replace(/\.0$/, '') : value.toFixed(0);
+}
+
+/** One step of the boat's speed control, m/s. */
+export function speedStep(units: Units): number {
+    return measure(units, 'speed').toSi(0.1);
+}
+
+/** Depths to rule a view with: round in the boat's units, at least `least` apart (m). */
+export function depthTicks(units: Units, deepest: number, least: number): number[] {
+    const { toSi, toShown } = measure(units, 'depth');
+    const step = [2, 5, 10, 20, 25, 50, 100].find((s) => toSi(s) >= least) ?? 100;
+    return Array.from({ length: Math.floor(toShown(deepest) / step) + 1 }, (_, i) => toSi(i * step));
+}

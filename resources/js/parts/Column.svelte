@@ -1,0 +1,73 @@
+<script lang="ts" module>
+    export interface BandShown {
+        name: string;
+        top: number;
+        bottom: number;
+        stretches: { top: number; bottom: number; lures: number }[];
+    }
+</script>
+
+<script lang="ts">
+    import type { DepthScale } from '../lib/scales';
+
+    /** The water both views stand in: surface, bands, grid, bottom. Drawn into an SVG of the parent. */
+    let {
+        y,
+        width,
+        height,
+        bands,
+        ticks,
+        bottom,
+        named,
+    }: {
+        y: DepthScale;
+        width: number;
+        height: number;
+        bands: BandShown[];
+        ticks: number[];
+        bottom: number | null;
+        named: boolean;
+    } = $props();
+
+    const id = $props.id();
+</script>
+
+<defs>
+    <linearGradient id="{id}-water" x1="0" y1="0" x2="0" y2="1">
+        <stop offset="0" style:stop-color="var(--water-top)" />
+        <stop offset="1" style:stop-color="var(--water-deep)" />
+    </linearGradient>
+    <pattern id="{id}-hatch" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <line x1="0" y1="0" x2="0" y2="9" style:stroke="var(--bottom)" stroke-width="1.4" />
+    </pattern>
+</defs>
+
+<rect x="0" y={y(0)} {width} height={height - y(0)} fill="url(#{id}-water)" />
+{#each bands as band, i (band.name)}
+    <g>
+        <rect x="0" y={y(band.top)} {width} height={y(band.bottom) - y(band.top)} style:fill="var(--band-{i % 2})" opacity="0.75" />
+        <path d="M0 {y(band.top)}H{width}M0 {y(band.bottom)}H{width}" style:stroke="var(--band-edge-{i % 2})" stroke-width="1" />
+        {#if named}
+            <text x={width - 8} y={y(band.bottom) - 6} text-anchor="end" class="band-name">{band.name}</text>
+        {/if}
+    </g>
+{/each}
+{#each ticks as tick (tick)}
+    <path d="M0 {y(tick)}H{width}" style:stroke="var(--line)" stroke-opacity={tick === 0 ? 1 : 0.14} stroke-width={tick === 0 ? 1.6 : 1} />
+{/each}
+{#if bottom}
+    <rect x="0" y={y(bottom)} {width} height={height - y(bottom)} style:fill="var(--color-base-200)" opacity="0.6" />
+    <rect x="0" y={y(bottom)} {width} height={height - y(bottom)} fill="url(#{id}-hatch)" opacity="0.5" />
+    <path d="M0 {y(bottom)}H{width}" style:stroke="var(--bottom)" stroke-width="2.4" />
+{/if}
+
+<style>
+    .band-name {
+        font: 600 13px var(--font-text);
+        fill: var(--color-base-content);
+        paint-order: stroke;
+        stroke: var(--color-base-100);
+        stroke-width: 3px;
+        stroke-opacity: 0.55;
+    }
+</style>

@@ -1,0 +1,27 @@
+<script lang="ts">
+    import type { SpreadLine } from '../lib/api';
+
+    /** Drawn sign of a presentation, always beside its word: what hangs on the line, as seen over the rail. */
+    let { line, size = 16 }: { line: SpreadLine; size?: number } = $props();
+</script>
+
+<svg width={size} height={size} viewBox="0 0 16 16" aria-hidden="true" fill="none" stroke="currentColor" stroke-width="1.6">
+    {#if line.board_id}
+        <path d="M1 7h11l3 -3H4z" fill="currentColor" stroke="none" />
+        <path d="M8 7v6" stroke-dasharray={line.presentation === 'core' ? '2 1.4' : undefined} />
+        <circle cx="8" cy="14" r="1.4" fill={line.presentation === 'clip' ? 'currentColor' : 'none'} />
+    {:else if line.presentation === 'rigger'}
+        <path d="M8 0v9" />
+        <circle cx="8" cy="11.5" r="3.6" fill="currentColor" stroke="none" />
+    {:else if line.presentation === 'diver'}
+        <path d="M8 0v4" />
+        <path d="M2 6h12l-6 9z" fill="currentColor" stroke="none" />
+    {:else if line.presentation === 'core'}
+        <path d="M2 2l12 12" stroke-width="2.6" stroke-dasharray="3 2" />
+    {:else if line.presentation === 'clip'}
+        <path d="M2 3l12 9" />
+        <circle cx="9" cy="8.4" r="2.8" fill="currentColor" stroke="none" />
+    {:else}
+        <path d="M1 5c5 0 9 1 14 6" />
+    {/if}
+</svg>

@@ -1,0 +1,164 @@
+<script lang="ts">
+    import type { ScaleLinear } from 'd3-scale';
+    import { line as curve } from 'd3-shape';
+    import type { Boat, Holder, RunningLine, Trip } from '../lib/api';
+    import { placeLabels } from '../lib/labels';
+    import type { DepthScale } from '../lib/scales';
+    import { measure, type Units } from '../lib/units';
+    import Column, { type BandShown } from './Column.svelte';
+
+    /** How far back and how deep, on the stern view's own depth scale. */
+    let {
+        boat,
+        running,
+        chosenId,
+        choose,
+        bands,
+        trip,
+        ticks,
+        x,
+        y,
+        width,
+        height,
+        units,
+    }: {
+        boat: Boat;
+        running: Map<string, RunningLine>;
+        chosenId: number;
+        choose: (holderId: number) => void;
+        bands: BandShown[];
+        trip: Trip;
+        ticks: number[];
+        x: ScaleLinear<number, number>;
+        y: DepthScale;
+        width: number;
+        height: number;
+        units: Units;
+    } = $props();
+
+    const lines: { holder: Holder; line: RunningLine }[] = $derived(
+        boat.holders.flatMap((holder) => {
+            const line = running.get(holder.code);
+            return line ? [{ holder, line }] : [];
+        }),
+    );
+
+    const draw = $derived(
+        curve<number[]>()
+            .x(([aft = 0]) => x(aft))
+            .y(([, , down = 0]) => y(down)),
+    );
+
+    const placed = $derived(
+        placeLabels(
+            lines.map(({ holder, line }) => ({
+                id: holder.code,
+                x: x(line.aft),
+                y: y(line.depth),
+                width: holder.code.length * 9 + 2,
+                height: 16,
+                prefers: 1 as const,
+            })),
+            { left: 2, right: width - 2, top: y(0) + 2, bottom: height },
+        ),
+    );
+
+    const aftTicks = $derived.by(() => {
+        const { toSi, toShown } = measure(units, 'length');
+        const most = toShown(x.domain()[1] ?? 0);
+        const step = [10, 20, 25, 50, 100, 200].find((size) => most / size <= 5) ?? 500;
+        return Array.from({ length: Math.floor(most / step) }, (_, i) => ({ at: x(toSi((i + 1) * step)), text: (i + 1) * step }));
+    });
+</script>
+
+<svg {width} {height} role="img" aria-label="Long view: each line's depth and distance behind the boat">
+    <Column {y} {width} {height} {bands} {ticks} bottom={trip.bottom} named={true} />
+    {#each aftTicks as tick (tick.at)}
+        <text x={tick.at} y="27" text-anchor="middle" class="tick figure">{tick.text}</text>
+        <path d="M{tick.at} 31v5" style:stroke="var(--line)" stroke-opacity="0.5" />
+    {/each}
+
+    {#each lines as { holder, line } (holder.id)}
+        <g class:chosen={holder.id === chosenId} class="line">
+            <path d={draw(line.path)} />
+            {#each line.branches as branch, i (i)}
+                <path d={draw(branch)} />
+            {/each}
+            {#if line.board}
+                <rect x={x(line.board.place[0] ?? 0) - 4} y={y(0) - 5} width="8" height="5" class="solid" />
+            {/if}
+            {#if line.ball}
+                <circle cx={x(line.ball.place[0] ?? 0)} cy={y(line.ball.place[2] ?? 0)} r="4.5" class="solid" />
+            {/if}
+            {#if line.diver}
+                <path d="M{x(line.diver[0] ?? 0) - 5} {y(line.diver[2] ?? 0) - 5}h10l-5 8z" class="solid" />
+            {/if}
+            <circle cx={x(line.aft)} cy={y(line.depth)} r="4" class="lure" />
+        </g>
+    {/each}
+    {#each lines as { holder, line } (holder.id)}
+        {@const place = placed.get(holder.code)}
+        {#if place}
+            <!-- The rail is the keyboard's way to the same choice. -->
+            <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+            <g class="label" class:chosen={holder.id === chosenId} onclick={() => choose(holder.id)}>
+                {#if place.joined}
+                    <path d="M{x(line.aft)} {y(line.depth)}L{place.left + 6} {place.top + 8}" class="join" />
+                {/if}
+                <text x={place.left} y={place.top + 13} class="figure">{holder.code}</text>
+            </g>
+        {/if}
+    {/each}
+</svg>
+
+<style>
+    .tick {
+        font-size: 13px;
+        font-weight: 500;
+        fill: var(--quiet);
+    }
+    .line path {
+        fill: none;
+        stroke: var(--line);
+        stroke-width: 1.2;
+    }
+    .line.chosen path {
+        stroke: var(--color-primary);
+        stroke-width: 2.8;
+    }
+    .line .solid {
+        fill: var(--line);
+        stroke: none;
+    }
+    .line.chosen .solid {
+        fill: var(--color-primary);
+    }
+    .lure {
+        fill: var(--color-base-100);
+        stroke: var(--line);
+        stroke-width: 1.8;
+    }
+    .chosen .lure {
+        fill: var(--color-primary);
+        stroke: var(--color-primary);
+    }
+    .label {
+        cursor: pointer;
+    }
+    .label text {
+        font-size: 14px;
+        font-weight: 600;
+        fill: var(--color-base-content);
+        paint-order: stroke;
+        stroke: var(--water-top);
+        stroke-width: 3px;
+    }
+    .label.chosen text {
+        fill: var(--color-primary);
+        font-weight: 700;
+    }
+    .join {
+        stroke: var(--line);
+        stroke-width: 0.8;
+    }
+</style>

@@ -1,0 +1,98 @@
+<script lang="ts">
+    import { figure, measure, type Quantity, type Units } from '../lib/units';
+
+    /** A figure typed in the boat's units. What is typed stays until it is understood; what is wrong is said beneath. */
+    let {
+        label,
+        value,
+        change,
+        units,
+        quantity,
+        unit,
+        decimals,
+        fault,
+        hideLabel = false,
+        id,
+    }: {
+        label: string;
+        value: number | null | undefined;
+        change: (value: number | null) => void;
+        units: Units;
+        quantity?: Quantity;
+        unit?: string;
+        decimals?: number;
+        fault?: string;
+        hideLabel?: boolean;
+        id?: string;
+    } = $props();
+
+    const own = $props.id();
+    const field = $derived(id ?? own);
+    const written = $derived.by(() => {
+        if (value === null || value === undefined) {
+            return '';
+        }
+        return quantity ? figure(units, quantity, value, decimals) : String(Number(value.toFixed(decimals ?? 2)));
+    });
+    let typed: string | null = $state(null);
+    let misread = $state('');
+    const wrong = $derived(misread || fault);
+
+    function commit(): void {
+        if (typed === null || typed.trim() === written) {
+            typed = null;
+            misread = '';
+            return;
+        }
+        const text = typed.trim().replace(',', '.');
+        const number = Number(text);
+        if (text === '' || !Number.isFinite(number)) {
+            misread = text === '' ? 'Must be a number.' : `“${text.slice(0, 20)}” is not a number.`;
+            return;
+        }
+        misread = '';
+        typed = null;
+        change(quantity ? measure(units, quantity).toSi(number) : number);
+    }
+
+    function keyed(event: KeyboardEvent): void {
+        if (event.key === 'Enter') {
+            commit();
+        } else if (event.key === 'Escape') {
+            typed = null;
+            misread = '';
+        }
+    }
+</script>
+
+<div class="field">
+    <label for={field} class={hideLabel ? 'sr-only' : 'quiet text-sm'}>{label}</label>
+    <span class="flex items-center justify-end gap-1">
+        <input
+            id={field}
+            class="input input-sm figure w-16 px-1.5 text-right text-[16px] font-semibold"
+            class:input-error={wrong}
+            inputmode="decimal"
+            autocomplete="off"
+            value={typed ?? written}
+            oninput={(event) => (typed = event.currentTarget.value)}
+            onblur={commit}
+            onkeydown={keyed}
+            aria-invalid={wrong ? 'true' : undefined}
+            aria-describedby={wrong ? `${field}-wrong` : undefined}
+        />
+        <span class="quiet w-7 text-sm">{unit ?? (quantity ? measure(units, quantity).unit : '')}</span>
+    </span>
+    {#if wrong}
+        <p id="{field}-wrong" class="text-error col-span-full text-sm font-semibold">{wrong}</p>
+    {/if}
+</div>
+
+<style>
+    .field {
+        display: grid;
+        grid-template-columns: 1fr auto;
+        align-items: center;
+        column-gap: 0.5rem;
+    }
+</style>

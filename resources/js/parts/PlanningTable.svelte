@@ -1,0 +1,229 @@
+<script lang="ts">
+    import { push } from 'svelte-spa-router';
+    import { aftScale, deepestShown, depthScale, sidewaysScale } from '../lib/scales';
+    import type { SpreadDesk } from '../lib/spread-desk.svelte';
+    import { depthTicks, figure, measure, speedStep } from '../lib/units';
+    import { dayWords, SPECIES, speciesList } from '../lib/words';
+    import DepthTable from './DepthTable.svelte';
+    import KeepingSign from './KeepingSign.svelte';
+    import KeyList from './KeyList.svelte';
+    import LongView from './LongView.svelte';
+    import Rail from './Rail.svelte';
+    import RodPanel from './RodPanel.svelte';
+    import SternView from './SternView.svelte';
+    import TemperatureRibbon from './TemperatureRibbon.svelte';
+    import WhatIfStrip from './WhatIfStrip.svelte';
+
+    let { desk }: { desk: SpreadDesk } = $props();
+
+    const units = $derived(desk.boat.units);
+    const trip = $derived(desk.trip);
+    let width = $state(900);
+    let height = $state(520);
+    const RIBBON = 46;
+    const GUTTER = 38;
+    const sternWidth = $derived(Math.round((width - RIBBON - GUTTER) * 0.6));
+    const longWidth = $derived(Math.max(60, width - RIBBON - GUTTER - sternWidth));
+
+    const lines = $derived([...desk.running.values()]);
+    const deepest = $derived(deepestShown(lines, trip.bottom));
+    const y = $derived(depthScale(deepest, height));
+    const sideways = $derived(sidewaysScale(lines, desk.holders, sternWidth));
+    const aft = $derived(aftScale(lines, longWidth));
+    const ticks = $derived(depthTicks(units, trip.bottom ?? deepest, ((deepest + 3.4) * 40) / height));
+    const bands = $derived(
+        trip.bands.map((band) => ({
+            name: `${SPECIES[band.species]} ${figure(units, 'depth', band.top)}–${figure(units, 'depth', band.bottom)} ${measure(units, 'depth').unit}`,
+            top: band.top,
+            bottom: band.bottom,
+            stretches: desk.coverage.find(({ species }) => species === band.species)?.stretches ?? [],
+        })),
+    );
+
+    let strip: ReturnType<typeof WhatIfStrip>;
+    let showKeys = $state(false);
+
+    const KEYS: Record<string, (event: KeyboardEvent) => void> = {
+        ArrowLeft: () => desk.chooseNext(-1),
+        ArrowRight: () => desk.chooseNext(1),
+        ArrowUp: (event) => desk.step(event.shiftKey ? -5 : -1),
+        ArrowDown: (event) => desk.step(event.shiftKey ? 5 : 1),
+        '[': () => desk.stepSpeed(-speedStep(units)),
+        ']': () => desk.stepSpeed(speedStep(units)),
+        ',': () => strip.turnBy(-1),
+        '.': () => strip.turnBy(1),
+        '0': () => desk.try({ turn: null }),
+        p: () => desk.backToPlan(),
+        g: () => document.getElementById('run-at')?.focus(),
+        '/': () => document.getElementById('lure')?.focus(),
+        b: () => void push(`/trips/${trip.id}/log?rod=${desk.chosen?.code ?? ''}`),
+        '?': () => (showKeys = true),
+    };
+
+    function keyed(event: KeyboardEvent): void {
+        const command = event.ctrlKey || event.metaKey;
+        if (command && event.key.toLowerCase() === 's') {
+            event.preventDefault();
+            (document.activeElement as HTMLElement | null)?.blur();
+            void desk.keepNow();
+            return;
+        }
+        const typing = event.target instanceof HTMLElement && event.target.closest('input:not([type=range]), select, textarea, dialog');
+        if (typing) {
+            return;
+        }
+        if (command && event.key.toLowerCase() === 'z') {
+            event.preventDefault();
+            if (event.shiftKey) {
+                desk.redo();
+            } else {
+                desk.undo();
+            }
+            return;
+        }
+        const sliding = event.target instanceof HTMLInputElement && event.key.startsWith('Arrow');
+        const act = KEYS[event.key];
+        if (act && !command && !event.altKey && !sliding) {
+            event.preventDefault();
+            act(event);
+        }
+    }
+
+    const announced = $derived.by(() => {
+        const line = desk.chosen && desk.running.get(desk.chosen.code);
+        return line ? `${desk.chosen?.code} runs at ${figure(units, 'depth', line.depth)} ${measure(units, 'depth').spoken}` : '';
+    });
+</script>
+
+<svelte:window onkeydown={keyed} />
+
+<main class="table-grid" data-solved={desk.solved}>
+    <header class="border-base-300 bg-base-100 flex items-center gap-5 border-b px-4">
+        <div class="min-w-0 leading-tight">
+            <h1 class="truncate text-lg font-bold">{dayWords(trip.date)} off {trip.ground}</h1>
+            <p class="quiet truncate text-sm">
+                {desk.plan.lines.length}{trip.line_limit ? ` of ${trip.line_limit}` : ''} lines · {speciesList(trip.species)}
+            </p>
+        </div>
+        <WhatIfStrip bind:this={strip} {desk} />
+        <div class="ml-auto flex items-center gap-2">
+            {#if !desk.answering}
+                <b class="text-error max-w-44 text-sm leading-tight" role="alert">No answer from the server: these depths are the last known.</b>
+            {/if}
+            <KeepingSign {desk} />
+            <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Undo" disabled={!desk.canUndo} onclick={() => desk.undo()}>↶</button>
+            <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Redo" disabled={!desk.canRedo} onclick={() => desk.redo()}>↷</button>
+            <button type="button" class="btn btn-sm btn-square" aria-label="Keys" onclick={() => (showKeys = true)}>?</button>
+        </div>
+    </header>
+
+    <div class="views" bind:clientWidth={width} bind:clientHeight={height} class:tried={desk.isWhatIf}>
+        <TemperatureRibbon temperatures={trip.temperatures} {y} width={RIBBON} {height} {units} {deepest} />
+        <SternView
+            boat={desk.boat}
+            running={desk.running}
+            chosenId={desk.chosenId}
+            choose={(id) => desk.choose(id)}
+            {bands}
+            {trip}
+            {ticks}
+            x={sideways}
+            {y}
+            width={sternWidth}
+            {height}
+            {units}
+        />
+        <svg width={GUTTER} {height} aria-hidden="true">
+            {#each ticks as tick (tick)}
+                <text x={GUTTER / 2} y={y(tick) + 5} text-anchor="middle" class="depth-tick figure">{figure(units, 'depth', tick)}</text>
+            {/each}
+            <text x={GUTTER / 2} y={y(0) - 12} text-anchor="middle" class="depth-tick figure">{measure(units, 'depth').unit}</text>
+        </svg>
+        <LongView
+            boat={desk.boat}
+            running={desk.running}
+            chosenId={desk.chosenId}
+            choose={(id) => desk.choose(id)}
+            {bands}
+            {trip}
+            {ticks}
+            x={aft}
+            {y}
+            width={longWidth}
+            {height}
+            {units}
+        />
+        <p class="caption" style:left="{RIBBON + 8}px" style:width="{sternWidth - 16}px">
+            Seen from astern <span>port · {measure(units, 'length').unit} to the side, stretched near the boat · starboard</span>
+        </p>
+        <p class="caption" style:left="{width - longWidth + 10}px" style:width="{longWidth - 16}px">
+            Seen from the side <span>{measure(units, 'length').unit} back</span>
+        </p>
+        {#if desk.isWhatIf}<p class="what-if figure">what if</p>{/if}
+    </div>
+
+    <aside class="border-base-300 bg-base-100 border-l"><RodPanel {desk} /></aside>
+    <div class="rail-place border-base-300 border-t"><Rail {desk} /></div>
+    <DepthTable {desk} />
+    <p class="sr-only" aria-live="polite">{announced}</p>
+</main>
+
+{#if showKeys}<KeyList close={() => (showKeys = false)} />{/if}
+
+<style>
+    .table-grid {
+        display: grid;
+        grid-template: 58px minmax(0, 1fr) auto / minmax(0, 1fr) 284px;
+        height: 100%;
+    }
+    header,
+    .rail-place {
+        grid-column: 1 / -1;
+    }
+    .views {
+        position: relative;
+        display: flex;
+        overflow: hidden;
+    }
+    .caption {
+        position: absolute;
+        top: 1px;
+        display: flex;
+        justify-content: space-between;
+        gap: 1rem;
+        overflow: hidden;
+        font-size: 13px;
+        font-weight: 600;
+        white-space: nowrap;
+        pointer-events: none;
+    }
+    .caption span {
+        font-weight: 400;
+        color: var(--quiet);
+    }
+    .depth-tick {
+        font-size: 15px;
+        font-weight: 600;
+        fill: var(--quiet);
+    }
+    .what-if {
+        position: absolute;
+        right: 10px;
+        bottom: 8px;
+        padding: 0 8px;
+        font-weight: 700;
+        color: var(--color-primary-content);
+        background: var(--color-primary);
+        border-radius: 3px;
+    }
+    @media (max-width: 900px) {
+        .table-grid {
+            grid-template: auto minmax(420px, 60vh) auto auto / minmax(0, 1fr);
+            height: auto;
+        }
+        header {
+            flex-wrap: wrap;
+            padding-block: 8px;
+        }
+    }
+</style>

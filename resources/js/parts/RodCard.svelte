@@ -1,0 +1,191 @@
+<script lang="ts">
+    import type { Holder, Locker, RunningLine, SpreadLine } from '../lib/api';
+    import { doubt, figure, shown, type Units } from '../lib/units';
+    import { lineWords } from '../lib/words';
+    import Glyph from './Glyph.svelte';
+
+    let {
+        holder,
+        line,
+        running,
+        locker,
+        units,
+        chosen,
+        faulty,
+        choose,
+    }: {
+        holder: Holder;
+        line: SpreadLine | undefined;
+        running: RunningLine | undefined;
+        locker: Locker;
+        units: Units;
+        chosen: boolean;
+        faulty: boolean;
+        choose: () => void;
+    } = $props();
+
+    const lure = $derived(locker.lures.find(({ id }) => id === line?.lure_id)?.name ?? '');
+
+    const letOut = $derived.by(() => {
+        if (!line) {
+            return '';
+        }
+        if (line.presentation === 'core') {
+            const colours = Number((line.colours ?? 0).toFixed(1));
+            return `${colours} ${colours === 1 ? 'colour' : 'colours'}`;
+        }
+        return line.presentation === 'rigger'
+            ? `${figure(units, 'length', line.let_out ?? 0)} cable`
+            : `${shown(units, 'length', line.let_out ?? 0)} out`;
+    });
+
+    const second = $derived.by(() => {
+        if (!line) {
+            return '';
+        }
+        if (line.board_id) {
+            return `board at ${figure(units, 'length', line.board_out ?? 0)}`;
+        }
+        if (line.presentation === 'rigger' || line.presentation === 'clip') {
+            return `${shown(units, 'length', line.lead ?? 0)} lead`;
+        }
+        if (line.presentation === 'core') {
+            return line.backing ? `${figure(units, 'length', line.backing)} backing` : 'no backing';
+        }
+        return line.leader_length ? `${shown(units, 'length', line.leader_length)} leader` : 'no leader';
+    });
+
+    let button: HTMLButtonElement;
+    $effect(() => {
+        if (chosen && document.activeElement?.closest('[role=listbox]')) {
+            button.focus();
+        }
+    });
+</script>
+
+<button
+    bind:this={button}
+    type="button"
+    role="option"
+    aria-selected={chosen}
+    tabindex={chosen ? 0 : -1}
+    onclick={choose}
+    class="card bg-base-100"
+    class:chosen
+    class:empty={!line}
+    data-holder={holder.code}
+>
+    <span class="head">
+        {#if line}<Glyph {line} size={13} />{/if}
+        <b class="figure">{holder.code}</b>
+        <span class="quiet kind">{line ? lineWords(line) : 'empty'}</span>
+    </span>
+    {#if line && running}
+        <span class="depth figure" class:stale={faulty}>
+            <b>{figure(units, 'depth', running.depth)}</b>
+            <small>±{doubt(units, running.deviation ?? 0)}</small>
+        </span>
+        <span class="out figure">{letOut}</span>
+        <span class="quiet second figure">{second}</span>
+        <span class="lure">{lure}</span>
+        {#if faulty}
+            <span class="flag">not usable</span>
+        {:else if running.board?.pulled_under}
+            <span class="flag">board under</span>
+        {:else if running.surfaced.length > 0}
+            <span class="flag">on the surface</span>
+        {/if}
+    {:else if line}
+        <span class="out figure">{letOut}</span>
+        {#if faulty}<span class="flag">not usable</span>{/if}
+    {:else}
+        <span class="quiet text-sm">Choose to rig it</span>
+    {/if}
+</button>
+
+<style>
+    .card {
+        position: relative;
+        display: flex;
+        flex-direction: column;
+        align-items: stretch;
+        min-width: 0;
+        height: 9.4rem;
+        padding: 5px 7px;
+        overflow: hidden;
+        text-align: left;
+        border: 1px solid var(--color-base-300);
+        border-radius: 5px;
+        cursor: pointer;
+    }
+    .card.chosen {
+        border-color: var(--color-primary);
+        box-shadow: 0 0 0 2px var(--color-primary);
+    }
+    .card.empty {
+        background: transparent;
+        border-style: dashed;
+    }
+    .head {
+        display: flex;
+        align-items: center;
+        gap: 4px;
+        font-size: 15px;
+        white-space: nowrap;
+    }
+    .kind {
+        overflow: hidden;
+        font-size: 13px;
+        text-overflow: ellipsis;
+    }
+    .depth {
+        display: flex;
+        align-items: baseline;
+        gap: 3px;
+        line-height: 1;
+        margin: 2px 0 3px;
+    }
+    .depth b {
+        font-size: 44px;
+        font-weight: 700;
+        letter-spacing: -0.01em;
+    }
+    .depth small {
+        font-size: 16px;
+        font-weight: 500;
+    }
+    .depth.stale {
+        text-decoration: line-through;
+    }
+    .chosen .depth b {
+        color: var(--color-primary);
+    }
+    .out {
+        font-size: 16px;
+        font-weight: 600;
+        white-space: nowrap;
+    }
+    .second {
+        font-size: 14px;
+        white-space: nowrap;
+    }
+    .lure {
+        margin-top: auto;
+        overflow: hidden;
+        font-size: 13px;
+        font-weight: 600;
+        text-overflow: ellipsis;
+        white-space: nowrap;
+    }
+    .flag {
+        position: absolute;
+        right: 4px;
+        bottom: 24px;
+        padding: 0 4px;
+        font-size: 12px;
+        font-weight: 700;
+        color: var(--color-error-content);
+        background: var(--color-error);
+        border-radius: 3px;
+    }
+</style>

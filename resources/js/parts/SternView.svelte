@@ -1,0 +1,268 @@
+<script lang="ts">
+    import { line as curve } from 'd3-shape';
+    import type { Boat, Holder, RunningLine, Trip } from '../lib/api';
+    import { placeLabels } from '../lib/labels';
+    import type { DepthScale, SidewaysScale } from '../lib/scales';
+    import { figure, measure, type Units } from '../lib/units';
+    import Column, { type BandShown } from './Column.svelte';
+
+    /** Across and down, as seen from astern, so that port lies to the left as on the rail below it. */
+    let {
+        boat,
+        running,
+        chosenId,
+        choose,
+        bands,
+        trip,
+        ticks,
+        x,
+        y,
+        width,
+        height,
+        units,
+    }: {
+        boat: Boat;
+        running: Map<string, RunningLine>;
+        chosenId: number;
+        choose: (holderId: number) => void;
+        bands: BandShown[];
+        trip: Trip;
+        ticks: number[];
+        x: SidewaysScale;
+        y: DepthScale;
+        width: number;
+        height: number;
+        units: Units;
+    } = $props();
+
+    const LABEL_HEIGHT = 24;
+
+    interface Shown {
+        holder: Holder;
+        line: RunningLine;
+        depth: string;
+    }
+
+    const lines: Shown[] = $derived(
+        boat.holders.flatMap((holder) => {
+            const line = running.get(holder.code);
+            return line ? [{ holder, line, depth: figure(units, 'depth', line.depth) }] : [];
+        }),
+    );
+
+    const draw = $derived(
+        curve<number[]>()
+            .x(([, side = 0]) => x(side))
+            .y(([, , down = 0]) => y(down)),
+    );
+
+    /** A front line is straight over the water, hence curved on a stretched scale: it is drawn in parts. */
+    function frontLine(holder: Holder, board: number[]): number[][] {
+        return Array.from({ length: 13 }, (_, i) => [
+            0,
+            (board[1] ?? 0) + ((holder.starboard - (board[1] ?? 0)) * i) / 12,
+            (-holder.height * i) / 12,
+        ]);
+    }
+
+    const under = (line: RunningLine) => (line.board ? line.path.slice(0, -1) : line.path);
+
+    const placed = $derived(
+        placeLabels(
+            lines.map(({ holder, line, depth }) => ({
+                id: holder.code,
+                x: x(line.starboard),
+                y: y(line.depth),
+                width: depth.length * 12.5 + holder.code.length * 9 + 8,
+                height: LABEL_HEIGHT,
+                prefers: (holder.side === 'starboard' ? 1 : -1) as 1 | -1,
+            })),
+            { left: 2, right: width - 14, top: y(0) + 2, bottom: height },
+        ),
+    );
+
+    const sideTicks = $derived.by(() => {
+        const { toSi, toShown } = measure(units, 'length');
+        const most = toShown(Math.abs(x.domain()[0] ?? 0));
+        const steps = units === 'us' ? [10, 25, 50, 100, 150, 200] : [3, 10, 20, 30, 50];
+        return [...steps, ...steps.map((step) => -step)]
+            .filter((step) => Math.abs(step) <= most)
+            .map((step) => ({ at: x(toSi(step)), text: Math.abs(step) }));
+    });
+
+    const hull = $derived.by(() => {
+        const [left, right] = [x(-boat.beam / 2), x(boat.beam / 2)];
+        const chine = (right - left) * 0.1;
+        return `M${left} ${y(-1.5)}L${left + chine} ${y(0.15)}Q${(left + right) / 2} ${y(1.4)} ${right - chine} ${y(0.15)}L${right} ${y(-1.5)}Z`;
+    });
+</script>
+
+<svg {width} {height} role="img" aria-label="Stern view: each line's depth and distance to the side; the same figures stand on the rail">
+    <Column {y} {width} {height} {bands} {ticks} bottom={trip.bottom} named={false} />
+
+    {#each sideTicks as tick (tick.at)}
+        <text x={tick.at} y="27" text-anchor="middle" class="tick figure">{tick.text}</text>
+        <path d="M{tick.at} 31v5" style:stroke="var(--line)" stroke-opacity="0.5" />
+    {/each}
+
+    {#each lines as { holder, line } (holder.id)}
+        <g class:chosen={holder.id === chosenId} class="line">
+            {#if line.board}
+                <path d={draw(frontLine(holder, line.board.place))} class="front" />
+            {/if}
+            <path d={draw(under(line))} />
+            {#each line.branches as branch, i (i)}
+                <path d={draw(branch)} />
+            {/each}
+        </g>
+    {/each}
+
+    <path d={hull} class="hull" />
+
+    {#each lines as { holder, line } (holder.id)}
+        <g class:chosen={holder.id === chosenId} class="marks">
+            {#if line.board}
+                <rect x={x(line.board.place[1] ?? 0) - 8} y={y(0) - 7} width="16" height="6" class="solid" rx="1" />
+            {/if}
+            {#if line.ball}
+                <circle cx={x(line.ball.place[1] ?? 0)} cy={y(line.ball.place[2] ?? 0)} r="5.5" class="solid" />
+            {/if}
+            {#if line.diver}
+                <path
+                    d="M{x(line.diver[1] ?? 0) - 6} {y(line.diver[2] ?? 0) - 5}h12l-6 10z"
+                    class="solid"
+                    transform="translate(0 -2)"
+                />
+            {/if}
+            {#if line.deviation !== null}
+                <path
+                    d="M{x(line.starboard)} {y(Math.max(0, line.depth - line.deviation))}V{y(line.depth + line.deviation)}"
+                    class="whisker"
+                />
+            {/if}
+            <circle cx={x(line.starboard)} cy={y(line.depth)} r="5" class="lure" />
+        </g>
+    {/each}
+
+    {#each lines as { holder, line, depth } (holder.id)}
+        {@const place = placed.get(holder.code)}
+        {#if place}
+            <!-- The rail is the keyboard's way to the same choice. -->
+            <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+            <g class="label" class:chosen={holder.id === chosenId} onclick={() => choose(holder.id)}>
+                {#if place.joined}
+                    <path d="M{x(line.starboard)} {y(line.depth)}L{place.left + 14} {place.top + LABEL_HEIGHT / 2}" class="join" />
+                {/if}
+                <text x={place.left} y={place.top + 19} class="figure"
+                    ><tspan class="depth">{depth}</tspan><tspan class="code" dx="4">{holder.code}</tspan></text
+                >
+            </g>
+        {/if}
+    {/each}
+
+    {#each bands as band (band.name)}
+        {#each band.stretches as stretch (stretch.top)}
+            <rect
+                x={width - 9}
+                y={y(stretch.top) + 0.5}
+                width={stretch.lures > 1 ? 9 : 5}
+                height={Math.max(1, y(stretch.bottom) - y(stretch.top) - 1)}
+                class:bare={stretch.lures === 0}
+                class="cover"
+            >
+                <title
+                    >{figure(units, 'depth', stretch.top)}–{figure(units, 'depth', stretch.bottom)}: {stretch.lures === 0
+                        ? 'bare'
+                        : stretch.lures === 1
+                          ? 'one lure'
+                          : `${stretch.lures} lures`}</title
+                >
+            </rect>
+        {/each}
+    {/each}
+</svg>
+
+<style>
+    .tick {
+        font-size: 13px;
+        font-weight: 500;
+        fill: var(--quiet);
+    }
+    .line path {
+        fill: none;
+        stroke: var(--line);
+        stroke-width: 1.2;
+    }
+    .line .front {
+        stroke-dasharray: 5 3;
+        stroke-opacity: 0.8;
+    }
+    .line.chosen path {
+        stroke: var(--color-primary);
+        stroke-width: 2.8;
+    }
+    .hull {
+        fill: var(--color-base-100);
+        stroke: var(--line);
+        stroke-width: 1.6;
+    }
+    .solid {
+        fill: var(--line);
+    }
+    .whisker {
+        stroke: var(--whisker);
+        stroke-width: 7;
+    }
+    .lure {
+        fill: var(--color-base-100);
+        stroke: var(--line);
+        stroke-width: 2.2;
+    }
+    .marks.chosen .solid {
+        fill: var(--color-primary);
+    }
+    .marks.chosen .lure {
+        fill: var(--color-primary);
+        stroke: var(--color-primary);
+    }
+    .label {
+        cursor: pointer;
+    }
+    .label text {
+        paint-order: stroke;
+        stroke: var(--water-top);
+        stroke-width: 3.5px;
+        stroke-linejoin: round;
+        fill: var(--color-base-content);
+    }
+    .depth {
+        font-size: 24px;
+        font-weight: 700;
+    }
+    .code {
+        font-size: 14px;
+        font-weight: 600;
+    }
+    .label.chosen text {
+        fill: var(--color-primary);
+    }
+    .label.chosen .depth {
+        text-decoration: underline;
+        text-decoration-thickness: 2px;
+        text-underline-offset: 3px;
+    }
+    .join {
+        stroke: var(--line);
+        stroke-width: 0.8;
+        fill: none;
+    }
+    .cover {
+        fill: var(--color-base-content);
+    }
+    .cover.bare {
+        fill: none;
+        stroke: var(--color-primary);
+        stroke-width: 1.4;
+        stroke-dasharray: 3 2;
+    }
+</style>

@@ -1,0 +1,72 @@
+<script lang="ts">
+    import type { SpreadDesk } from '../lib/spread-desk.svelte';
+    import { figure, measure, shown, speedStep } from '../lib/units';
+
+    /** What the views show if the boat went faster, slower or round: tried here, never written into the plan. */
+    let { desk }: { desk: SpreadDesk } = $props();
+
+    const units = $derived(desk.boat.units);
+    const step = $derived(speedStep(units));
+
+    /** Slider notches either way of straight, as radii in metres: wide first, tight last. */
+    const RADII = [600, 400, 300, 200, 150, 120, 100, 80, 60];
+
+    const notch = $derived.by(() => {
+        const turn = desk.whatIf.turn;
+        if (!turn) {
+            return 0;
+        }
+        const i = RADII.findIndex((radius) => radius <= turn.radius + 0.5);
+        return (i < 0 ? RADII.length : i + 1) * (turn.side === 'port' ? -1 : 1);
+    });
+
+    export function turnBy(by: number): void {
+        turnTo(Math.max(-RADII.length, Math.min(RADII.length, notch + by)));
+    }
+
+    function turnTo(next: number): void {
+        const radius = RADII[Math.abs(next) - 1];
+        desk.try({ turn: radius === undefined ? null : { radius, side: next < 0 ? 'port' : 'starboard' } });
+    }
+
+    const turnText = $derived(
+        desk.whatIf.turn ? `${shown(units, 'length', desk.whatIf.turn.radius)} radius to ${desk.whatIf.turn.side}` : 'straight',
+    );
+</script>
+
+<div class="flex items-center gap-3" role="group" aria-label="What if">
+    <div class="flex items-center gap-1.5">
+        <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Slower" onclick={() => desk.stepSpeed(-step)}>−</button>
+        <output class="min-w-20 text-center leading-none" aria-label="Speed through the water">
+            <b class="figure text-[26px]" data-testid="speed">{figure(units, 'speed', desk.speed)}</b>
+            <span class="quiet text-sm">{measure(units, 'speed').unit}</span><br />
+            <span class="quiet text-xs">through water</span>
+        </output>
+        <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Faster" onclick={() => desk.stepSpeed(step)}>+</button>
+    </div>
+    <label class="flex items-center gap-2 text-sm">
+        <span class="quiet">port</span>
+        <input
+            type="range"
+            class="range range-xs w-36 text-(--line)"
+            min={-RADII.length}
+            max={RADII.length}
+            step="1"
+            value={notch}
+            oninput={(event) => turnTo(Number(event.currentTarget.value))}
+            aria-label="Turn"
+            aria-valuetext={turnText}
+        />
+        <span class="quiet leading-tight">starboard<br /><b class="text-base-content font-semibold">{turnText}</b></span>
+    </label>
+    {#if desk.isWhatIf}
+        <span class="flex items-center gap-1.5">
+            <button type="button" class="btn btn-sm" onclick={() => desk.backToPlan()}
+                >Back to the plan, {shown(units, 'speed', desk.plan.speed)} <kbd class="quiet text-xs">p</kbd></button
+            >
+            {#if desk.whatIf.speed !== null}
+                <button type="button" class="btn btn-sm btn-ghost underline" onclick={() => desk.planTriedSpeed()}>Plan this speed</button>
+            {/if}
+        </span>
+    {/if}
+</div>

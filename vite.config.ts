@@ -1,0 +1,9 @@
+import { svelte } from '@sveltejs/vite-plugin-svelte';
+import tailwindcss from '@tailwindcss/vite';
+import laravel from 'laravel-vite-plugin';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+    plugins: [laravel({ input: 'resources/js/main.ts' }), tailwindcss(), svelte()],
+    build: { assetsInlineLimit: 0 },
+});
