@@ -28,7 +28,7 @@ final class Problem
         };
     }
 
-    /** @param list<array{pointer: string, detail: string}> $errors */
+    /** @param  list<array{pointer: string, detail: string}>  $errors */
     private static function invalid(array $errors): JsonResponse
     {
         return self::respond(422, 'Not usable as entered', $errors[0]['detail'] ?? 'Something entered is not usable.', ['errors' => $errors]);

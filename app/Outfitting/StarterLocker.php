@@ -69,7 +69,7 @@ final class StarterLocker
         }
     }
 
-    /** @param ?float $boxDepth ft on 100 ft of 12 lb nylon at 2 mph */
+    /** @param  ?float  $boxDepth ft on 100 ft of 12 lb nylon at 2 mph */
     public static function stowLure(Boat $boat, string $name, LureKind $kind, string $finish, ?float $boxDepth): Lure
     {
         $rated = $boxDepth === null ? [] : [

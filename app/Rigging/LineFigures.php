@@ -9,8 +9,10 @@ use Admek\Core\InvalidValue;
 /** Reads one line's figures, each either there or asked for by name. */
 final readonly class LineFigures
 {
-    /** @param array<string, mixed> $line */
-    public function __construct(private array $line) {}
+    /** @param  array<string, mixed>  $line */
+    public function __construct(private array $line)
+    {
+    }
 
     public function has(string $key): bool
     {

@@ -40,7 +40,8 @@ final readonly class Locker
         private array $divers,
         private array $boards,
         private array $lures,
-    ) {}
+    ) {
+    }
 
     public static function of(Boat $boat): self
     {

@@ -26,7 +26,9 @@ use App\Models\Reel;
 /** Turns a spread's line, as stored or sent, into the core's planned line. */
 final readonly class RigBuilder
 {
-    public function __construct(private Locker $locker) {}
+    public function __construct(private Locker $locker)
+    {
+    }
 
     /**
      * @param  list<array<string, mixed>>  $lines

@@ -19,8 +19,10 @@ final readonly class Coverage
     /** m of water below a lure whose fish come up to it. */
     public const BELOW = 6 * Rig::FOOT;
 
-    /** @param list<array{top: float, bottom: float, lures: int}> $stretches m, touching, from the band's top down */
-    private function __construct(public array $stretches) {}
+    /** @param  list<array{top: float, bottom: float, lures: int}>  $stretches m, touching, from the band's top down */
+    private function __construct(public array $stretches)
+    {
+    }
 
     /**
      * @param  float  $top  of the band, m
@@ -53,7 +55,7 @@ final readonly class Coverage
             }
         }
 
-        return new self(array_values($stretches));
+        return new self($stretches);
     }
 
     /** Share of the band that has a lure, 0 to 1. */

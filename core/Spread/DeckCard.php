@@ -16,7 +16,9 @@ final readonly class DeckCard
      * @param  list<float>  $speeds  m/s
      * @param  list<DeckCardRow>  $rows
      */
-    private function __construct(public array $speeds, public array $rows) {}
+    private function __construct(public array $speeds, public array $rows)
+    {
+    }
 
     /**
      * @param  list<PlannedLine>  $lines

@@ -22,7 +22,8 @@ final readonly class PlannedLine
         public Rig $rig,
         public array $tip,
         public bool $counterCalibrated = false,
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidValue naming the field */
     public function towLine(): TowLine

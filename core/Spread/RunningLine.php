@@ -14,7 +14,8 @@ final readonly class RunningLine
         public PlannedLine $planned,
         public TowSolution $solution,
         public ?DepthDoubt $doubt,
-    ) {}
+    ) {
+    }
 
     /** Depth of the lure, m. */
     public function depth(): float

@@ -13,7 +13,9 @@ use Admek\Core\Towing\TowSolver;
 /** Runs planned lines under given conditions, and finds the let-out that takes one to a depth. */
 final readonly class SpreadSolver
 {
-    public function __construct(private TowSolver $solver = new TowSolver) {}
+    public function __construct(private TowSolver $solver = new TowSolver)
+    {
+    }
 
     /**
      * @throws CannotTow

@@ -21,7 +21,8 @@ final readonly class Control
         public float $most,
         public float $step,
         public float $metricStep,
-    ) {}
+    ) {
+    }
 
     /** The nearest value a mate can read off: whole feet (quarter metres on a metric boat), tenths of a colour. */
     public function settable(float $value, bool $metric): float

@@ -24,7 +24,9 @@ final readonly class DiverPlate
     /** N in water. */
     private const WEIGHT = 0.6;
 
-    private function __construct(public float $dragArea, public float $liftArea) {}
+    private function __construct(public float $dragArea, public float $liftArea)
+    {
+    }
 
     public static function of(DiverSize $size, bool $ringed): self
     {

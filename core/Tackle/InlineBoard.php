@@ -11,8 +11,10 @@ use Admek\Core\Towing\TowLine;
 /** A board clipped on the line: what trails it is a rig of its own, the front line holds the board out. */
 final readonly class InlineBoard implements Rig
 {
-    /** @param float $lineOut m of front line from rod tip to board */
-    public function __construct(public BoardSize $size, public Side $side, public float $lineOut, public TrailingRig $trailing) {}
+    /** @param  float  $lineOut m of front line from rod tip to board */
+    public function __construct(public BoardSize $size, public Side $side, public float $lineOut, public TrailingRig $trailing)
+    {
+    }
 
     public function towLine(string $id, array $tip): TowLine
     {

@@ -68,7 +68,7 @@ final readonly class LineStock
         };
     }
 
-    /** @param float $length m */
+    /** @param  float  $length m */
     public function length(float $length, bool $letOut = false): Line
     {
         return new Line($length, $this->diameter, $this->weight(), $this->normalDrag, $this->skinFriction, $letOut);

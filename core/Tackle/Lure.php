@@ -33,7 +33,8 @@ final readonly class Lure
         public float $downArea,
         public float $diveDoubt,
         public ?RatedPoint $rated,
-    ) {}
+    ) {
+    }
 
     /**
      * The default figures of a kind; a diving kind without a rated point is given a modest lip.

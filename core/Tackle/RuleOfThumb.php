@@ -17,6 +17,8 @@ final readonly class RuleOfThumb
 
     public const DIVER_RATIO_PER_MARK = 0.05;
 
-    /** @param float $depth m */
-    public function __construct(public float $depth, public string $reckoning) {}
+    /** @param  float  $depth m */
+    public function __construct(public float $depth, public string $reckoning)
+    {
+    }
 }

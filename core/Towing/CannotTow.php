@@ -18,4 +18,10 @@ final class CannotTow extends RuntimeException
     {
         return new self('a chain with a steady shape: none was found');
     }
+
+    /** The same, told with the JSON path it was found at. */
+    public function at(string $path): self
+    {
+        return new self("{$path} must be {$this->getMessage()}.");
+    }
 }

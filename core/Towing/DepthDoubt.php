@@ -6,6 +6,7 @@ namespace Admek\Core\Towing;
 
 use Admek\Core\Towing\Internal\Nudge;
 use Admek\Core\Towing\Internal\SteadyTow;
+use Closure;
 
 /**
  * How sure a depth is: central differences over each independent doubt, added in squares (02 §9).
@@ -20,7 +21,9 @@ final readonly class DepthDoubt
      * @param  float  $deviation  m, one standard deviation
      * @param  array<string, float>  $parts  m by doubt, largest first
      */
-    private function __construct(public float $deviation, public array $parts) {}
+    private function __construct(public float $deviation, public array $parts)
+    {
+    }
 
     /**
      * @param  string  $body  whose depth is doubted
@@ -39,14 +42,7 @@ final readonly class DepthDoubt
 
             return $tow->depthOf($body);
         };
-        $half = static function (callable $at) use ($nominal, $body): float {
-            try {
-                return 0.5 * abs($at(1.0) - $at(-1.0));
-            } catch (CannotTow) {
-                // A figure so doubtful that on one side no steady shape is left: count the whole depth.
-                return $nominal->depthOf($body);
-            }
-        };
+        $half = static fn (Closure $at): float => self::half($at, $nominal->depthOf($body));
 
         $parts = [];
         foreach (self::nudges($line, $doubts) as $name => $nudge) {
@@ -63,9 +59,23 @@ final readonly class DepthDoubt
     }
 
     /**
+     * Half the difference a doubt makes, up and down; the whole depth where it leaves no steady shape on one side.
+     *
+     * @param  Closure(float): float  $at
+     */
+    private static function half(Closure $at, float $depth): float
+    {
+        try {
+            return 0.5 * abs($at(1.0) - $at(-1.0));
+        } catch (CannotTow) {
+            return $depth;
+        }
+    }
+
+    /**
      * The nudges that mean something on this chain.
      *
-     * @return array<string, callable(float): Nudge>
+     * @return array<string, Closure(float): Nudge>
      */
     private static function nudges(TowLine $line, Doubts $doubts): array
     {

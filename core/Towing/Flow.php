@@ -17,7 +17,9 @@ final readonly class Flow
      * @param  non-empty-list<float>  $aft  m/s, one per depth
      * @param  non-empty-list<float>  $starboard  m/s, one per depth
      */
-    private function __construct(public array $depths, public array $aft, public array $starboard) {}
+    private function __construct(public array $depths, public array $aft, public array $starboard)
+    {
+    }
 
     /** @throws InvalidValue naming the field */
     public static function uniform(float $aft, float $starboard = 0.0): self
@@ -44,7 +46,7 @@ final readonly class Flow
             $aft[] = $layer['aft'];
             $starboard[] = $layer['starboard'];
         }
-        if ($depths === [] || $aft === [] || $starboard === []) {
+        if ($depths === []) {
             throw InvalidValue::because('', 'a list of at least one depth');
         }
 

@@ -15,7 +15,9 @@ final readonly class Reach
 
     private const CLOSE_ENOUGH = 0.005;
 
-    private function __construct(public bool $reached, public float $control, public float $depth) {}
+    private function __construct(public bool $reached, public float $control, public float $depth)
+    {
+    }
 
     /**
      * @param  callable(float): float  $depthOf  depth in m of the lure for a control
@@ -45,7 +47,7 @@ final readonly class Reach
         return $best;
     }
 
-    /** @param callable(float): float $depthOf */
+    /** @param  callable(float): float  $depthOf */
     private static function refine(callable $depthOf, float $wanted, float $low, float $lowDepth, float $high, float $highDepth): self
     {
         for ($i = 0; $i < 60; $i++) {

@@ -18,8 +18,10 @@ final readonly class TowCase
     /** Branches may hang on branches, but not without end. */
     private const MOST_NESTED = 16;
 
-    /** @param non-empty-list<TowLine> $lines */
-    private function __construct(public Water $water, public ?Turn $turn, public array $lines) {}
+    /** @param  non-empty-list<TowLine>  $lines */
+    private function __construct(public Water $water, public ?Turn $turn, public array $lines)
+    {
+    }
 
     /**
      * @param  mixed  $json  as decoded, objects as arrays

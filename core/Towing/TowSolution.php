@@ -27,7 +27,8 @@ final readonly class TowSolution
         public array $path,
         public array $branchPaths,
         public bool $boardPulledUnder = false,
-    ) {}
+    ) {
+    }
 
     /**
      * A curve with at most so many points, its ends kept.

@@ -13,8 +13,10 @@ final readonly class TowSolver
 
     private const MOST_ROUNDS = 200;
 
-    /** @param float $fineness 1 for the working step, 2 for half of it, and so on */
-    public function __construct(private float $fineness = 1.0) {}
+    /** @param  float  $fineness 1 for the working step, 2 for half of it, and so on */
+    public function __construct(private float $fineness = 1.0)
+    {
+    }
 
     /** @throws CannotTow when the chain has no steady shape */
     public function solve(Water $water, ?Turn $turn, TowLine $line): TowSolution

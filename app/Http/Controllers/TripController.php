@@ -11,7 +11,7 @@ use App\Models\Spread;
 use App\Models\SpreadLine;
 use App\Models\Trip;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\DB;
@@ -57,6 +57,8 @@ final class TripController
     /** @return Builder<Trip> */
     private static function whole(): Builder
     {
-        return Trip::query()->with(['bands', 'temperatures', 'spreads' => static fn (HasMany $spreads) => $spreads->withCount('lines')])->withCount('bites');
+        return Trip::query()->with(['bands', 'temperatures', 'spreads' => static function (Relation $spreads): void {
+            $spreads->withCount('lines');
+        }])->withCount('bites');
     }
 }

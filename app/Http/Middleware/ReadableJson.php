@@ -16,7 +16,7 @@ final class ReadableJson
 
     private const DEEPEST = 16;
 
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         if (! $request->isMethod('GET')) {

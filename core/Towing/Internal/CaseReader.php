@@ -9,7 +9,9 @@ use Admek\Core\InvalidValue;
 /** Reads decoded JSON strictly and knows the JSON path it stands at. */
 final readonly class CaseReader
 {
-    private function __construct(private mixed $json, private string $here) {}
+    private function __construct(private mixed $json, private string $here)
+    {
+    }
 
     public static function root(mixed $json): self
     {

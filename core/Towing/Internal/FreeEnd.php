@@ -20,6 +20,9 @@ final class FreeEnd
     /** Accepted miss at the top, m. */
     private const MISS = 1e-4;
 
+    /** A line skimming the surface leaps a little as its last inches come out: accepted once the bracket has closed, m. */
+    private const LEAP = 0.01;
+
     private const MOST_MARCHES = 80;
 
     /** How much deeper than the top the free end lay when last placed, m. */
@@ -30,8 +33,10 @@ final class FreeEnd
 
     private float $support = 0.0;
 
-    /** @param list<Element> $elements */
-    public function __construct(public readonly March $march, public readonly array $elements) {}
+    /** @param  list<Element>  $elements */
+    public function __construct(public readonly March $march, public readonly array $elements)
+    {
+    }
 
     /** Starts the next placing from where a like chain, in like water, was found to lie. */
     public function startLike(self $other): void
@@ -84,7 +89,8 @@ final class FreeEnd
         for ($i = 0; $i < self::MOST_MARCHES; $i++) {
             $march->run($this->elements, $end);
             $miss = $march->z - $top;
-            if (abs($miss) <= self::MISS) {
+            $closed = $tooShallow !== null && $tooDeep !== null && $tooDeep - $tooShallow < 1e-7;
+            if (abs($miss) <= ($closed ? self::LEAP : self::MISS)) {
                 $this->below = $end - $top;
                 $this->slope = $slope;
 

@@ -16,13 +16,14 @@ use Admek\Core\Towing\Water;
  * Integrates a chain from its free end toward the boat: with F the sum of external forces on all that lies below,
  * dr/ds = t = −F/|F| and dF/ds = w·ẑ + ½ρd(Cn|Wn|Wn + πCf|Wt|Wt) (Pode 1951; Berteaux 1976, Buoy Engineering, ch. 5).
  *
- * Classical fourth-order Runge–Kutta in scalars. A step spans a fixed share of |F|/|dF/ds|, the length over which
- * the line can bend by a radian, and ends on the water's surface where it would cross it, since the drag stops there.
+ * Classical fourth-order Runge–Kutta in scalars. A step turns the line by a fixed share of its angle to the flow, for
+ * a line that lies nearly along the flow lives by that small angle; and it ends on the water's surface where it would
+ * cross it, since the drag stops there.
  */
 final class March
 {
-    /** Share of |F|/|dF/ds| a step spans; {@see docs/decisions/0002-march-and-step.md} for how it was chosen. */
-    private const STEP = 0.1;
+    /** Share of its angle to the flow a step may turn the line; docs/decisions/0002 tells how it was chosen. */
+    private const STEP = 0.15;
 
     /** A step inside sheared flow rises through at most this share of its thinnest layer. */
     private const LAYER_STEP = 0.25;
@@ -207,6 +208,8 @@ final class March
         $grain = $this->grain;
         $recording = $this->recording;
         [$u, $v] = [$this->aft[0], $this->starboard[0]];
+        $speed = sqrt($u * $u + $v * $v);
+        $nx = $ny = $nz = 0.0;
         [$x, $y, $z, $fx, $fy, $fz] = [$this->x, $this->y, $this->z, $this->fx, $this->fy, $this->fz];
         if ($fx * $fx + $fy * $fy + $fz * $fz < 1e-24) {
             [$fx, $fy, $fz] = $this->bareEnd($left, $weight, $normal, $tangential, $z);
@@ -252,7 +255,14 @@ final class March
                         $dz = $weight;
                     }
                     if ($stage === 0 && $h === 0.0) {
-                        $load = sqrt($dx * $dx + $dy * $dy + $dz * $dz);
+                        $stretch = $dx * $tx + $dy * $ty + $dz * $tz;
+                        $bend = sqrt(max(0.0, $dx * $dx + $dy * $dy + $dz * $dz - $stretch * $stretch));
+                        $sine = $wet && $speed > 0.0 ? sqrt($nx * $nx + $ny * $ny + $nz * $nz) / $speed : 1.0;
+                        $load = $bend / ($sine > 1e-4 ? $sine : 1e-4) + 0.5 * abs($stretch);
+                        if ($wet) {
+                            // A heavy line snaps to its critical angle faster than it bends: keep within that rate.
+                            $load += 0.2 * $across * abs($along);
+                        }
                         $h = $load > 0.0 ? $share * $force / $load : $left;
                         if ($wet && $layerCap < INF) {
                             $h = min($h, $layerCap / max(abs($tz), 0.05));

@@ -14,5 +14,6 @@ final readonly class Nudge
         public float $diverLift = 1.0,
         public float $weightDrag = 1.0,
         public float $letOut = 1.0,
-    ) {}
+    ) {
+    }
 }

@@ -66,9 +66,8 @@ final class SteadyTow
     public function solution(float $speedFactor): TowSolution
     {
         [$dx, $dy] = $this->shift();
-        $move = static fn (array $p): array => [$p[0] + $dx, $p[1] + $dy, $p[2]];
         $march = $this->end->march;
-        $path = array_map($move, $march->path);
+        $path = self::moved($march->path, $dx, $dy);
         if ($this->board !== null) {
             $path[] = $this->line->towPoint;
         }
@@ -81,7 +80,7 @@ final class SteadyTow
             $speedFactor,
             $march->surfaced,
             $path,
-            array_map(static fn (array $branch): array => array_map($move, $branch), $march->branchPaths),
+            array_map(static fn (array $branch): array => self::moved($branch, $dx, $dy), $march->branchPaths),
             $this->line->board !== null && $march->fz > $this->line->board->buoyancy,
         );
     }
@@ -110,6 +109,15 @@ final class SteadyTow
         }
         $this->board = [$this->top[0], $this->top[1], 0.0];
         $this->tension = $pull * $board->lineOut / $reach;
+    }
+
+    /**
+     * @param  list<array{float, float, float}>  $path
+     * @return list<array{float, float, float}>
+     */
+    private static function moved(array $path, float $dx, float $dy): array
+    {
+        return array_map(static fn (array $p): array => [$p[0] + $dx, $p[1] + $dy, $p[2]], $path);
     }
 
     /** @return array{float, float} from the march's own place to the boat's frame */

@@ -28,7 +28,12 @@ export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response
         }
         const said = typeof error === 'object' && error !== null && 'detail' in error ? (error as Problem) : null;
         return {
-            problem: said ?? { type: 'about:blank', title: 'Refused', status: response.status, detail: 'The server gave no reason.' },
+            problem: said ?? {
+                type: 'about:blank',
+                title: 'Refused',
+                status: response.status,
+                detail: 'The server gave no reason.',
+            },
         };
     } catch {
         return { silent: true };

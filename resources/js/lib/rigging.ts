@@ -9,7 +9,10 @@ export interface Kind {
 /** What can be rigged in a holder with the gear aboard. */
 export function kindsFor(holder: Holder, locker: Locker): Kind[] {
     return locker.presentations.flatMap(({ presentation, takes_board: takesBoard }): Kind[] => {
-        if (!reelFor(presentation, locker) || (presentation === 'rigger' && (holder.kind !== 'boom' || locker.balls.length === 0))) {
+        if (
+            !reelFor(presentation, locker) ||
+            (presentation === 'rigger' && (holder.kind !== 'boom' || locker.balls.length === 0))
+        ) {
             return [];
         }
         if (presentation === 'diver' && (holder.side === 'centre' || locker.divers.length === 0)) {
@@ -39,7 +42,8 @@ export function startLine(holder: Holder, kind: Kind, locker: Locker, from?: Spr
         reel_id: reel.id,
         lure_id: lure,
         ball_id: kind.presentation === 'rigger' ? (locker.balls.at(-2) ?? locker.balls[0])?.id : null,
-        diver_id: kind.presentation === 'diver' ? (locker.divers.find(({ size }) => size === 'large') ?? locker.divers[0])?.id : null,
+        diver_id:
+            kind.presentation === 'diver' ? (locker.divers.find(({ size }) => size === 'large') ?? locker.divers[0])?.id : null,
         board_id: kind.behindBoard ? (locker.boards.at(0)?.id ?? null) : null,
         board_out: kind.behindBoard ? 30.48 : null,
         leader_material: from?.leader_material ?? leader?.material ?? null,

@@ -33,7 +33,10 @@ export function sidewaysScale(lines: Iterable<RunningLine>, holders: readonly Ho
     for (const line of lines) {
         widest = Math.max(widest, ...[...line.path, ...line.branches.flat()].map(([, y = 0]) => Math.abs(y) * 1.02));
     }
-    return scaleSymlog().constant(NEAR).domain([-widest, widest]).range([62, width - 62]);
+    return scaleSymlog()
+        .constant(NEAR)
+        .domain([-widest, widest])
+        .range([62, width - 62]);
 }
 
 export function aftScale(lines: Iterable<RunningLine>, width: number): ScaleLinear<number, number> {

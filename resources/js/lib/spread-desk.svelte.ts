@@ -163,7 +163,10 @@ export class SpreadDesk {
 
     try(whatIf: Partial<WhatIf>): void {
         const next = { ...this.whatIf, ...whatIf };
-        this.whatIf = { ...next, speed: next.speed !== null && Math.abs(next.speed - this.plan.speed) < 1e-6 ? null : next.speed };
+        this.whatIf = {
+            ...next,
+            speed: next.speed !== null && Math.abs(next.speed - this.plan.speed) < 1e-6 ? null : next.speed,
+        };
         void this.#preview();
     }
 
@@ -196,7 +199,10 @@ export class SpreadDesk {
         if (!reached) {
             return { nearest, help };
         }
-        this.change(line.holder_id, control === 'colours' ? { colours: value, backing: this.backingAt(line, value) } : { let_out: value });
+        this.change(
+            line.holder_id,
+            control === 'colours' ? { colours: value, backing: this.backingAt(line, value) } : { let_out: value },
+        );
         return 'set';
     }
 
@@ -218,7 +224,10 @@ export class SpreadDesk {
         const now = line[field] ?? 0;
         const next = Math.min(control.most, Math.max(control.least, Math.round((now + by * size) / size) * size));
         if (next !== now) {
-            this.change(line.holder_id, field === 'colours' ? { colours: next, backing: this.backingAt(line, next) } : { let_out: next });
+            this.change(
+                line.holder_id,
+                field === 'colours' ? { colours: next, backing: this.backingAt(line, next) } : { let_out: next },
+            );
         }
     }
 

@@ -31,7 +31,13 @@ const US = {
     mass: linear('lb', 'pounds', POUND, 1),
     clipMass: linear('oz', 'ounces', OUNCE, 1),
     fish: linear('in', 'inches', INCH, 1),
-    temperature: { unit: '°F', spoken: 'degrees', toShown: (c: number) => c * 1.8 + 32, toSi: (f: number) => (f - 32) / 1.8, decimals: 0 },
+    temperature: {
+        unit: '°F',
+        spoken: 'degrees',
+        toShown: (c: number) => c * 1.8 + 32,
+        toSi: (f: number) => (f - 32) / 1.8,
+        decimals: 0,
+    },
 };
 
 const METRIC: typeof US = {

@@ -41,11 +41,11 @@ export function doubtWords(doubt: RunningLine['doubts'][number]['doubt']): strin
     return DOUBT[doubt];
 }
 
-/** What a line is, in a word or two: "diver 3", "core on board". */
+/** What a line is, in a word or two: "diver 3", "board, core". */
 export function lineWords(line: SpreadLine): string {
     const kind = PRESENTATION[line.presentation];
     if (line.board_id) {
-        return line.presentation === 'flat' ? 'board' : `${kind} on board`;
+        return line.presentation === 'flat' ? 'board' : `board, ${kind}`;
     }
     return line.presentation === 'diver' ? `${kind} ${line.dial ?? 0}` : kind;
 }

@@ -1,6 +1,15 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
-    import { faultAt, type Boat, type Fault, type NewBite, type RunningLine, type Schemas, type Spread, type Trip } from '../lib/api';
+    import {
+        faultAt,
+        type Boat,
+        type Fault,
+        type NewBite,
+        type RunningLine,
+        type Schemas,
+        type Spread,
+        type Trip,
+    } from '../lib/api';
     import { outbox } from '../lib/outbox.svelte';
     import { figure, measure } from '../lib/units';
     import { OUTCOME } from '../lib/words';
@@ -115,12 +124,23 @@
             <label for="species" class="quiet text-sm">Fish</label>
             <select id="species" class="select w-full" bind:value={species}>
                 <option value="">unknown</option>
-                {#each aboard.locker?.species ?? [] as { species: name, name: text } (name)}<option value={name}>{text}</option>{/each}
+                {#each aboard.locker?.species ?? [] as { species: name, name: text } (name)}<option value={name}>{text}</option
+                    >{/each}
             </select>
         </div>
         <TextField label="Time" type="time" bind:value={time} fault={faultAt(faults, '/bitten_at')} />
-        <TextField label="Length, {measure(units, 'fish').unit}" bind:value={length} inputmode="decimal" fault={faultAt(faults, '/length')} />
-        <TextField label="Weight, {measure(units, 'mass').unit}" bind:value={weight} inputmode="decimal" fault={faultAt(faults, '/weight')} />
+        <TextField
+            label="Length, {measure(units, 'fish').unit}"
+            bind:value={length}
+            inputmode="decimal"
+            fault={faultAt(faults, '/length')}
+        />
+        <TextField
+            label="Weight, {measure(units, 'mass').unit}"
+            bind:value={weight}
+            inputmode="decimal"
+            fault={faultAt(faults, '/weight')}
+        />
         <TextField label="Note" bind:value={note} fault={faultAt(faults, '/note')} class="sm:col-span-2" />
         <div class="flex items-center gap-4 sm:col-span-6">
             <button class="btn btn-primary btn-lg" disabled={sending}>Log the bite</button>

@@ -45,7 +45,14 @@
 <rect x="0" y={y(0)} {width} height={height - y(0)} fill="url(#{id}-water)" />
 {#each bands as band, i (band.name)}
     <g>
-        <rect x="0" y={y(band.top)} {width} height={y(band.bottom) - y(band.top)} style:fill="var(--band-{i % 2})" opacity="0.75" />
+        <rect
+            x="0"
+            y={y(band.top)}
+            {width}
+            height={y(band.bottom) - y(band.top)}
+            style:fill="var(--band-{i % 2})"
+            opacity="0.75"
+        />
         <path d="M0 {y(band.top)}H{width}M0 {y(band.bottom)}H{width}" style:stroke="var(--band-edge-{i % 2})" stroke-width="1" />
         {#if named}
             <text x={width - 8} y={y(band.bottom) - 6} text-anchor="end" class="band-name">{band.name}</text>
@@ -53,7 +60,12 @@
     </g>
 {/each}
 {#each ticks as tick (tick)}
-    <path d="M0 {y(tick)}H{width}" style:stroke="var(--line)" stroke-opacity={tick === 0 ? 1 : 0.14} stroke-width={tick === 0 ? 1.6 : 1} />
+    <path
+        d="M0 {y(tick)}H{width}"
+        style:stroke="var(--line)"
+        stroke-opacity={tick === 0 ? 1 : 0.14}
+        stroke-width={tick === 0 ? 1.6 : 1}
+    />
 {/each}
 {#if bottom}
     <rect x="0" y={y(bottom)} {width} height={height - y(bottom)} style:fill="var(--color-base-200)" opacity="0.6" />

@@ -74,7 +74,12 @@
     <TextField label="Back by" type="time" bind:value={backBy} fault={faultAt(faults, '/back_by')} />
     <TextField label="Ground" bind:value={ground} fault={faultAt(faults, '/ground')} />
     <TextField label="Anglers" bind:value={anglers} inputmode="numeric" fault={faultAt(faults, '/anglers')} />
-    <TextField label="Bottom, {measure(units, 'depth').unit}" bind:value={bottom} inputmode="decimal" fault={faultAt(faults, '/bottom')} />
+    <TextField
+        label="Bottom, {measure(units, 'depth').unit}"
+        bind:value={bottom}
+        inputmode="decimal"
+        fault={faultAt(faults, '/bottom')}
+    />
     <TextField label="Most lines allowed" bind:value={limit} inputmode="numeric" fault={faultAt(faults, '/line_limit')} />
     <TextField
         label="Where and when you looked that up"
@@ -94,7 +99,9 @@
                         checked={species.includes(name)}
                         onchange={(event) => toggle(name, event.currentTarget.checked)}
                     />
-                    {text}{#if species.length > 1 && species.includes(name)}<span class="quiet figure">{species.indexOf(name) + 1}</span>{/if}
+                    {text}{#if species.length > 1 && species.includes(name)}<span class="quiet figure"
+                            >{species.indexOf(name) + 1}</span
+                        >{/if}
                 </label>
             {/each}
         </div>

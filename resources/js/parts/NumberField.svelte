@@ -13,6 +13,7 @@
         fault,
         hideLabel = false,
         id,
+        before = '',
     }: {
         label: string;
         value: number | null | undefined;
@@ -24,6 +25,8 @@
         fault?: string;
         hideLabel?: boolean;
         id?: string;
+        /** A word ahead of the figure, where its label is hidden. */
+        before?: string;
     } = $props();
 
     const own = $props.id();
@@ -65,12 +68,13 @@
     }
 </script>
 
-<div class="field">
+<div class={hideLabel ? 'contents' : 'field'}>
     <label for={field} class={hideLabel ? 'sr-only' : 'quiet text-sm'}>{label}</label>
-    <span class="flex items-center justify-end gap-1">
+    <span class="flex items-center justify-end gap-1" title={hideLabel ? label : undefined}>
+        {#if before}<span class="quiet text-sm">{before}</span>{/if}
         <input
             id={field}
-            class="input input-sm figure w-16 px-1.5 text-right text-[16px] font-semibold"
+            class="input input-sm figure w-14 px-1.5 text-right text-[16px] font-semibold"
             class:input-error={wrong}
             inputmode="decimal"
             autocomplete="off"
@@ -81,7 +85,7 @@
             aria-invalid={wrong ? 'true' : undefined}
             aria-describedby={wrong ? `${field}-wrong` : undefined}
         />
-        <span class="quiet w-7 text-sm">{unit ?? (quantity ? measure(units, quantity).unit : '')}</span>
+        <span class="quiet w-6 text-sm">{unit ?? (quantity ? measure(units, quantity).unit : '')}</span>
     </span>
     {#if wrong}
         <p id="{field}-wrong" class="text-error col-span-full text-sm font-semibold">{wrong}</p>

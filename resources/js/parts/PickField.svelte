@@ -30,7 +30,7 @@
 <label for={field} class="sr-only">{label}</label>
 <select
     id={field}
-    class="select select-sm w-full min-w-0 px-2 text-[15px]"
+    class="select select-sm w-full min-w-0 ps-2! pe-6! text-[15px] text-ellipsis"
     onchange={picked}
     aria-invalid={fault ? 'true' : undefined}
     aria-describedby={fault ? `${field}-wrong` : undefined}

@@ -68,7 +68,8 @@
             void desk.keepNow();
             return;
         }
-        const typing = event.target instanceof HTMLElement && event.target.closest('input:not([type=range]), select, textarea, dialog');
+        const typing =
+            event.target instanceof HTMLElement && event.target.closest('input:not([type=range]), select, textarea, dialog');
         if (typing) {
             return;
         }
@@ -108,11 +109,25 @@
         <WhatIfStrip bind:this={strip} {desk} />
         <div class="ml-auto flex items-center gap-2">
             {#if !desk.answering}
-                <b class="text-error max-w-44 text-sm leading-tight" role="alert">No answer from the server: these depths are the last known.</b>
+                <b class="text-error max-w-44 text-sm leading-tight" role="alert"
+                    >No answer from the server: these depths are the last known.</b
+                >
             {/if}
             <KeepingSign {desk} />
-            <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Undo" disabled={!desk.canUndo} onclick={() => desk.undo()}>↶</button>
-            <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Redo" disabled={!desk.canRedo} onclick={() => desk.redo()}>↷</button>
+            <button
+                type="button"
+                class="btn btn-sm btn-square text-lg"
+                aria-label="Undo"
+                disabled={!desk.canUndo}
+                onclick={() => desk.undo()}>↶</button
+            >
+            <button
+                type="button"
+                class="btn btn-sm btn-square text-lg"
+                aria-label="Redo"
+                disabled={!desk.canRedo}
+                onclick={() => desk.redo()}>↷</button
+            >
             <button type="button" class="btn btn-sm btn-square" aria-label="Keys" onclick={() => (showKeys = true)}>?</button>
         </div>
     </header>
@@ -135,9 +150,12 @@
         />
         <svg width={GUTTER} {height} aria-hidden="true">
             {#each ticks as tick (tick)}
-                <text x={GUTTER / 2} y={y(tick) + 5} text-anchor="middle" class="depth-tick figure">{figure(units, 'depth', tick)}</text>
+                <text x={GUTTER / 2} y={y(tick) + 5} text-anchor="middle" class="depth-tick figure"
+                    >{figure(units, 'depth', tick)}</text
+                >
             {/each}
-            <text x={GUTTER / 2} y={y(0) - 12} text-anchor="middle" class="depth-tick figure">{measure(units, 'depth').unit}</text>
+            <text x={GUTTER / 2} y={y(0) - 12} text-anchor="middle" class="depth-tick figure">{measure(units, 'depth').unit}</text
+            >
         </svg>
         <LongView
             boat={desk.boat}

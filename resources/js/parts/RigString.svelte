@@ -15,7 +15,7 @@
     const reels = $derived(locker.reels.filter((reel) => (reel.material === 'leadcore') === (line.presentation === 'core')));
     const leaders = $derived(
         locker.leaders.flatMap(({ material, tests }) =>
-            tests.map((test) => ({ value: `${material} ${test}`, text: `${material} ${test} lb` })),
+            tests.map((test) => ({ value: `${material} ${test}`, text: `${material} ${test}` })),
         ),
     );
 
@@ -23,7 +23,9 @@
         const reel = locker.reels.find(({ id }) => id === reelId);
         change({
             reel_id: reelId,
-            ...(line.presentation === 'core' && reel?.colours ? { colours: Math.min(line.colours ?? reel.colours, reel.colours), backing: 0 } : {}),
+            ...(line.presentation === 'core' && reel?.colours
+                ? { colours: Math.min(line.colours ?? reel.colours, reel.colours), backing: 0 }
+                : {}),
         });
     }
 
@@ -35,49 +37,73 @@
 
 <ol class="rig">
     <li class="tip">
-        <div class="flex justify-between gap-2">
+        <span class="row">
             <span>{holder.kind === 'boom' ? 'boom end' : 'rod tip'}</span>
-            <span class="figure pr-8 font-semibold">{shown(units, 'fineLength', holder.height)} up</span>
-        </div>
+            <span class="figure font-semibold">{shown(units, 'fineLength', holder.height)} up</span>
+        </span>
     </li>
     {#if line.board_id}
         <li class="board">
-            <PickField
-                label="Board"
-                value={line.board_id}
-                options={locker.boards.map(({ id, name }) => ({ value: id, text: name }))}
-                change={(board_id) => change({ board_id })}
-                fault={fault('board_id')}
-            />
-            <NumberField
-                label="line to the board"
-                value={line.board_out}
-                change={(board_out) => change({ board_out })}
-                {units}
-                quantity="length"
-                fault={fault('board_out') ?? fault('board.line_out' as keyof SpreadLine) ?? faultAt(desk.faults, `${at}/board/line_out`)}
-            />
+            <span class="row">
+                <PickField
+                    label="Board"
+                    value={line.board_id}
+                    options={locker.boards.map(({ id, name }) => ({ value: id, text: name }))}
+                    change={(board_id) => change({ board_id })}
+                    fault={fault('board_id')}
+                />
+                <NumberField
+                    label="Line out to the board"
+                    hideLabel
+                    before="at"
+                    value={line.board_out}
+                    change={(board_out) => change({ board_out })}
+                    {units}
+                    quantity="length"
+                    fault={fault('board_out') ?? faultAt(desk.faults, `${at}/board/line_out`)}
+                />
+            </span>
         </li>
     {/if}
     <li class="span">
-        <PickField
-            label="Reel"
-            value={line.reel_id}
-            options={reels.map(({ id, name }) => ({ value: id, text: name }))}
-            change={pickReel}
-            fault={fault('reel_id')}
-        />
-        {#if line.presentation === 'core'}
-            <NumberField
-                label="colours out"
-                id="let-out"
-                value={line.colours}
-                change={(colours) => change({ colours, backing: desk.backingAt(line, colours ?? 0) })}
-                {units}
-                unit="col"
-                decimals={1}
-                fault={fault('colours')}
+        <span class="row">
+            <PickField
+                label="Reel"
+                value={line.reel_id}
+                options={reels.map(({ id, name }) => ({ value: id, text: name }))}
+                change={pickReel}
+                fault={fault('reel_id')}
             />
+            {#if line.presentation === 'core'}
+                <NumberField
+                    label="Colours let out"
+                    hideLabel
+                    id="let-out"
+                    value={line.colours}
+                    change={(colours) => change({ colours, backing: desk.backingAt(line, colours ?? 0) })}
+                    {units}
+                    unit="col"
+                    decimals={1}
+                    fault={fault('colours')}
+                />
+            {:else if line.presentation !== 'rigger'}
+                <NumberField
+                    label={line.presentation === 'diver'
+                        ? 'Let out to the diver'
+                        : line.presentation === 'clip'
+                          ? 'Let out to the weight'
+                          : 'Let out to the lure'}
+                    hideLabel
+                    id="let-out"
+                    value={line.let_out}
+                    change={(let_out) => change({ let_out })}
+                    {units}
+                    quantity="length"
+                    fault={fault('let_out')}
+                />
+            {/if}
+        </span>
+        {#if line.presentation === 'core'}
             <NumberField
                 label="backing out"
                 value={line.backing}
@@ -86,45 +112,53 @@
                 quantity="length"
                 fault={fault('backing')}
             />
-        {:else}
-            <NumberField
-                label={line.presentation === 'rigger'
-                    ? 'counter reads'
-                    : line.presentation === 'diver'
-                      ? 'out to the diver'
-                      : line.presentation === 'clip'
-                        ? 'out to the weight'
-                        : 'out to the lure'}
-                id="let-out"
-                value={line.let_out}
-                change={(let_out) => change({ let_out })}
-                {units}
-                quantity="length"
-                fault={fault('let_out')}
-            />
         {/if}
     </li>
     {#if line.presentation === 'rigger'}
         <li class="weight">
-            <PickField
-                label="Ball"
-                value={line.ball_id}
-                options={locker.balls.map(({ id, name }) => ({ value: id, text: name }))}
-                change={(ball_id) => change({ ball_id })}
-                fault={fault('ball_id')}
-            />
+            <span class="row">
+                <PickField
+                    label="Ball"
+                    value={line.ball_id}
+                    options={locker.balls.map(({ id, name }) => ({ value: id, text: name }))}
+                    change={(ball_id) => change({ ball_id })}
+                    fault={fault('ball_id')}
+                />
+                <NumberField
+                    label="Cable on the counter"
+                    hideLabel
+                    id="let-out"
+                    value={line.let_out}
+                    change={(let_out) => change({ let_out })}
+                    {units}
+                    quantity="length"
+                    fault={fault('let_out')}
+                />
+            </span>
         </li>
     {/if}
     {#if line.presentation === 'diver'}
         <li class="diver">
-            <PickField
-                label="Diver"
-                value={line.diver_id}
-                options={locker.divers.map(({ id, name }) => ({ value: id, text: name }))}
-                change={(diver_id) => change({ diver_id })}
-                fault={fault('diver_id')}
-            />
-            <NumberField label="dial" value={line.dial} change={(dial) => change({ dial })} {units} unit="" decimals={1} fault={fault('dial')} />
+            <span class="row">
+                <PickField
+                    label="Diver"
+                    value={line.diver_id}
+                    options={locker.divers.map(({ id, name }) => ({ value: id, text: name }))}
+                    change={(diver_id) => change({ diver_id })}
+                    fault={fault('diver_id')}
+                />
+                <NumberField
+                    label="Dial"
+                    hideLabel
+                    before="dial"
+                    value={line.dial}
+                    change={(dial) => change({ dial })}
+                    {units}
+                    unit=""
+                    decimals={1}
+                    fault={fault('dial')}
+                />
+            </span>
         </li>
     {/if}
     {#if line.presentation === 'clip'}
@@ -135,14 +169,14 @@
                 change={(clip_mass) => change({ clip_mass })}
                 {units}
                 quantity="clipMass"
-                fault={fault('clip_mass') ?? fault('mass' as keyof SpreadLine)}
+                fault={fault('clip_mass') ?? faultAt(desk.faults, `${at}/mass`)}
             />
         </li>
     {/if}
     {#if line.presentation === 'rigger' || line.presentation === 'clip'}
         <li class="span">
             <NumberField
-                label={line.presentation === 'rigger' ? 'release to lure' : 'weight to lure'}
+                label={line.presentation === 'rigger' ? 'lead, release to lure' : 'lead, weight to lure'}
                 value={line.lead}
                 change={(lead) => change({ lead })}
                 {units}
@@ -152,31 +186,39 @@
         </li>
     {/if}
     <li class="span">
-        <PickField
-            label="Leader"
-            value={`${line.leader_material} ${line.leader_test}`}
-            options={leaders}
-            change={pickLeader}
-            fault={fault('leader_material') ?? fault('test' as keyof SpreadLine)}
-        />
-        <NumberField
-            label="leader"
-            value={line.leader_length}
-            change={(leader_length) => change({ leader_length })}
-            {units}
-            quantity="length"
-            fault={fault('leader_length')}
-        />
+        <span class="row">
+            <PickField
+                label="Leader"
+                value={`${line.leader_material} ${line.leader_test}`}
+                options={leaders}
+                change={pickLeader}
+                fault={fault('leader_material') ?? faultAt(desk.faults, `${at}/test`)}
+            />
+            <NumberField
+                label="Leader length"
+                hideLabel
+                value={line.leader_length}
+                change={(leader_length) => change({ leader_length })}
+                {units}
+                quantity="length"
+                fault={fault('leader_length')}
+            />
+        </span>
     </li>
     <li class="hook">
-        <PickField
-            label="Lure"
-            id="lure"
-            value={line.lure_id}
-            options={locker.lures.map(({ id, name, finish }) => ({ value: id, text: `${name}, ${finish}` }))}
-            change={(lure_id) => change({ lure_id })}
-            fault={fault('lure_id')}
-        />
+        <span class="row">
+            <PickField
+                label="Lure"
+                id="lure"
+                value={line.lure_id}
+                options={locker.lures.map(({ id, name }) => ({ value: id, text: name }))}
+                change={(lure_id) => change({ lure_id })}
+                fault={fault('lure_id')}
+            />
+            <span class="quiet max-w-24 text-[13px] leading-tight"
+                >{locker.lures.find(({ id }) => id === line.lure_id)?.finish}</span
+            >
+        </span>
     </li>
 </ol>
 
@@ -185,7 +227,7 @@
         position: relative;
         display: flex;
         flex-direction: column;
-        gap: 0.35rem;
+        gap: 0.25rem;
         font-size: 15px;
     }
     .rig::before {
@@ -213,6 +255,19 @@
         background: var(--color-base-100);
         border: 2px solid var(--line);
         border-radius: 50%;
+    }
+    .row {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.3rem;
+        align-items: center;
+        justify-content: space-between;
+    }
+    .row :global(select) {
+        flex: 1 1 5rem;
+    }
+    .row :global(.text-error) {
+        flex-basis: 100%;
     }
     li.span::before {
         display: none;

@@ -76,18 +76,18 @@
     data-holder={holder.code}
 >
     <span class="head">
-        {#if line}<Glyph {line} size={13} />{/if}
         <b class="figure">{holder.code}</b>
-        <span class="quiet kind">{line ? lineWords(line) : 'empty'}</span>
+        {#if line}<Glyph {line} size={17} />{:else}<span class="quiet kind">empty</span>{/if}
     </span>
     {#if line && running}
         <span class="depth figure" class:stale={faulty}>
             <b>{figure(units, 'depth', running.depth)}</b>
             <small>±{doubt(units, running.deviation ?? 0)}</small>
         </span>
+        <span class="kind figure">{lineWords(line)}</span>
         <span class="out figure">{letOut}</span>
         <span class="quiet second figure">{second}</span>
-        <span class="lure">{lure}</span>
+        <span class="lure figure">{lure}</span>
         {#if faulty}
             <span class="flag">not usable</span>
         {:else if running.board?.pulled_under}
@@ -110,8 +110,8 @@
         flex-direction: column;
         align-items: stretch;
         min-width: 0;
-        height: 9.4rem;
-        padding: 5px 7px;
+        height: 9.5rem;
+        padding: 4px 5px 5px 6px;
         overflow: hidden;
         text-align: left;
         border: 1px solid var(--color-base-300);
@@ -129,21 +129,25 @@
     .head {
         display: flex;
         align-items: center;
-        gap: 4px;
-        font-size: 15px;
+        justify-content: space-between;
+        font-size: 17px;
+        line-height: 1.15;
         white-space: nowrap;
     }
     .kind {
         overflow: hidden;
-        font-size: 13px;
+        font-size: 15px;
+        font-weight: 500;
+        line-height: 1.2;
         text-overflow: ellipsis;
+        white-space: nowrap;
     }
     .depth {
         display: flex;
         align-items: baseline;
         gap: 3px;
         line-height: 1;
-        margin: 2px 0 3px;
+        margin: 0 0 2px;
     }
     .depth b {
         font-size: 44px;
@@ -163,17 +167,20 @@
     .out {
         font-size: 16px;
         font-weight: 600;
+        line-height: 1.2;
         white-space: nowrap;
     }
     .second {
-        font-size: 14px;
+        font-size: 15px;
+        line-height: 1.2;
         white-space: nowrap;
     }
     .lure {
         margin-top: auto;
         overflow: hidden;
-        font-size: 13px;
+        font-size: 14px;
         font-weight: 600;
+        line-height: 1.2;
         text-overflow: ellipsis;
         white-space: nowrap;
     }

@@ -16,7 +16,9 @@
     const units = $derived(desk.boat.units);
     const kinds = $derived(holder ? kindsFor(holder, desk.locker) : []);
     const at = $derived(line ? `/lines/${desk.indexOf(line.holder_id)}` : '');
-    const lineFault = $derived(line && (faultAt(desk.faults, at) ?? faultAt(desk.faults, '/lines') ?? faultAt(desk.faults, `${at}/holder_id`)));
+    const lineFault = $derived(
+        line && (faultAt(desk.faults, at) ?? faultAt(desk.faults, '/lines') ?? faultAt(desk.faults, `${at}/holder_id`)),
+    );
 
     let wanted = $state('');
     let outcome: Reached | null = $state(null);
@@ -49,7 +51,9 @@
         outcome = await desk.runAt(line, measure(units, 'depth').toSi(depth));
     }
 
-    const side = $derived(running && Math.abs(running.starboard) >= 0.3 ? (running.starboard < 0 ? 'to port' : 'to starboard') : '');
+    const side = $derived(
+        running && Math.abs(running.starboard) >= 0.3 ? (running.starboard < 0 ? 'to port' : 'to starboard') : '',
+    );
     const doubtReason = $derived(
         running?.doubts
             .filter((part) => part.amount > 0.03)
@@ -60,7 +64,7 @@
 </script>
 
 {#if holder}
-    <section class="flex h-full flex-col gap-2 overflow-y-auto px-4 py-3" aria-label="Rod {holder.code}">
+    <section class="flex h-full flex-col gap-1.5 overflow-y-auto px-4 py-2.5" aria-label="Rod {holder.code}">
         <div class="flex items-baseline justify-between gap-2">
             <h2 class="text-lg font-bold">{holder.code}{line ? ` · ${lineWords(line)}` : ''}</h2>
             <span class="quiet text-sm">{holder.side === 'centre' ? 'stern' : holder.side}</span>
@@ -68,7 +72,9 @@
 
         {#if line && running}
             <div class="flex items-center gap-3">
-                <span class="figure text-primary text-[60px] leading-[0.9] font-bold">{figure(units, 'depth', running.depth)}</span>
+                <span class="figure text-primary text-[60px] leading-[0.9] font-bold"
+                    >{figure(units, 'depth', running.depth)}</span
+                >
                 <span class="figure leading-tight">
                     <b class="text-lg">± {doubt(units, running.deviation ?? 0)} {measure(units, 'depth').unit}</b><br />
                     <span class="quiet text-[15px]"
@@ -79,18 +85,24 @@
                 </span>
             </div>
 
-            <dl class="border-base-300 grid grid-cols-[1fr_auto] gap-x-2 border-y py-1.5 text-[15px]">
+            <dl class="border-base-300 grid grid-cols-[1fr_auto] gap-x-2 border-y py-1 text-[15px]">
                 <dt>Water model</dt>
                 <dd class="figure text-right text-base font-semibold">
                     {figure(units, 'depth', running.depth)} ± {doubt(units, running.deviation ?? 0)}
                 </dd>
                 {#if running.rule}
-                    <dt>Rule of thumb <span class="quiet text-sm">{running.rule.reckoning}</span></dt>
+                    <dt class="leading-tight">
+                        Rule of thumb <span class="quiet text-[13px]">{running.rule.reckoning}</span>
+                    </dt>
                     <dd class="figure text-right text-base font-semibold">{figure(units, 'depth', running.rule.depth)}</dd>
                 {/if}
                 {#if running.ball}
-                    <dt>Ball <span class="quiet text-sm">blown back {shown(units, 'fineLength', running.ball.blow_back)}</span></dt>
-                    <dd class="figure text-right text-base font-semibold">{figure(units, 'depth', running.ball.place[2] ?? 0)}</dd>
+                    <dt>
+                        Ball <span class="quiet text-sm">blown back {shown(units, 'fineLength', running.ball.blow_back)}</span>
+                    </dt>
+                    <dd class="figure text-right text-base font-semibold">
+                        {figure(units, 'depth', running.ball.place[2] ?? 0)}
+                    </dd>
                 {/if}
             </dl>
 
@@ -98,14 +110,14 @@
                 <label for="run-at" class="text-[15px]">Run it at</label>
                 <input
                     id="run-at"
-                    class="input input-sm figure w-16 text-center text-lg font-semibold"
+                    class="input input-sm figure w-14 text-center text-lg font-semibold"
                     inputmode="decimal"
                     autocomplete="off"
                     bind:value={wanted}
                     placeholder={figure(units, 'depth', running.depth)}
                     aria-describedby="run-at-said"
                 />
-                <button class="btn btn-sm btn-neutral flex-1">Set the let-out</button>
+                <button class="btn btn-sm btn-neutral flex-1">Set let-out</button>
                 <p id="run-at-said" class="text-sm empty:hidden" role="status">
                     {#if outcome === 'set'}
                         Set: {line.presentation === 'core'
@@ -123,9 +135,9 @@
             </form>
         {/if}
 
-        <label class="flex items-center gap-2 text-[15px]">
-            <span class="sr-only">Presentation</span>
-            <select class="select select-sm w-full text-[15px]" onchange={rig} data-testid="presentation">
+        <div class="flex items-center gap-2 text-[15px]">
+            <label class="sr-only" for="presentation">Presentation</label>
+            <select class="select select-sm w-full text-[15px]" onchange={rig} id="presentation">
                 {#if !line}<option selected disabled>Rig this rod as…</option>{/if}
                 {#each kinds as kind (kindText(kind))}
                     <option selected={line?.presentation === kind.presentation && Boolean(line.board_id) === kind.behindBoard}
@@ -133,7 +145,14 @@
                     >
                 {/each}
             </select>
-        </label>
+            {#if line}
+                <button
+                    type="button"
+                    class="btn btn-ghost btn-sm px-1 font-normal underline"
+                    onclick={() => desk.remove(line.holder_id)}>Take out</button
+                >
+            {/if}
+        </div>
 
         {#if line}
             {#if lineFault}<p class="text-error text-sm font-semibold">{lineFault}</p>{/if}
@@ -141,11 +160,10 @@
             {#if doubtReason}
                 <p class="quiet text-sm">The doubt comes from {doubtReason}.</p>
             {/if}
-            <button type="button" class="btn btn-ghost btn-sm self-start px-1 font-normal underline" onclick={() => desk.remove(line.holder_id)}
-                >Take this rod out of the spread</button
-            >
         {:else}
-            <p class="quiet text-[15px]">Nothing runs from this holder. Choose a presentation and it starts with common figures.</p>
+            <p class="quiet text-[15px]">
+                Nothing runs from this holder. Choose a presentation and it starts with common figures.
+            </p>
         {/if}
     </section>
 {/if}

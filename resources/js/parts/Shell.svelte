@@ -22,7 +22,7 @@
 
 <div class="flex h-full flex-col-reverse sm:flex-row">
     <nav
-        class="border-base-300 bg-base-200 flex shrink-0 border-t sm:w-24 sm:flex-col sm:border-t-0 sm:border-r print:hidden"
+        class="border-base-300 bg-base-200 flex shrink-0 border-t sm:w-[102px] sm:flex-col sm:border-t-0 sm:border-r print:hidden"
         aria-label="Screens"
     >
         <p class="hidden px-3 pt-3.5 pb-5 text-xl font-extrabold sm:block">Admek</p>
@@ -30,7 +30,7 @@
             <a
                 href={place.href}
                 aria-current={place.here ? 'page' : undefined}
-                class="flex min-h-12 flex-1 items-center justify-center px-3 text-[15px] sm:min-h-11 sm:flex-none sm:justify-start sm:border-l-4"
+                class="flex min-h-12 flex-1 items-center justify-center px-3 text-[15px] whitespace-nowrap sm:min-h-11 sm:flex-none sm:justify-start sm:border-l-4"
                 class:here={place.here}>{place.name}</a
             >
         {/each}

@@ -97,7 +97,12 @@
     });
 </script>
 
-<svg {width} {height} role="img" aria-label="Stern view: each line's depth and distance to the side; the same figures stand on the rail">
+<svg
+    {width}
+    {height}
+    role="img"
+    aria-label="Stern view: each line's depth and distance to the side; the same figures stand on the rail"
+>
     <Column {y} {width} {height} {bands} {ticks} bottom={trip.bottom} named={false} />
 
     {#each sideTicks as tick (tick.at)}
@@ -151,7 +156,10 @@
             <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
             <g class="label" class:chosen={holder.id === chosenId} onclick={() => choose(holder.id)}>
                 {#if place.joined}
-                    <path d="M{x(line.starboard)} {y(line.depth)}L{place.left + 14} {place.top + LABEL_HEIGHT / 2}" class="join" />
+                    <path
+                        d="M{x(line.starboard)} {y(line.depth)}L{place.left + 14} {place.top + LABEL_HEIGHT / 2}"
+                        class="join"
+                    />
                 {/if}
                 <text x={place.left} y={place.top + 19} class="figure"
                     ><tspan class="depth">{depth}</tspan><tspan class="code" dx="4">{holder.code}</tspan></text
@@ -178,6 +186,9 @@
                           : `${stretch.lures} lures`}</title
                 >
             </rect>
+            {#if stretch.lures === 0 && y(stretch.bottom) - y(stretch.top) > 13}
+                <text x={width - 13} y={y((stretch.top + stretch.bottom) / 2) + 4} text-anchor="end" class="bare-word">bare</text>
+            {/if}
         {/each}
     {/each}
 </svg>
@@ -258,6 +269,10 @@
     }
     .cover {
         fill: var(--color-base-content);
+    }
+    .bare-word {
+        font: 600 13px var(--font-text);
+        fill: var(--color-primary);
     }
     .cover.bare {
         fill: none;

@@ -36,13 +36,17 @@
 
 <div class="flex items-center gap-3" role="group" aria-label="What if">
     <div class="flex items-center gap-1.5">
-        <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Slower" onclick={() => desk.stepSpeed(-step)}>−</button>
+        <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Slower" onclick={() => desk.stepSpeed(-step)}
+            >−</button
+        >
         <output class="min-w-20 text-center leading-none" aria-label="Speed through the water">
             <b class="figure text-[26px]" data-testid="speed">{figure(units, 'speed', desk.speed)}</b>
             <span class="quiet text-sm">{measure(units, 'speed').unit}</span><br />
             <span class="quiet text-xs">through water</span>
         </output>
-        <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Faster" onclick={() => desk.stepSpeed(step)}>+</button>
+        <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Faster" onclick={() => desk.stepSpeed(step)}
+            >+</button
+        >
     </div>
     <label class="flex items-center gap-2 text-sm">
         <span class="quiet">port</span>
@@ -62,10 +66,12 @@
     {#if desk.isWhatIf}
         <span class="flex items-center gap-1.5">
             <button type="button" class="btn btn-sm" onclick={() => desk.backToPlan()}
-                >Back to the plan, {shown(units, 'speed', desk.plan.speed)} <kbd class="quiet text-xs">p</kbd></button
+                >Back to the plan <kbd class="quiet text-xs">p</kbd></button
             >
             {#if desk.whatIf.speed !== null}
-                <button type="button" class="btn btn-sm btn-ghost underline" onclick={() => desk.planTriedSpeed()}>Plan this speed</button>
+                <button type="button" class="btn btn-sm btn-ghost underline" onclick={() => desk.planTriedSpeed()}
+                    >Plan this speed</button
+                >
             {/if}
         </span>
     {/if}

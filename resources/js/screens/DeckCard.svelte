@@ -21,14 +21,16 @@
             return;
         }
         const at = { params: { path: { spread: id } } };
-        void Promise.all([ask(api.GET('/spreads/{spread}', at)), ask(api.GET('/spreads/{spread}/deck-card', at))]).then(([plan, answer]) => {
-            if ('data' in plan && 'data' in answer) {
-                spread = plan.data;
-                card = answer.data;
-            } else {
-                said = 'problem' in answer ? answer.problem.detail : 'The server is not answering.';
-            }
-        });
+        void Promise.all([ask(api.GET('/spreads/{spread}', at)), ask(api.GET('/spreads/{spread}/deck-card', at))]).then(
+            ([plan, answer]) => {
+                if ('data' in plan && 'data' in answer) {
+                    spread = plan.data;
+                    card = answer.data;
+                } else {
+                    said = 'problem' in answer ? answer.problem.detail : 'The server is not answering.';
+                }
+            },
+        );
     });
 
     const lineOf = (code: string): SpreadLine | undefined => {
@@ -44,7 +46,11 @@
     }
 
     function settingUnit(line: SpreadLine): string {
-        return line.presentation === 'core' ? 'colours' : line.presentation === 'rigger' ? `${measure(units, 'length').unit} cable` : measure(units, 'length').unit;
+        return line.presentation === 'core'
+            ? 'colours'
+            : line.presentation === 'rigger'
+              ? `${measure(units, 'length').unit} cable`
+              : measure(units, 'length').unit;
     }
 
     function rig(line: SpreadLine): string {
@@ -58,7 +64,9 @@
             line.clip_mass ? `${shown(units, 'clipMass', line.clip_mass)} clip` : '',
             line.lead ? `lead ${shown(units, 'length', line.lead)}` : '',
             line.backing ? `backing ${shown(units, 'length', line.backing)}` : '',
-            line.leader_length ? `${shown(units, 'length', line.leader_length)} ${line.leader_material} ${line.leader_test} lb` : '',
+            line.leader_length
+                ? `${shown(units, 'length', line.leader_length)} ${line.leader_material} ${line.leader_test} lb`
+                : '',
         ]
             .filter(Boolean)
             .join(' · ');
@@ -75,8 +83,12 @@
             <header>
                 <h1>{dayWords(trip.date)} · {trip.ground}</h1>
                 <p>
-                    {aboard.boat?.name} · lines in <b class="figure">{trip.lines_in}</b> · back by <b class="figure">{trip.back_by}</b> ·
-                    {trip.anglers} anglers · {speciesList(trip.species)}{trip.bottom ? ` · bottom ${shown(units, 'depth', trip.bottom)}` : ''}
+                    {aboard.boat?.name} · lines in <b class="figure">{trip.lines_in}</b> · back by
+                    <b class="figure">{trip.back_by}</b>
+                    ·
+                    {trip.anglers} anglers · {speciesList(trip.species)}{trip.bottom
+                        ? ` · bottom ${shown(units, 'depth', trip.bottom)}`
+                        : ''}
                 </p>
             </header>
             <table>
@@ -86,7 +98,9 @@
                         <th scope="col">Rod</th>
                         <th scope="col" class="num">Depth, {measure(units, 'depth').unit}</th>
                         {#each card.speeds as speed, i (speed)}
-                            <th scope="col" class="num" class:planned={i === 1}>at {figure(units, 'speed', speed)} {measure(units, 'speed').unit}</th>
+                            <th scope="col" class="num" class:planned={i === 1}
+                                >at {figure(units, 'speed', speed)} {measure(units, 'speed').unit}</th
+                            >
                         {/each}
                         <th scope="col">Lure and rig</th>
                     </tr>
@@ -97,16 +111,29 @@
                         {#if line}
                             <tr>
                                 <td class="order figure">{i + 1}</td>
-                                <td><b class="rod figure">{row.running.holder}</b><br /><span class="small">{lineWords(line)}</span></td>
+                                <td
+                                    ><b class="rod figure">{row.running.holder}</b><br /><span class="small"
+                                        >{lineWords(line)}</span
+                                    ></td
+                                >
                                 <td class="num figure">
-                                    <b class="depth">{figure(units, 'depth', row.running.depth)}</b> ±{doubt(units, row.running.deviation ?? 0)}
+                                    <b class="depth">{figure(units, 'depth', row.running.depth)}</b> ±{doubt(
+                                        units,
+                                        row.running.deviation ?? 0,
+                                    )}
                                 </td>
                                 {#each row.settings as value, j (j)}
                                     <td class="num figure" class:planned={j === 1}>
-                                        {setting(row.running.control.kind, value)}{#if j === 1}<br /><span class="small">{settingUnit(line)}</span>{/if}
+                                        {setting(row.running.control.kind, value)}{#if j === 1}<br /><span class="small"
+                                                >{settingUnit(line)}</span
+                                            >{/if}
                                     </td>
                                 {/each}
-                                <td><b>{aboard.locker?.lures.find(({ id }) => id === line.lure_id)?.name}</b><br /><span class="small">{rig(line)}</span></td>
+                                <td
+                                    ><b>{aboard.locker?.lures.find(({ id }) => id === line.lure_id)?.name}</b><br /><span
+                                        class="small">{rig(line)}</span
+                                    ></td
+                                >
                             </tr>
                         {/if}
                     {:else}
@@ -115,8 +142,8 @@
                 </tbody>
             </table>
             <footer>
-                Each let-out holds the planned depth at that speed through the water; — means it cannot. Depth ± is one standard deviation.
-                Balls swing: lower with the boom steady, hands clear. No wraps of line round a hand.
+                Each let-out holds the planned depth at that speed through the water; — means it cannot. Depth ± is one standard
+                deviation. Balls swing: lower with the boom steady, hands clear. No wraps of line round a hand.
             </footer>
         </article>
     {:else}
@@ -171,6 +198,12 @@
         font-size: 1.5rem;
         font-weight: 700;
         border-inline: 1px solid currentColor;
+    }
+    .unit {
+        display: inline-block;
+        width: 3.4rem;
+        padding-left: 0.25rem;
+        text-align: left;
     }
     .depth {
         font-size: 1.5rem;

@@ -107,8 +107,11 @@
                 </div>
             {:else if step === 2}
                 <p class="quiet pb-3">
-                    From port bow round the stern to starboard bow, as the rail on every screen will show them. Tips rise from stern to bow. “Aside” is from
-                    the middle of the boat, “aft” from the transom (forward of it is negative), in {measure(boat.units, 'fineLength').unit}.
+                    From port bow round the stern to starboard bow, as the rail on every screen will show them. Tips rise from
+                    stern to bow. “Aside” is from the middle of the boat, “aft” from the transom (forward of it is negative), in {measure(
+                        boat.units,
+                        'fineLength',
+                    ).unit}.
                 </p>
                 <table class="w-full">
                     <thead>
@@ -123,18 +126,32 @@
                         {#each boat.holders as holder, i (i)}
                             <tr class="border-base-300 border-t align-top">
                                 <td class="py-1"
-                                    ><input class="input input-sm figure w-16 font-semibold" aria-label="Code of rod {i + 1}" bind:value={holder.code} />
+                                    ><input
+                                        class="input input-sm figure w-16 font-semibold"
+                                        aria-label="Code of rod {i + 1}"
+                                        bind:value={holder.code}
+                                    />
                                     {#if faultAt(faults, `/holders/${i}/code`)}<p class="text-error text-sm font-semibold">
                                             {faultAt(faults, `/holders/${i}/code`)}
                                         </p>{/if}
                                 </td>
                                 <td class="py-1">
-                                    <select class="select select-sm w-28" aria-label="Side of rod {i + 1}" bind:value={holder.side}>
-                                        <option value="port">port</option><option value="centre">stern</option><option value="starboard">starboard</option>
+                                    <select
+                                        class="select select-sm w-28"
+                                        aria-label="Side of rod {i + 1}"
+                                        bind:value={holder.side}
+                                    >
+                                        <option value="port">port</option><option value="centre">stern</option><option
+                                            value="starboard">starboard</option
+                                        >
                                     </select>
                                 </td>
                                 <td class="py-1">
-                                    <select class="select select-sm w-28" aria-label="Kind of holder {i + 1}" bind:value={holder.kind}>
+                                    <select
+                                        class="select select-sm w-28"
+                                        aria-label="Kind of holder {i + 1}"
+                                        bind:value={holder.kind}
+                                    >
                                         <option value="rod">rod</option><option value="boom">rigger boom</option>
                                     </select>
                                 </td>
@@ -163,11 +180,13 @@
                         {/each}
                     </tbody>
                 </table>
-                <button type="button" class="btn btn-sm mt-3" onclick={addHolder} disabled={boat.holders.length >= 32}>Add a holder</button>
+                <button type="button" class="btn btn-sm mt-3" onclick={addHolder} disabled={boat.holders.length >= 32}
+                    >Add a holder</button
+                >
             {:else}
                 <p class="pb-3 text-lg">
-                    Start with gear most boats carry: braid, nylon and leadcore reels, balls of 8 to 15 lb, divers, boards and a few lures with common
-                    figures. What you do not own harms nothing.
+                    Start with gear most boats carry: braid, nylon and leadcore reels, balls of 8 to 15 lb, divers, boards and a
+                    few lures with common figures. What you do not own harms nothing.
                 </p>
                 <label class="flex min-h-11 cursor-pointer items-center gap-3">
                     <input type="checkbox" class="checkbox border-current" bind:checked={starterLocker} /> Put that gear in the locker

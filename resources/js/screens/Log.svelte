@@ -70,11 +70,14 @@
         <h1 class="text-2xl font-bold">{dayWords(trip.date)} off {trip.ground}</h1>
         <BiteForm {trip} {spread} boat={aboard.boat} {running} rod={asked} />
 
-        <h2 class="pt-7 pb-1 text-lg font-bold">Bites {#if read}<span class="quiet font-normal">{bites.length}</span>{/if}</h2>
+        <h2 class="pt-7 pb-1 text-lg font-bold">
+            Bites {#if read}<span class="quiet font-normal">{bites.length}</span>{/if}
+        </h2>
         <ul data-testid="bites">
             {#each waiting as { bite } (bite.uuid)}
                 <li class="border-base-300 border-t py-2 font-semibold">
-                    {aboard.boat.holders.find(({ id }) => id === bite.holder_id)?.code} at {clock(bite.bitten_at)}: waiting to be sent, kept on this device
+                    {aboard.boat.holders.find(({ id }) => id === bite.holder_id)?.code} at {clock(bite.bitten_at)}: waiting to be
+                    sent, kept on this device
                 </li>
             {/each}
             {#each bites as bite (bite.id)}
@@ -84,19 +87,27 @@
                     <span class="figure text-xl font-bold">{bite.holder}</span>
                     <span class="figure whitespace-nowrap"
                         >{#if line}<b class="text-[28px] leading-none">{figure(units, 'depth', line.depth)}</b>
-                            ±{doubt(units, line.deviation)} {measure(units, 'depth').unit}{/if}</span
+                            ±{doubt(units, line.deviation)}
+                            {measure(units, 'depth').unit}{/if}</span
                     >
                     <span
-                        ><b>{bite.species ? SPECIES[bite.species] : 'unknown fish'}</b>, {OUTCOME[bite.outcome]}{bite.length === null
+                        ><b>{bite.species ? SPECIES[bite.species] : 'unknown fish'}</b>, {OUTCOME[bite.outcome]}{bite.length ===
+                        null
                             ? ''
-                            : `, ${shown(units, 'fish', bite.length)}`}{bite.weight === null ? '' : `, ${shown(units, 'mass', bite.weight)}`}
+                            : `, ${shown(units, 'fish', bite.length)}`}{bite.weight === null
+                            ? ''
+                            : `, ${shown(units, 'mass', bite.weight)}`}
                         {#if bite.note}<br /><span class="quiet">{bite.note}</span>{/if}</span
                     >
-                    <span class="quiet">{line ? `${line.lure}, ${line.finish}` : ''} at {shown(units, 'speed', bite.snapshot.speed)}</span>
+                    <span class="quiet"
+                        >{line ? `${line.lure}, ${line.finish}` : ''} at {shown(units, 'speed', bite.snapshot.speed)}</span
+                    >
                 </li>
             {:else}
                 {#if read && waiting.length === 0}
-                    <li class="border-base-300 quiet border-t py-3">None yet. Tap the rod that was bitten: its depth, speed and every other line are kept with it.</li>
+                    <li class="border-base-300 quiet border-t py-3">
+                        None yet. Tap the rod that was bitten: its depth, speed and every other line are kept with it.
+                    </li>
                 {/if}
             {/each}
         </ul>

@@ -17,7 +17,9 @@
         const lines = next.spreads[0]?.line_count ?? 0;
         return [
             ...(lines === 0 ? ['no line is planned'] : []),
-            ...(next.line_limit !== null && lines > next.line_limit ? [`${lines} lines are over your limit of ${next.line_limit}`] : []),
+            ...(next.line_limit !== null && lines > next.line_limit
+                ? [`${lines} lines are over your limit of ${next.line_limit}`]
+                : []),
             ...(next.bottom === null ? ['no bottom depth'] : []),
             ...(next.temperatures.length === 0 ? ['no water temperatures'] : []),
             ...(next.bands.length === 0 ? ['no depths to fish'] : []),
@@ -29,7 +31,9 @@
     <div class="flex flex-wrap items-baseline justify-between gap-3 pb-4">
         <h1 class="text-2xl font-bold">{aboard.boat?.name}</h1>
         {#if !planning}
-            <button type="button" class="btn" class:btn-primary={!next} onclick={() => (planning = true)}>New trip</button>
+            <button type="button" class="btn border-base-300" class:btn-primary={!next} onclick={() => (planning = true)}
+                >New trip</button
+            >
         {/if}
     </div>
 
@@ -55,7 +59,9 @@
                 <div>
                     <dt>lines planned</dt>
                     <dd class="figure">
-                        {next.spreads[0]?.line_count ?? 0}{#if next.line_limit}<span class="text-base font-medium"> of {next.line_limit}</span>{/if}
+                        {next.spreads[0]?.line_count ?? 0}{#if next.line_limit}<span class="text-base font-medium">
+                                of {next.line_limit}</span
+                            >{/if}
                     </dd>
                 </div>
                 <div>
@@ -69,14 +75,17 @@
             </dl>
             {#if next.line_limit}
                 <p class="quiet pb-4 text-sm">
-                    Limit of {next.line_limit} lines{next.limit_source ? `: ${next.limit_source}` : ', entered by you'}. Check the current rules.
+                    Limit of {next.line_limit} lines{next.limit_source ? `: ${next.limit_source}` : ', entered by you'}. Check the
+                    current rules.
                 </p>
             {/if}
             {#if missing.length > 0}
                 <p class="pb-4"><b>Still missing:</b> {missing.join(' · ')}</p>
             {/if}
             <p class="flex flex-wrap gap-3">
-                <a class="btn btn-primary btn-lg" href="#/trips/{next.id}/spread">{next.spreads[0]?.line_count ? 'Open the spread' : 'Plan the spread'}</a>
+                <a class="btn btn-primary btn-lg" href="#/trips/{next.id}/spread"
+                    >{next.spreads[0]?.line_count ? 'Open the spread' : 'Plan the spread'}</a
+                >
                 <a class="btn btn-lg" href="#/trips/{next.id}/deck-card">Deck card</a>
                 <a class="btn btn-lg" href="#/trips/{next.id}/log">Log a bite</a>
             </p>
@@ -93,9 +102,11 @@
         <table class="w-full">
             <thead>
                 <tr class="quiet border-base-300 border-b text-left text-sm">
-                    <th class="py-2 font-normal">Day</th><th class="font-normal">Ground</th><th class="hidden font-normal sm:table-cell">For</th><th
-                        class="text-right font-normal">Lines</th
-                    ><th class="text-right font-normal">Bites</th><th class="w-40"><span class="sr-only">Open</span></th>
+                    <th class="py-2 font-normal">Day</th><th class="font-normal">Ground</th><th
+                        class="hidden font-normal sm:table-cell">For</th
+                    ><th class="text-right font-normal">Lines</th><th class="text-right font-normal">Bites</th><th class="w-40"
+                        ><span class="sr-only">Open</span></th
+                    >
                 </tr>
             </thead>
             <tbody>
@@ -107,7 +118,9 @@
                         <td class="figure text-right font-semibold">{trip.spreads[0]?.line_count ?? 0}</td>
                         <td class="figure text-right font-semibold">{trip.bite_count}</td>
                         <td class="text-right">
-                            <a class="link mr-3" href="#/trips/{trip.id}/spread" aria-label="Spread of {dayWords(trip.date)}">Spread</a>
+                            <a class="link mr-3" href="#/trips/{trip.id}/spread" aria-label="Spread of {dayWords(trip.date)}"
+                                >Spread</a
+                            >
                             <a class="link" href="#/trips/{trip.id}/log" aria-label="Log of {dayWords(trip.date)}">Log</a>
                         </td>
                     </tr>

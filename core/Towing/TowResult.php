@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Towing;
+
+/** The answer to a tow case, in the open file's own form (02 §11). */
+final class TowResult
+{
+    /**
+     * @return array{format: string, version: int, lines: list<array<string, mixed>>}
+     *
+     * @throws CannotTow naming the line that has no steady shape
+     */
+    public static function of(TowCase $case, TowSolver $solver = new TowSolver): array
+    {
+        $lines = [];
+        foreach ($case->lines as $i => $line) {
+            try {
+                $solution = $solver->solve($case->water, $case->turn, $line);
+            } catch (CannotTow $cannot) {
+                throw $cannot->at("$.lines[{$i}].chain");
+            }
+            $board = $solution->board === null ? [] : ['board' => $solution->board, 'board_load_down' => $solution->boardLoadDown];
+            $lines[] = ['id' => $line->id, 'bodies' => (object) $solution->bodies] + $board + [
+                'tow_tension' => $solution->towTension,
+                'speed_factor' => $solution->speedFactor,
+                'surfaced' => $solution->surfaced,
+                'path' => $solution->path,
+            ];
+        }
+
+        return ['format' => 'admek-tow-result', 'version' => 1, 'lines' => $lines];
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Towing;
+
+use Admek\Core\Towing\Body;
+use Admek\Core\Towing\BodyRole;
+use Admek\Core\Towing\DepthDoubt;
+use Admek\Core\Towing\Doubts;
+use Admek\Core\Towing\Flow;
+use Admek\Core\Towing\Line;
+use Admek\Core\Towing\TowLine;
+use Admek\Core\Towing\TowSolver;
+use Admek\Core\Towing\Water;
+use PHPUnit\Framework\TestCase;
+
+final class DepthDoubtTest extends TestCase
+{
+    public function test_the_parts_add_in_squares_and_stand_largest_first(): void
+    {
+        $doubt = $this->doubt($this->diver());
+
+        self::assertEqualsWithDelta($doubt->deviation ** 2, array_sum(array_map(static fn (float $p): float => $p ** 2, $doubt->parts)), 1e-9);
+        $sorted = $doubt->parts;
+        arsort($sorted);
+        self::assertSame($sorted, $doubt->parts);
+        self::assertSame('diver_lift', array_key_first($doubt->parts));
+    }
+
+    public function test_each_part_is_half_the_difference_of_two_real_solutions(): void
+    {
+        $depth = fn (float $lift, float $out, float $speed): float => (new TowSolver(4.0))
+            ->solve(new Water(999.8, Flow::uniform(1.0 + $speed)), null, $this->diver($lift, $out))->bodies['lure'][2];
+        $parts = $this->doubt($this->diver())->parts;
+
+        self::assertEqualsWithDelta(0.5 * ($depth(1.2, 1.0, 0.0) - $depth(0.8, 1.0, 0.0)), $parts['diver_lift'], 0.01);
+        self::assertEqualsWithDelta(0.5 * ($depth(1.0, 1.03, 0.0) - $depth(1.0, 0.97, 0.0)), $parts['let_out'], 0.01);
+        self::assertEqualsWithDelta(0.5 * abs($depth(1.0, 1.0, Doubts::SPEED) - $depth(1.0, 1.0, -Doubts::SPEED)), $parts['speed'], 0.01);
+    }
+
+    public function test_the_unread_current_grows_from_the_surface_to_the_gear(): void
+    {
+        $line = $this->diver();
+        $water = new Water(999.8, Flow::uniform(1.0));
+        $at = (new TowSolver)->solve($water, null, $line)->bodies['lure'][2];
+        $depth = fn (float $by): float => (new TowSolver(4.0))->solve($water->flowing(Flow::ofLayers([
+            ['depth' => 0.0, 'aft' => 1.0, 'starboard' => 0.0], ['depth' => $at, 'aft' => 1.0 + $by, 'starboard' => 0.0],
+        ])), null, $line)->bodies['lure'][2];
+
+        self::assertEqualsWithDelta(0.5 * abs($depth(Doubts::CURRENT) - $depth(-Doubts::CURRENT)), $this->doubt($line)->parts['current'], 0.01);
+        self::assertArrayNotHasKey('current', DepthDoubt::of($water, $line, 'lure', new Doubts(current: 0.0))->parts);
+    }
+
+    public function test_a_checked_counter_and_a_rated_lure_are_surer(): void
+    {
+        $plug = new TowLine('a', [0.0, 0.0, -1.0], [new Body('lure', 0.0, 8e-4, 8e-4, role: BodyRole::Lure), new Line(30.0, 0.00037, 0.000148, letOut: true)]);
+        $water = new Water(999.8, Flow::uniform(1.0));
+        $guessed = DepthDoubt::of($water, $plug, 'lure', new Doubts);
+        $known = DepthDoubt::of($water, $plug, 'lure', new Doubts(Doubts::DIVE_RATED, Doubts::LET_OUT_CALIBRATED));
+
+        self::assertEqualsWithDelta(0.4, $known->parts['lure_dive'] / $guessed->parts['lure_dive'], 0.05);
+        self::assertEqualsWithDelta(1 / 3, $known->parts['let_out'] / $guessed->parts['let_out'], 0.02);
+        self::assertLessThan($guessed->deviation, $known->deviation);
+    }
+
+    public function test_only_what_hangs_on_the_line_is_doubted(): void
+    {
+        self::assertEqualsCanonicalizing(['line_drag', 'let_out', 'lure_drag', 'diver_lift', 'speed', 'current'], array_keys($this->doubt($this->diver())->parts));
+    }
+
+    private function doubt(TowLine $line): DepthDoubt
+    {
+        return DepthDoubt::of(new Water(999.8, Flow::uniform(1.0)), $line, 'lure', new Doubts);
+    }
+
+    private function diver(float $lift = 1.0, float $out = 1.0): TowLine
+    {
+        return new TowLine('a', [0.0, -1.0, -1.0], [
+            new Body('lure', 0.12, 9e-4, role: BodyRole::Lure), new Line(2.0, 0.0005, 0.0003),
+            new Body('diver', 0.6, 7e-3, 6e-3 * $lift, -4e-3 * $lift, BodyRole::Diver), new Line(45.0 * $out, 0.00028, -1.8e-5, letOut: true),
+        ]);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Towing;
+
+use Admek\Core\InvalidValue;
+use Admek\Core\Towing\Flow;
+use Admek\Core\Towing\Side;
+use Admek\Core\Towing\Turn;
+use Admek\Core\Towing\Water;
+use PHPUnit\Framework\TestCase;
+
+final class WaterTest extends TestCase
+{
+    public function test_fresh_water_has_the_tabled_density(): void
+    {
+        // CRC Handbook, air-free water at one atmosphere.
+        foreach ([0 => 999.840, 4 => 999.972, 10 => 999.700, 20 => 998.203, 30 => 995.646] as $celsius => $density) {
+            self::assertEqualsWithDelta($density, Water::freshDensity((float) $celsius), 0.01);
+        }
+        $this->expectException(InvalidValue::class);
+        Water::freshDensity(-1.0);
+    }
+
+    public function test_flow_is_linear_between_depths_and_constant_beyond(): void
+    {
+        $flow = Flow::ofLayers([['depth' => 5.0, 'aft' => 1.0, 'starboard' => 0.0], ['depth' => 15.0, 'aft' => 2.0, 'starboard' => -0.4]]);
+
+        self::assertSame([1.0, 0.0], $flow->at(0.0));
+        self::assertEqualsWithDelta([1.25, -0.1], $flow->at(7.5), 1e-12);
+        self::assertSame([2.0, -0.4], $flow->at(99.0));
+        self::assertFalse($flow->isUniform());
+        self::assertEqualsWithDelta([0.5, -0.1], $flow->scaled(0.25)->at(15.0), 1e-12);
+        self::assertEqualsWithDelta([2.3, -0.4], $flow->faster(0.3)->at(15.0), 1e-12);
+    }
+
+    public function test_a_shear_adds_nothing_at_the_surface_and_all_at_its_depth(): void
+    {
+        $flow = Flow::uniform(1.0)->sheared(0.2, 20.0);
+
+        self::assertEqualsWithDelta([1.0, 1.1, 1.2, 1.2], [$flow->at(0.0)[0], $flow->at(10.0)[0], $flow->at(20.0)[0], $flow->at(50.0)[0]], 1e-12);
+    }
+
+    public function test_a_follower_rides_the_smaller_circle(): void
+    {
+        $turn = new Turn(100.0, Side::Port);
+
+        self::assertSame(1.0, $turn->speedFactor(0.0, 0.0));
+        self::assertEqualsWithDelta(0.8, $turn->speedFactor(60.0, 0.0), 1e-12);
+        self::assertEqualsWithDelta(0.9, $turn->speedFactor(0.0, -10.0), 1e-12);
+        self::assertEqualsWithDelta(1.1, $turn->speedFactor(0.0, 10.0), 1e-12);
+        self::assertEqualsWithDelta(0.2, $turn->speedFactor(500.0, 0.0), 1e-12);
+    }
+}
