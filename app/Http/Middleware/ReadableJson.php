@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use Admek\Core\InvalidValue;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -24,11 +25,31 @@ final class ReadableJson
             if (strlen($body) > self::MOST_BYTES) {
                 throw new HttpException(413, sprintf('The request must be at most %d kB.', self::MOST_BYTES / 1024));
             }
-            if (! $request->isJson() || ! is_array(json_decode($body, true, self::DEEPEST))) {
+            $read = $request->isJson() ? json_decode($body, true, self::DEEPEST) : null;
+            if (! is_array($read)) {
                 throw new HttpException(400, sprintf('The request must be a JSON object, nested at most %d deep.', self::DEEPEST));
             }
+            self::refuseInfinite($read);
         }
 
         return $next($request);
+    }
+
+    /**
+     * JSON has no infinity, but a number too large to hold reads as one.
+     *
+     * @param  array<array-key, mixed>  $read
+     *
+     * @throws InvalidValue naming the field
+     */
+    private static function refuseInfinite(array $read, string $at = ''): void
+    {
+        foreach ($read as $key => $value) {
+            if (is_array($value)) {
+                self::refuseInfinite($value, "{$at}{$key}.");
+            } elseif (is_float($value) && ! is_finite($value)) {
+                throw InvalidValue::because("{$at}{$key}", 'a finite number');
+            }
+        }
     }
 }

@@ -140,7 +140,7 @@ final class ClosedFormsTest extends TestCase
         self::assertLessThan(0.25, $error[2] / $error[1]);
     }
 
-    /** @param list<\Admek\Core\Towing\Element> $chain */
+    /** @param  list<\Admek\Core\Towing\Element>  $chain */
     private function tow(float $speed, array $chain): TowSolution
     {
         return (new TowSolver)->solve($this->water($speed), null, new TowLine('a', [0.0, 0.0, 1.0], $chain));

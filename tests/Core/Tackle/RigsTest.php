@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Tackle;
+
+use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\BoardSize;
+use Admek\Core\Tackle\ClipWeight;
+use Admek\Core\Tackle\ControlKind;
+use Admek\Core\Tackle\Diver;
+use Admek\Core\Tackle\DiverPlate;
+use Admek\Core\Tackle\DiverSize;
+use Admek\Core\Tackle\Downrigger;
+use Admek\Core\Tackle\FlatLine;
+use Admek\Core\Tackle\InlineBoard;
+use Admek\Core\Tackle\Leadcore;
+use Admek\Core\Tackle\Leader;
+use Admek\Core\Tackle\LeadWeight;
+use Admek\Core\Tackle\LineStock;
+use Admek\Core\Tackle\Lure;
+use Admek\Core\Tackle\LureKind;
+use Admek\Core\Tackle\Material;
+use Admek\Core\Tackle\RatedPoint;
+use Admek\Core\Tackle\Rig;
+use Admek\Core\Towing\Body;
+use Admek\Core\Towing\Branch;
+use Admek\Core\Towing\Doubts;
+use Admek\Core\Towing\Flow;
+use Admek\Core\Towing\Line;
+use Admek\Core\Towing\Side;
+use Admek\Core\Towing\TowSolver;
+use Admek\Core\Towing\Water;
+use Closure;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class RigsTest extends TestCase
+{
+    private const FOOT = 0.3048;
+
+    private const TIP = [0.0, -1.5, -1.0];
+
+    public function test_a_rigger_s_cable_is_the_reading_and_the_boom_s_height(): void
+    {
+        $chain = $this->rigger(30.0, 8.0)->towLine('a', [0.0, -1.5, -0.9])->chain;
+
+        self::assertInstanceOf(Body::class, $chain[0]);
+        self::assertSame('ball', $chain[0]->name);
+        self::assertInstanceOf(Branch::class, $chain[1]);
+        self::assertInstanceOf(Body::class, $chain[2]);
+        self::assertNull($chain[2]->name);
+        self::assertEqualsWithDelta(0.5 * 1.2 * 0.00045 * 30.0, $chain[2]->dragArea, 1e-12, 'half the standing rod line');
+        self::assertInstanceOf(Line::class, $chain[3]);
+        self::assertEqualsWithDelta(30.9, $chain[3]->length, 1e-12);
+        self::assertTrue($chain[3]->letOut);
+    }
+
+    public function test_a_rigger_on_slack_water_reads_its_depth(): void
+    {
+        $bodies = $this->depths($this->rigger(30.0, 8.0), 0.05);
+
+        self::assertEqualsWithDelta(30.0, $bodies['ball'][2], 0.02);
+    }
+
+    public function test_a_spoon_hardly_sinks_and_a_plug_dives_below_the_ball(): void
+    {
+        $spoon = $this->depths($this->rigger(20.0, 15.0));
+        $plug = $this->depths($this->rigger(20.0, 15.0, $this->plug()));
+
+        self::assertLessThan(3.0, $spoon['lure'][2] - $spoon['ball'][2]);
+        self::assertGreaterThan($spoon['lure'][2] + 0.5, $plug['lure'][2]);
+    }
+
+    public function test_lengths_of_every_rig_add_up(): void
+    {
+        $lengths = static fn (Rig $rig): float => array_sum(array_map(
+            static fn (object $part): float => $part instanceof Line ? $part->length : 0.0,
+            $rig->towLine('a', self::TIP)->chain,
+        ));
+
+        self::assertEqualsWithDelta(30.0, $lengths($this->flat(30.0)), 1e-9, 'flat: rod tip to lure, leader within');
+        self::assertEqualsWithDelta(40.0 + 1.8, $lengths($this->diver(40.0)), 1e-9, 'diver: read to the diver, leader beyond');
+        self::assertEqualsWithDelta(20.0 + 9.0, $lengths($this->clip(20.0)), 1e-9, 'clip: read to the weight, lead beyond');
+        self::assertEqualsWithDelta(5 * 9.144 + 6.0, $lengths($this->core(5.0)), 1e-9, 'core: ten yards a colour, leader beyond');
+    }
+
+    public function test_the_reference_leadcore_is_rigged_from_stock(): void
+    {
+        $core = new Leadcore(
+            LineStock::of(Material::Leadcore, 27), 5.0, 5.0, LineStock::of(Material::Braid, 30), 20 * self::FOOT,
+            new Leader(LineStock::of(Material::Nylon, 8, 0.0003), 30 * self::FOOT), Lure::ofKind(LureKind::SmallMinnow)->withDownArea(2e-4, $this->rating()),
+        );
+        $solution = (new TowSolver)->solve($this->water(2.0), null, $core->towLine('a', [0.0, 0.0, -1.2]));
+
+        self::assertEqualsWithDelta(9.9684, $solution->bodies['lure'][2], 0.02);
+        self::assertEqualsWithDelta(59.904, $solution->bodies['lure'][0], 0.12);
+    }
+
+    public function test_a_rated_point_is_reproduced_and_carries_to_other_leads(): void
+    {
+        $plug = $this->plug();
+        $depth = fn (float $feet, float $speed): float => (new TowSolver)->solve($this->water($speed), null, (new FlatLine(
+            LineStock::of(Material::Nylon, 12), $feet * self::FOOT, null, $plug,
+        ))->towLine('a', [0.0, 0.0, -1.0]))->bodies['lure'][2] / self::FOOT;
+
+        self::assertEqualsWithDelta(15.0, $depth(100.0, 2.0), 0.03);
+        self::assertGreaterThan(8.0, $depth(50.0, 2.0));
+        self::assertLessThan(15.0, $depth(50.0, 2.0));
+        self::assertGreaterThan(15.0, $depth(150.0, 2.0));
+        self::assertSame(Doubts::DIVE_RATED, $plug->diveDoubt);
+        $trued = Lure::ofKind(LureKind::DeepPlug)->ratedAt(new RatedPoint(15 * self::FOOT, 100 * self::FOOT, 0.00035, 0.89408, trued: true));
+        self::assertSame(Doubts::DIVE_TRUED, $trued->diveDoubt);
+    }
+
+    public function test_a_rated_point_no_lip_reaches_is_refused_with_what_can_be(): void
+    {
+        $this->expectException(InvalidValue::class);
+        $this->expectExceptionMessage('rated_depth must be a depth this lure can run at');
+        Lure::ofKind(LureKind::MagnumSpoon)->ratedAt(new RatedPoint(0.2, 30.0, 0.00035, 0.3));
+    }
+
+    public function test_leader_stuff_changes_the_depth_as_it_should(): void
+    {
+        $depth = fn (Material $material): float => $this->depths(new FlatLine(
+            LineStock::of(Material::Nylon, 14), 40.0, new Leader(LineStock::of($material, 20), 10.0), Lure::ofKind(LureKind::RiggedBait, weight: 0.05),
+        ), 0.8)['lure'][2];
+
+        self::assertGreaterThan($depth(Material::Nylon), $depth(Material::Fluorocarbon), 'fluorocarbon sinks');
+    }
+
+    public function test_what_trails_a_board_keeps_its_own_depth(): void
+    {
+        $flat = $this->flat(30.0);
+        $board = new InlineBoard(BoardSize::Large, Side::Port, 40.0, $flat);
+        $alone = (new TowSolver)->solve($this->water(2.3), null, $flat->towLine('a', [0.0, 0.0, 0.0]))->bodies['lure'][2];
+
+        self::assertEqualsWithDelta($alone, $this->depths($board)['lure'][2], 1e-3);
+        self::assertSame(ControlKind::LetOut, $board->control()->kind);
+        self::assertSame(25.0, $board->withControl(25.0)->trailing->control()->value);
+    }
+
+    public function test_with_part_of_the_core_on_the_reel_no_backing_is_out(): void
+    {
+        $full = new Leadcore(LineStock::of(Material::Leadcore, 27), 8.0, 8.0, LineStock::of(Material::Braid, 30), 18.0, null, $this->spoon());
+
+        self::assertSame(0.0, $full->withControl(6.5)->backing);
+        self::assertSame(18.0, $full->withControl(8.0)->backing);
+        $this->expectExceptionMessage('backing must be 0');
+        new Leadcore(LineStock::of(Material::Leadcore, 27), 6.0, 8.0, LineStock::of(Material::Braid, 30), 18.0, null, $this->spoon());
+    }
+
+    public function test_rules_of_thumb_are_the_trade_s(): void
+    {
+        self::assertSame(30.0, $this->rigger(30.0, 8.0)->ruleOfThumb()->depth);
+        self::assertEqualsWithDelta(40 * self::FOOT, $this->core(8.0)->ruleOfThumb()->depth, 1e-9);
+        self::assertEqualsWithDelta(0.4 * 45.0, $this->diver(45.0, 3.0)->ruleOfThumb()->depth, 1e-9);
+        self::assertNull($this->flat(30.0)->ruleOfThumb());
+        self::assertEqualsWithDelta(7.5 * self::FOOT, (new FlatLine(LineStock::of(Material::Nylon, 14), 50 * self::FOOT, null, $this->plug()))->ruleOfThumb()?->depth, 1e-9);
+    }
+
+    public function test_a_control_is_rounded_to_what_a_mate_can_read_off(): void
+    {
+        $control = $this->diver(40.0)->control();
+
+        self::assertEqualsWithDelta(137 * self::FOOT, $control->settable(137.4 * self::FOOT, false), 1e-9);
+        self::assertEqualsWithDelta(41.75, $control->settable(41.8, true), 1e-9);
+        self::assertSame($control->most, $control->settable(1e9, false));
+        self::assertEqualsWithDelta(3.3, $this->core(5.0)->control()->settable(3.2501, false), 1e-9);
+    }
+
+    /** @return iterable<string, array{string, Closure(self): mixed}> */
+    public static function unusable(): iterable
+    {
+        yield 'rigger reading' => ['let_out', static fn (self $t) => $t->rigger(500.0, 8.0)];
+        yield 'rigger lead shorter than its leader' => ['lead', static fn (self $t) => $t->rigger(20.0, 0.5)];
+        yield 'diver let-out' => ['let_out', static fn (self $t) => $t->diver(-3.0)];
+        yield 'diver dial' => ['dial', static fn (self $t) => $t->diver(40.0, 9.0)];
+        yield 'diver dial not a number' => ['dial', static fn (self $t) => $t->diver(40.0, NAN)];
+        yield 'flat line shorter than its leader' => ['let_out', static fn (self $t) => $t->flat(1.0)];
+        yield 'clip let-out' => ['let_out', static fn (self $t) => $t->clip(0.0)];
+        yield 'more colours than on the reel' => ['colours', static fn (self $t) => $t->core(12.0)];
+        yield 'a core of nylon' => ['reel', static fn (self $t) => new Leadcore(LineStock::of(Material::Nylon, 20), 3, 8, LineStock::of(Material::Braid, 30), 0, null, $t->spoon())];
+        yield 'a ball of a ton' => ['mass', static fn () => new LeadWeight(1000.0)];
+        yield 'an endless leader' => ['leader_length', static fn () => new Leader(LineStock::of(Material::Nylon, 20), 31.0)];
+        yield 'a lure rated steeper than its lead' => ['rated_depth', static fn () => new RatedPoint(20.0, 21.0, 0.00035, 1.0)];
+        yield 'a lure of no size' => ['drag_area', static fn () => Lure::ofKind(LureKind::SmallSpoon, 0.0)];
+    }
+
+    /** @param  Closure(self): mixed  $make */
+    #[DataProvider('unusable')]
+    public function test_values_refuse_what_nobody_can_rig(string $field, Closure $make): void
+    {
+        try {
+            $make($this);
+        } catch (InvalidValue $invalid) {
+            self::assertSame($field, $invalid->field);
+            self::assertNotSame('', $invalid->allowed);
+
+            return;
+        }
+        self::fail('It was taken.');
+    }
+
+    /** @return array<string, array{float, float, float}> */
+    private function depths(Rig $rig, float $mph = 2.3): array
+    {
+        return (new TowSolver)->solve($this->water($mph), null, $rig->towLine('a', self::TIP))->bodies;
+    }
+
+    private function water(float $mph): Water
+    {
+        return new Water(999.8, Flow::uniform($mph * 0.44704));
+    }
+
+    public function rigger(float $reading, float $lead, ?Lure $lure = null): Downrigger
+    {
+        return new Downrigger(new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), $reading, $lead, LineStock::of(Material::Nylon, 20), $this->leader(1.8), $lure ?? $this->spoon());
+    }
+
+    public function diver(float $letOut, float $dial = 2.0): Diver
+    {
+        return new Diver(DiverPlate::of(DiverSize::Large, false), $dial, Side::Port, LineStock::of(Material::Braid, 30), $letOut, $this->leader(1.8), $this->spoon());
+    }
+
+    public function flat(float $letOut): FlatLine
+    {
+        return new FlatLine(LineStock::of(Material::Nylon, 14), $letOut, $this->leader(1.8), $this->spoon());
+    }
+
+    public function clip(float $letOut): ClipWeight
+    {
+        return new ClipWeight(LineStock::of(Material::Nylon, 14), new LeadWeight(0.0567), 9.0, $letOut, $this->leader(1.8), $this->spoon());
+    }
+
+    public function core(float $colours): Leadcore
+    {
+        return new Leadcore(LineStock::of(Material::Leadcore, 27), $colours, 10.0, LineStock::of(Material::Braid, 30), 0.0, $this->leader(6.0), $this->spoon());
+    }
+
+    public function spoon(): Lure
+    {
+        return Lure::ofKind(LureKind::MediumSpoon);
+    }
+
+    private function plug(): Lure
+    {
+        return Lure::ofKind(LureKind::DeepPlug)->ratedAt($this->rating());
+    }
+
+    private function rating(): RatedPoint
+    {
+        return new RatedPoint(15 * self::FOOT, 100 * self::FOOT, 0.00035, 2.0 * 0.44704);
+    }
+
+    private function leader(float $length): Leader
+    {
+        return new Leader(LineStock::of(Material::Fluorocarbon, 25), $length);
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Towing;
+
+use Admek\Core\Towing\Body;
+use Admek\Core\Towing\Branch;
+use Admek\Core\Towing\Element;
+use Admek\Core\Towing\Flow;
+use Admek\Core\Towing\Line;
+use Admek\Core\Towing\TowLine;
+use Admek\Core\Towing\TowSolver;
+use Admek\Core\Towing\Water;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Chains nobody would rig, over the whole working range: the working step against one ten times finer. */
+final class RandomChainsTest extends TestCase
+{
+    private const CHAINS = 250;
+
+    private Randomizer $random;
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        foreach ([7, 42, 1911] as $seed) {
+            yield "seed {$seed}" => [$seed];
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_the_working_step_is_within_tolerance(int $seed): void
+    {
+        $this->random = new Randomizer(new Mt19937($seed));
+        for ($i = 0; $i < self::CHAINS; $i++) {
+            [$water, $line] = [$this->water(), $this->line()];
+            $working = (new TowSolver)->solve($water, null, $line);
+            $fine = (new TowSolver(10.0))->solve($water, null, $line);
+            foreach ($fine->bodies as $name => $place) {
+                foreach ($place as $axis => $value) {
+                    self::assertEqualsWithDelta($value, $working->bodies[$name][$axis], max(0.02, 0.002 * abs($value)), "chain {$i}, {$name}[{$axis}]");
+                }
+            }
+            self::assertEqualsWithDelta($line->towPoint, $working->path[count($working->path) - 1], 0.02, "chain {$i} ends on its tow point");
+        }
+    }
+
+    private function water(): Water
+    {
+        $speed = $this->spread(0.15, 3.5);
+        if ($this->one(3)) {
+            return new Water(999.8, Flow::ofLayers([
+                ['depth' => 0.0, 'aft' => $speed, 'starboard' => 0.0],
+                ['depth' => $this->spread(3.0, 40.0), 'aft' => $speed * $this->spread(0.5, 1.3), 'starboard' => 0.1 * $speed],
+            ]));
+        }
+
+        return new Water(999.8, Flow::uniform($speed));
+    }
+
+    private function line(): TowLine
+    {
+        $chain = [$this->body('lure')];
+        for ($part = $this->random->getInt(1, 3); $part > 0; $part--) {
+            $chain[] = $this->length();
+            if ($this->one(3)) {
+                $chain[] = new Branch([$this->body("branch {$part}"), $this->length()]);
+            } elseif ($this->one(3)) {
+                $chain[] = $this->body("body {$part}");
+            }
+            $chain[] = $this->length();
+        }
+
+        return new TowLine('a', [0.0, 0.0, [-3.0, -1.0, 0.0][$this->random->getInt(0, 2)]], $chain);
+    }
+
+    private function body(string $name): Body
+    {
+        return new Body(
+            $name,
+            [0.01, 0.05, 0.3, 2.0, 40.0][$this->random->getInt(0, 4)],
+            $this->spread(2e-4, 2e-2),
+            $this->one(2) ? $this->spread(1e-4, 5e-3) : 0.0,
+            $this->one(3) ? $this->spread(1e-4, 5e-3) : 0.0,
+        );
+    }
+
+    private function length(): Element
+    {
+        return new Line(
+            $this->spread(0.5, 80.0),
+            $this->spread(0.00015, 0.0012),
+            [-1e-5, 1e-4, 1e-3, 0.02, 0.035][$this->random->getInt(0, 4)],
+            [1.2, 1.7][$this->random->getInt(0, 1)],
+        );
+    }
+
+    private function one(int $in): bool
+    {
+        return $this->random->getInt(1, $in) === 1;
+    }
+
+    /** Evenly spread over the orders of magnitude. */
+    private function spread(float $least, float $most): float
+    {
+        return $least * ($most / $least) ** ($this->random->getInt(0, 1_000_000) / 1e6);
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Bite;
+use App\Models\Boat;
+use App\Models\Trip;
+use Tests\Feature\Support\FeatureTestCase;
+
+final class CommandsTest extends FeatureTestCase
+{
+    public function test_the_demo_is_made_once_and_its_next_trip_is_always_ahead(): void
+    {
+        self::assertSame(0, $this->command('admek:demo'));
+        self::assertSame('Second Lamp', Boat::query()->firstOrFail()->name);
+        Trip::query()->findOrFail(2)->update(['date' => now()->subDays(4)->format('Y-m-d')]);
+        self::assertSame(0, $this->command('admek:demo'));
+
+        self::assertSame(1, Boat::query()->count());
+        self::assertSame(now()->addDay()->format('Y-m-d'), Trip::query()->findOrFail(2)->date->format('Y-m-d'));
+        self::assertSame(now()->subDays(3)->format('Y-m-d'), Trip::query()->findOrFail(1)->date->format('Y-m-d'), 'a trip with bites is history');
+    }
+
+    public function test_a_backup_holds_everything_and_restores_it(): void
+    {
+        $this->seedDemo();
+        $backup = "{$this->database}.backup";
+        self::assertSame(0, $this->command('admek:backup', ['file' => $backup]));
+        self::assertSame(1, $this->command('admek:backup', ['file' => $backup]));
+        Bite::query()->delete();
+        self::assertSame(0, $this->command('admek:restore', ['file' => $backup]));
+        $this->app?->make('db')->purge();
+
+        self::assertSame(7, Bite::query()->count());
+        $kept = glob("{$this->database}.before-*") ?: [];
+        self::assertCount(1, $kept);
+        array_map(unlink(...), [$backup, ...$kept]);
+    }
+
+    public function test_what_is_no_backup_is_not_restored(): void
+    {
+        $this->seedDemo();
+        self::assertSame(1, $this->command('admek:restore', ['file' => __FILE__]));
+        self::assertSame(1, $this->command('admek:restore', ['file' => '/nowhere']));
+
+        self::assertSame(7, Bite::query()->count());
+    }
+
+    public function test_tow_answers_a_case_on_the_command_line(): void
+    {
+        $case = json_decode((string) file_get_contents(dirname(__DIR__).'/reference-cases/flat-line-plug.json'), true)['case'];
+        [$code, $out, $err] = $this->tow((string) json_encode($case));
+
+        self::assertSame([0, ''], [$code, $err]);
+        $answer = json_decode($out, true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame('admek-tow-result', $answer['format']);
+        self::assertEqualsWithDelta(5.8978, $answer['lines'][0]['bodies']['lure'][2], 0.02);
+    }
+
+    public function test_tow_refuses_with_the_path_and_exit_code_two(): void
+    {
+        $case = json_decode((string) file_get_contents(dirname(__DIR__).'/reference-cases/flat-line-plug.json'), true)['case'];
+        $case['lines'][0]['chain'][1]['line']['length'] = -1;
+        [$code, $out, $err] = $this->tow((string) json_encode($case));
+        self::assertSame([2, ''], [$code, $out]);
+        self::assertSame("$.lines[0].chain[1].line.length must be a number from 0 to 5000 m.\n", $err);
+
+        foreach (['', '{"a": NaN}', '[]', str_repeat('[', 5000)] as $broken) {
+            [$code, $out, $err] = $this->tow($broken);
+            self::assertSame([2, ''], [$code, $out]);
+            self::assertStringStartsWith('$', $err);
+        }
+        $case['lines'][0]['chain'] = [['body' => ['weight' => -2, 'drag_area' => 0, 'down_area' => 0, 'side_area' => 0]], ['line' => ['length' => 20, 'diameter' => 0.001, 'weight' => 0.01, 'normal_drag' => 1, 'skin_friction' => 0]]];
+        $case['water']['flow'][0]['aft'] = 0;
+        [$code, , $err] = $this->tow((string) json_encode($case));
+        self::assertSame(2, $code);
+        self::assertStringStartsWith('$.lines[0].chain must be', $err);
+    }
+
+    public function test_hundreds_of_lines_are_solved_in_one_call(): void
+    {
+        $case = json_decode((string) file_get_contents(dirname(__DIR__).'/reference-cases/rigger-hundred-feet.json'), true)['case'];
+        $case['lines'] = array_map(static fn (int $i): array => ['id' => "line {$i}"] + $case['lines'][0], range(1, 400));
+        [$code, $out] = $this->tow((string) json_encode($case));
+
+        self::assertSame(0, $code);
+        self::assertCount(400, json_decode($out, true)['lines']);
+    }
+
+    /** @return array{int, string, string} exit code, what it printed, what it complained */
+    private function tow(string $case): array
+    {
+        $process = new \Symfony\Component\Process\Process([PHP_BINARY, dirname(__DIR__, 2).'/artisan', 'admek:tow', '-'], input: $case);
+        $process->run();
+
+        return [(int) $process->getExitCode(), $process->getOutput(), $process->getErrorOutput()];
+    }
+}

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Spread;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\Support\FeatureTestCase;
+
+final class SpreadTest extends FeatureTestCase
+{
+    private const FOOT = 0.3048;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->seedDemo();
+    }
+
+    public function test_the_demo_spread_runs_where_a_practitioner_would_look_for_it(): void
+    {
+        $preview = $this->preview();
+        $feet = array_map(static fn (float $metres): float => $metres / self::FOOT, array_column($preview['lines'], 'depth', 'holder'));
+
+        self::assertSame(['P1', 'P2', 'P3', 'P4', 'P5', 'C1', 'C2', 'S5', 'S4', 'S3', 'S2', 'S1'], array_keys($feet));
+        self::assertEqualsWithDelta(['P1' => 10, 'P2' => 18, 'P3' => 66, 'P4' => 92, 'P5' => 97, 'C1' => 42, 'C2' => 10, 'S5' => 56, 'S4' => 97, 'S3' => 71, 'S2' => 22, 'S1' => 12], $feet, 1.0);
+        foreach ($preview['lines'] as $line) {
+            self::assertGreaterThan(0.0, $line['deviation'], $line['holder']);
+            self::assertLessThanOrEqual(41, count($line['path']));
+            self::assertSame([], $line['surfaced']);
+        }
+    }
+
+    public function test_what_ifs_change_the_answer_and_not_the_plan(): void
+    {
+        $straight = array_column($this->preview()['lines'], 'depth', 'holder');
+        $faster = array_column($this->preview(['what_if' => ['speed' => 1.3]])['lines'], 'depth', 'holder');
+        $turning = array_column($this->preview(['what_if' => ['turn' => ['radius' => 150, 'side' => 'port']]])['lines'], null, 'holder');
+
+        self::assertLessThan($straight['C1'] - 1.0, $faster['C1']);
+        self::assertGreaterThan($straight['P2'] + 0.5, $turning['P2']['depth']);
+        self::assertLessThan(1.0, $turning['P2']['speed_factor']);
+        self::assertGreaterThan(1.0, $turning['S1']['speed_factor']);
+        self::assertSame(1, $this->demoSpread()['version']);
+    }
+
+    public function test_coverage_follows_the_lines(): void
+    {
+        $all = $this->preview()['coverage'];
+        self::assertSame(['king', 'lake_trout'], array_column($all, 'species'));
+        $none = $this->preview(['lines' => []])['coverage'];
+
+        self::assertGreaterThan(0.3, $all[0]['share']);
+        self::assertEquals([0, 0], array_column($none, 'share'));
+    }
+
+    public function test_a_saved_spread_is_read_back_and_its_version_rises(): void
+    {
+        $spread = $this->demoSpread();
+        $spread['speed'] = 1.1;
+        $spread['lines'][2]['let_out'] = 40.0;
+        array_pop($spread['lines']);
+        $saved = $this->send('PUT', '/spreads/2', $spread, 200)->json();
+
+        self::assertSame(2, $saved['version']);
+        self::assertSame(1.1, $saved['speed']);
+        self::assertEquals($spread['lines'], $saved['lines']);
+        self::assertSame($saved, $this->demoSpread());
+    }
+
+    public function test_two_devices_editing_one_spread_get_a_conflict_and_nothing_is_overwritten(): void
+    {
+        $mine = $this->demoSpread();
+        $theirs = $mine;
+        $theirs['lines'][0]['let_out'] = 20.0;
+        $this->send('PUT', '/spreads/2', $theirs, 200);
+        $mine['lines'][0]['let_out'] = 35.0;
+        $answer = $this->send('PUT', '/spreads/2', $mine, 409);
+
+        self::assertSame(2, $answer->json('current_version'));
+        self::assertEquals(20.0, $this->demoSpread()['lines'][0]['let_out']);
+        self::assertSame(3, $this->send('PUT', '/spreads/2', ['version' => 2] + $mine, 200)->json('version'));
+    }
+
+    public function test_a_save_that_fails_half_way_leaves_the_spread_whole(): void
+    {
+        $before = $this->demoSpread();
+        $lines = $before['lines'];
+        $lines[11]['holder_id'] = $lines[10]['holder_id'];
+        $spread = Spread::query()->findOrFail(2);
+        try {
+            $spread->saveAgainst(1, 1.2, $lines);
+            self::fail('Two lines in one holder were kept.');
+        } catch (\Illuminate\Database\UniqueConstraintViolationException) {
+            self::assertSame($before, $this->demoSpread());
+        }
+    }
+
+    public function test_run_it_at_finds_the_let_out_that_then_runs_there(): void
+    {
+        $spread = $this->demoSpread();
+        foreach ([2 => 62, 4 => 80, 7 => 60] as $i => $feet) {
+            $line = $spread['lines'][$i];
+            $reach = $this->send('POST', '/spreads/2/reach', ['speed' => $spread['speed'], 'depth' => $feet * self::FOOT, 'line' => $line], 200)->json();
+            self::assertTrue($reach['reached']);
+            $line['let_out'] = $reach['value'];
+            $depth = $this->preview(['lines' => [$line]])['lines'][0]['depth'];
+            self::assertEqualsWithDelta($feet, $depth / self::FOOT, 0.6, 'within the whole foot a mate can set');
+            self::assertEqualsWithDelta(round($reach['value'] / self::FOOT), $reach['value'] / self::FOOT, 1e-6);
+        }
+        $core = $this->send('POST', '/spreads/2/reach', ['speed' => $spread['speed'], 'depth' => 30.0, 'line' => $spread['lines'][5]], 200)->json();
+        self::assertFalse($core['reached']);
+        self::assertSame('colours', $core['control']);
+        self::assertContains('more colours', $core['would_help']);
+    }
+
+    public function test_the_deck_card_is_in_setting_order_with_three_speeds(): void
+    {
+        $card = $this->send('GET', '/spreads/2/deck-card', expect: 200)->json();
+
+        self::assertSame(['P1', 'S1', 'P2', 'S2', 'C2', 'C1', 'P3', 'S3', 'P4', 'S4', 'P5', 'S5'], array_map(static fn (array $row): string => $row['running']['holder'], $card['rows']));
+        self::assertEqualsWithDelta([2.0, 2.3, 2.6], array_map(static fn (float $s): float => $s / 0.44704, $card['speeds']), 1e-6);
+    }
+
+    /** @return iterable<string, array{string, mixed, string}> */
+    public static function unusable(): iterable
+    {
+        yield 'absurd let-out' => ['lines.0.let_out', 1e9, '/lines/0/let_out'];
+        yield 'negative let-out' => ['lines.2.let_out', -1, '/lines/2/let_out'];
+        yield 'let-out as text' => ['lines.2.let_out', '40', '/lines/2/let_out'];
+        yield 'let-out empty' => ['lines.2.let_out', '', '/lines/2/let_out'];
+        yield 'let-out missing' => ['lines.2.let_out', null, '/lines/2/let_out'];
+        yield 'unicode' => ['lines.2.let_out', '４０', '/lines/2/let_out'];
+        yield 'dial off the scale' => ['lines.2.dial', 11, '/lines/2/dial'];
+        yield 'more colours than the reel holds' => ['lines.1.colours', 5, '/lines/1/colours'];
+        yield 'unknown lure' => ['lines.1.lure_id', 9999, '/lines/1/lure_id'];
+        yield 'unknown reel' => ['lines.1.reel_id', 9999, '/lines/1/reel_id'];
+        yield 'unknown ball' => ['lines.4.ball_id', null, '/lines/4/ball_id'];
+        yield 'unknown diver' => ['lines.2.diver_id', 0, '/lines/2/diver_id'];
+        yield 'unknown board' => ['lines.0.board_id', 77, '/lines/0/board_id'];
+        yield 'unknown holder' => ['lines.0.holder_id', 77, '/lines/0/holder_id'];
+        yield 'two lines in a holder' => ['lines.1.holder_id', 1, '/lines/1/holder_id'];
+        yield 'a rigger without a boom' => ['lines.4.holder_id', 99, '/lines/4/holder_id'];
+        yield 'unknown presentation' => ['lines.3.presentation', 'kite', '/lines/3/presentation'];
+        yield 'board line shorter than the tip is high' => ['lines.0.board_out', 1.0, '/lines/0/board/line_out'];
+        yield 'a leader longer than the line' => ['lines.0.leader_length', 29.0, '/lines/0/let_out'];
+        yield 'a leader nobody sells' => ['lines.0.leader_test', 13, '/lines/0/test'];
+        yield 'standing still' => ['speed', 0, '/speed'];
+        yield 'a speedboat' => ['speed', 40, '/speed'];
+        yield 'a figure nobody knows' => ['lines.0.colour', 'red', '/lines/0'];
+        yield 'lines as an object' => ['lines', ['a' => 1], '/lines'];
+    }
+
+    #[DataProvider('unusable')]
+    public function test_what_is_not_usable_is_refused_at_its_field_by_preview_and_save(string $path, mixed $value, string $pointer): void
+    {
+        $spread = $this->demoSpread();
+        data_set($spread, $path, $value);
+        foreach ([['POST', '/spreads/2/preview'], ['PUT', '/spreads/2']] as [$method, $url]) {
+            $response = $this->send($method, $url, $spread, 422);
+            self::assertContains($pointer, array_column($response->json('errors'), 'pointer'), (string) $response->getContent());
+        }
+        self::assertSame(1, $this->demoSpread()['version']);
+    }
+
+    public function test_what_if_is_held_to_its_ranges_too(): void
+    {
+        $spread = $this->demoSpread();
+        $this->assertRefusedAt(['/what_if/speed'], 'POST', '/spreads/2/preview', ['what_if' => ['speed' => 100]] + $spread);
+        $this->assertRefusedAt(['/what_if/turn/radius', '/what_if/turn/side'], 'POST', '/spreads/2/preview', ['what_if' => ['turn' => ['radius' => 0, 'side' => 'up']]] + $spread);
+        $this->assertRefusedAt(['/depth'], 'POST', '/spreads/2/reach', ['speed' => 1.0, 'depth' => 1e6, 'line' => $spread['lines'][0]]);
+        $this->assertRefusedAt(['/line/dial'], 'POST', '/spreads/2/reach', ['speed' => 1.0, 'depth' => 10, 'line' => ['dial' => 9] + $spread['lines'][2]]);
+    }
+
+    public function test_unknown_spreads_are_not_found(): void
+    {
+        $spread = $this->demoSpread();
+        $this->send('GET', '/spreads/99', expect: 404);
+        $this->send('PUT', '/spreads/99', $spread, 404);
+        $this->send('POST', '/spreads/99/preview', $spread, 404);
+        $this->send('GET', '/spreads/99/deck-card', expect: 404);
+    }
+
+    /**
+     * @param  array<string, mixed>  $change
+     * @return array<string, mixed>
+     */
+    private function preview(array $change = []): array
+    {
+        return $this->send('POST', '/spreads/2/preview', $change + $this->demoSpread(), 200)->json();
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Support;
+
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Assert;
+
+/** Over HTTP against a real SQLite file of the test's own; every answer is held to the contract. */
+abstract class FeatureTestCase extends TestCase
+{
+    protected string $database;
+
+    public function createApplication(): \Illuminate\Foundation\Application
+    {
+        $this->database = sys_get_temp_dir().'/admek-feature-'.bin2hex(random_bytes(6)).'.sqlite';
+        touch($this->database);
+        putenv("ADMEK_DATABASE={$this->database}");
+        $_ENV['ADMEK_DATABASE'] = $_SERVER['ADMEK_DATABASE'] = $this->database;
+        /** @var \Illuminate\Foundation\Application $app */
+        $app = require dirname(__DIR__, 3).'/bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->command('migrate', ['--force' => true]);
+    }
+
+    protected function tearDown(): void
+    {
+        $this->app?->make('db')->disconnect();
+        parent::tearDown();
+        foreach (['', '-wal', '-shm'] as $suffix) {
+            @unlink($this->database.$suffix);
+        }
+    }
+
+    protected function seedDemo(): void
+    {
+        $this->command('db:seed', ['--class' => \Database\Seeders\DemoSeeder::class, '--force' => true]);
+    }
+
+    /**
+     * Runs an artisan command and tells its exit code.
+     *
+     * @param  array<string, mixed>  $arguments
+     */
+    protected function command(string $name, array $arguments = []): int
+    {
+        return (int) $this->app?->make(Kernel::class)->call($name, $arguments);
+    }
+
+    /**
+     * Sends a request and holds the answer to docs/openapi.yaml.
+     *
+     * @param  ?array<string, mixed>  $body
+     */
+    protected function send(string $method, string $path, ?array $body = null, ?int $expect = null): TestResponse
+    {
+        $response = $this->json($method, "/api{$path}", $body ?? []);
+        Contract::assertDescribed($method, $path, $response);
+        if ($expect !== null) {
+            Assert::assertSame($expect, $response->getStatusCode(), (string) $response->getContent());
+        }
+
+        return $response;
+    }
+
+    /**
+     * Asserts that a request is refused at exactly these pointers.
+     *
+     * @param  array<string, mixed>  $body
+     * @param  list<string>  $pointers
+     */
+    protected function assertRefusedAt(array $pointers, string $method, string $path, array $body): TestResponse
+    {
+        $response = $this->send($method, $path, $body, 422);
+        Assert::assertEqualsCanonicalizing($pointers, array_values(array_unique(array_column($response->json('errors'), 'pointer'))), (string) $response->getContent());
+
+        return $response;
+    }
+
+    /** @return array<string, mixed> tomorrow's spread of the demo world */
+    protected function demoSpread(): array
+    {
+        return $this->send('GET', '/spreads/2', expect: 200)->json();
+    }
+}

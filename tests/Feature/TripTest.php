@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Trip;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\Support\FeatureTestCase;
+
+final class TripTest extends FeatureTestCase
+{
+    private const TRIP = [
+        'date' => '2031-06-01', 'lines_in' => '05:30', 'back_by' => '11:00', 'ground' => 'Dunmarl Bank', 'anglers' => 4,
+        'line_limit' => 12, 'limit_source' => 'rule book, May', 'species' => ['lake_trout', 'king'], 'bottom' => 36.0,
+    ];
+
+    public function test_trips_stand_latest_first(): void
+    {
+        $this->seedDemo();
+        $trips = $this->send('GET', '/trips', expect: 200)->json();
+
+        self::assertSame([2, 1], array_column($trips, 'id'));
+        self::assertSame([0, 7], array_column($trips, 'bite_count'));
+        self::assertSame(now()->addDay()->format('Y-m-d'), $trips[0]['date']);
+        self::assertSame(12, $trips[0]['spreads'][0]['line_count']);
+        self::assertCount(2, $trips[0]['bands']);
+    }
+
+    public function test_a_new_trip_starts_from_the_last_spread(): void
+    {
+        $this->seedDemo();
+        $trip = $this->send('POST', '/trips', self::TRIP, 201)->json();
+
+        self::assertSame(['lake_trout', 'king'], $trip['species']);
+        $spread = $this->send('GET', "/spreads/{$trip['spreads'][0]['id']}", expect: 200)->json();
+        self::assertSame($this->demoSpread()['lines'], $spread['lines']);
+        self::assertSame(1, $spread['version']);
+        self::assertSame($trip, $this->send('GET', "/trips/{$trip['id']}", expect: 200)->json());
+    }
+
+    public function test_the_first_trip_of_a_new_boat_has_an_empty_spread(): void
+    {
+        $offer = $this->send('GET', '/boat/offer')->json();
+        $this->send('POST', '/boat', ['name' => 'A', 'starter_locker' => true] + $offer, 201);
+        $trip = $this->send('POST', '/trips', self::TRIP, 201)->json();
+
+        self::assertSame([], $this->send('GET', "/spreads/{$trip['spreads'][0]['id']}", expect: 200)->json('lines'));
+        self::assertSame([], $this->send('POST', "/spreads/{$trip['spreads'][0]['id']}/preview", ['speed' => 1.0, 'lines' => []], 200)->json('lines'));
+    }
+
+    public function test_two_trips_at_one_time_are_refused(): void
+    {
+        $this->seedDemo();
+        $this->send('POST', '/trips', self::TRIP, 201);
+        $this->assertRefusedAt(['/lines_in'], 'POST', '/trips', self::TRIP);
+        $this->send('POST', '/trips', ['lines_in' => '06:30'] + self::TRIP, 201);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, list<string>}> */
+    public static function unusable(): iterable
+    {
+        yield 'nothing' => [array_fill_keys(array_keys(self::TRIP), null), ['/date', '/lines_in', '/back_by', '/ground', '/anglers', '/species']];
+        yield 'a day that is none' => [['date' => '2031-02-30'], ['/date']];
+        yield 'back before lines in' => [['back_by' => '05:00'], ['/back_by']];
+        yield 'text for anglers' => [['anglers' => '4'], ['/anglers']];
+        yield 'a crowd' => [['anglers' => 400], ['/anglers']];
+        yield 'half an angler' => [['anglers' => 1.5], ['/anglers']];
+        yield 'unknown fish' => [['species' => ['king', 'kraken']], ['/species/1']];
+        yield 'the same fish twice' => [['species' => ['king', 'king']], ['/species/0', '/species/1']];
+        yield 'a bottom above the water' => [['bottom' => -3], ['/bottom']];
+        yield 'a novel for a ground' => [['ground' => str_repeat('ä', 61)], ['/ground']];
+    }
+
+    /**
+     * @param  array<string, mixed>  $wrong
+     * @param  list<string>  $pointers
+     */
+    #[DataProvider('unusable')]
+    public function test_an_unusable_trip_is_refused_whole(array $wrong, array $pointers): void
+    {
+        $this->seedDemo();
+        $this->assertRefusedAt($pointers, 'POST', '/trips', $wrong + self::TRIP);
+        self::assertSame(2, Trip::query()->count());
+    }
+
+    public function test_unknown_trips_are_not_found(): void
+    {
+        $this->seedDemo();
+        $this->send('GET', '/trips/999', expect: 404);
+        $this->send('GET', '/trips/999/bites', expect: 404);
+        $this->json('GET', '/api/trips/first')->assertStatus(404);
+    }
+}

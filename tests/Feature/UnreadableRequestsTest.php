@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\Support\FeatureTestCase;
+
+final class UnreadableRequestsTest extends FeatureTestCase
+{
+    /** @return iterable<string, array{string, int}> */
+    public static function bodies(): iterable
+    {
+        yield 'not a number' => ['{"speed": NaN, "lines": []}', 400];
+        yield 'cut off' => ['{"speed": 1.0, "lin', 400];
+        yield 'empty' => ['', 400];
+        yield 'a bare word' => ['"speed"', 400];
+        yield 'nested without end' => [str_repeat('{"lines":[', 60).str_repeat(']}', 60), 400];
+        yield 'broken letters' => ["{\"speed\": 1.0, \"lines\": [], \"x\": \"\xB1\x31\"}", 400];
+        yield 'a megabyte' => ['{"speed": 1.0, "x": "'.str_repeat('x', 1_048_576).'"}', 413];
+        yield 'a number too large' => ['{"speed": 1e999, "lines": []}', 422];
+    }
+
+    #[DataProvider('bodies')]
+    public function test_a_body_that_cannot_be_read_is_a_problem_never_a_trace(string $body, int $status): void
+    {
+        $this->seedDemo();
+        $response = $this->call('POST', '/api/spreads/2/preview', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $body);
+
+        self::assertSame($status, $response->getStatusCode(), (string) $response->getContent());
+        self::assertSame('application/problem+json', $response->headers->get('Content-Type'));
+        self::assertSame($status, $response->json('status'));
+        self::assertStringNotContainsString('.php', (string) $response->getContent());
+    }
+
+    public function test_a_form_is_not_json(): void
+    {
+        $this->seedDemo();
+        $this->call('POST', '/api/trips', ['date' => '2031-01-01'])->assertStatus(400);
+    }
+
+    public function test_the_wrong_method_is_refused(): void
+    {
+        $this->json('DELETE', '/api/boat')->assertStatus(405)->assertHeader('Content-Type', 'application/problem+json');
+    }
+
+    public function test_the_page_loads_nothing_from_elsewhere(): void
+    {
+        $page = (string) $this->get('/')->assertOk()->getContent();
+
+        self::assertDoesNotMatchRegularExpression('#(src|href)="(https?:)?//(?!localhost)#', $page);
+        self::assertStringContainsString('id="app"', $page);
+    }
+}
