@@ -118,14 +118,14 @@
                 type="button"
                 class="btn btn-sm btn-square text-lg"
                 aria-label="Undo"
-                disabled={!desk.canUndo}
+                aria-disabled={!desk.canUndo}
                 onclick={() => desk.undo()}>↶</button
             >
             <button
                 type="button"
                 class="btn btn-sm btn-square text-lg"
                 aria-label="Redo"
-                disabled={!desk.canRedo}
+                aria-disabled={!desk.canRedo}
                 onclick={() => desk.redo()}>↷</button
             >
             <button type="button" class="btn btn-sm btn-square" aria-label="Keys" onclick={() => (showKeys = true)}>?</button>
@@ -189,6 +189,11 @@
 {#if showKeys}<KeyList close={() => (showKeys = false)} />{/if}
 
 <style>
+    /* Not disabled in the platform's sense: a focused button that went dead would swallow the keys. */
+    [aria-disabled='true'] {
+        opacity: 0.45;
+        cursor: default;
+    }
     .table-grid {
         display: grid;
         grid-template: 58px minmax(0, 1fr) auto / minmax(0, 1fr) 284px;

@@ -154,7 +154,7 @@
         {#if place}
             <!-- The rail is the keyboard's way to the same choice. -->
             <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-            <g class="label" class:chosen={holder.id === chosenId} onclick={() => choose(holder.id)}>
+            <g class="label" data-label={holder.code} class:chosen={holder.id === chosenId} onclick={() => choose(holder.id)}>
                 {#if place.joined}
                     <path
                         d="M{x(line.starboard)} {y(line.depth)}L{place.left + 14} {place.top + LABEL_HEIGHT / 2}"

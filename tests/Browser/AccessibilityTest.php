@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Browser\Support\BrowserTestCase;
+
+final class AccessibilityTest extends BrowserTestCase
+{
+    /** @return iterable<string, array{string, string, string}> */
+    public static function screens(): iterable
+    {
+        foreach (['day', 'dusk', 'red'] as $theme) {
+            yield "trips, {$theme}" => [$theme, '/', '#next'];
+            yield "spread, {$theme}" => [$theme, '/trips/2/spread', '[data-holder=S1] .depth b'];
+            yield "deck card, {$theme}" => [$theme, '/trips/2/deck-card', '.sheet tbody tr'];
+            yield "log, {$theme}" => [$theme, '/trips/1/log', '[data-testid=bites] .bite'];
+        }
+    }
+
+    #[DataProvider('screens')]
+    public function test_axe_finds_nothing_serious(string $theme, string $path, string $shown): void
+    {
+        $this->visit('/');
+        $this->js('localStorage.setItem("admek.theme", arguments[0])', $theme);
+        $this->browser->driver->navigate()->refresh();
+        $this->visit($path);
+        $this->see($shown);
+        self::assertSame($theme, $this->js('return document.documentElement.dataset.theme'));
+
+        $this->js((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $violations = $this->browser->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }).then((r) =>
+                done(r.violations.filter((v) => ['serious', 'critical'].includes(v.impact)).map((v) => v.id + ': ' + v.nodes.map((n) => n.html.slice(0, 200) + ' ' + n.failureSummary).join('\n'))));
+            JS);
+
+        self::assertSame([], $violations);
+    }
+
+    public function test_the_red_light_is_red_only(): void
+    {
+        $this->visit('/');
+        $this->js('localStorage.setItem("admek.theme", "red")');
+        $this->browser->driver->navigate()->refresh();
+        $this->openSpread();
+        $picture = sys_get_temp_dir().'/admek-red-'.bin2hex(random_bytes(4)).'.png';
+        $this->browser->picture($picture);
+        $brightest = $this->browser->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[1];
+            const image = new Image();
+            image.onload = () => {
+                const canvas = new OffscreenCanvas(image.width, image.height).getContext('2d');
+                canvas.drawImage(image, 0, 0);
+                const { data } = canvas.getImageData(0, 0, image.width, image.height);
+                let [red, other] = [0, 0];
+                for (let i = 0; i < data.length; i += 4) {
+                    red = Math.max(red, data[i]);
+                    other = Math.max(other, data[i + 1], data[i + 2]);
+                }
+                done([red, other]);
+            };
+            image.src = 'data:image/png;base64,' + arguments[0];
+            JS, [base64_encode((string) file_get_contents($picture))]);
+        unlink($picture);
+
+        self::assertGreaterThan(200, $brightest[0]);
+        self::assertLessThan(24, $brightest[1], 'no green or blue is lit');
+    }
+}

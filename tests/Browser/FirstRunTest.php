@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\BrowserTestCase;
+use Tests\Browser\Support\RunningApp;
+
+final class FirstRunTest extends BrowserTestCase
+{
+    protected function startApp(): RunningApp
+    {
+        return RunningApp::empty();
+    }
+
+    public function test_three_steps_to_a_working_boat_and_a_first_line(): void
+    {
+        $this->visit('/');
+        $this->see('h1', 'Three steps to a working boat');
+        $this->click('button', 'Next');
+        $this->see('[aria-current=step]', 'Where the rods stand');
+        $this->click('button', 'Next');
+        $this->click('button', 'Done');
+        $this->see('.text-error', 'the boat’s name');
+        $this->see('[aria-current=step]', 'The boat');
+        $this->fill('form input:not([type=radio])', 'Lantern Rose');
+        $this->click('button', 'Next');
+        $this->fill('[aria-label="Code of rod 2"]', 'P1');
+        $this->click('button', 'Next');
+        $this->click('button', 'Done');
+        $this->see('.text-error', 'unlike every other');
+        $this->fill('[aria-label="Code of rod 2"]', 'P2');
+        $this->click('button', 'Next');
+        $this->click('button', 'Done');
+        $this->see('h1', 'Lantern Rose');
+        $this->see('h2', 'No trip yet');
+
+        $this->click('button', 'New trip');
+        $this->click('button', 'Plan this trip');
+        $this->see('.text-error', 'at least one species');
+        $this->fill('#'.$this->see('label', 'Ground')->getAttribute('for'), 'Hollow Reef');
+        $this->click('label', 'king');
+        $this->click('button', 'Plan this trip');
+        $this->see('header h1', 'off Hollow Reef');
+        $this->click('[data-holder=P3]');
+        $this->choose('#presentation', 'diver');
+        $this->see('[data-holder=P3] .depth b');
+        self::assertGreaterThan(20, $this->depth('P3'));
+        $this->keys(WebDriverKeys::ARROW_DOWN);
+        $this->see('[data-holder=P3] .out', '125 ft out');
+        $this->waitUntilKept();
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\BrowserTestCase;
+use Tests\Browser\Support\Wait;
+
+/** What is entered is kept: against another device, a stopped server, a reload. */
+final class KeepingTest extends BrowserTestCase
+{
+    public function test_two_devices_on_one_spread_are_told_and_choose(): void
+    {
+        $this->openSpread();
+        $other = $this->openBrowser();
+        $this->openSpread($other);
+        $this->fill('#let-out', '60', $other)->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[data-holder=P1] .out', '60 ft out', $other);
+        $this->waitUntilKept($other);
+
+        $this->fill('#let-out', '75')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[data-keeping=conflict]', 'Saved on another device');
+        $this->see('[data-holder=P1] .out', '75 ft out');
+        $this->click('button', 'Take theirs');
+        $this->see('[data-holder=P1] .out', '60 ft out');
+        $this->waitUntilKept();
+
+        $this->fill('#let-out', '50', $other)->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[data-holder=P1] .out', '50 ft out', $other);
+        $this->waitUntilKept($other);
+        $this->fill('#let-out', '80')->sendKeys(WebDriverKeys::ENTER);
+        $this->click('button', 'Keep mine');
+        $this->waitUntilKept();
+        $other->driver->navigate()->refresh();
+        $this->see('[data-holder=P1] .out', '80 ft out', $other);
+    }
+
+    public function test_a_server_stopped_during_a_save_is_said_and_the_edit_is_kept_and_sent_again(): void
+    {
+        $this->openSpread();
+        $this->app->stopServing();
+        $this->fill('#let-out', '70')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[data-keeping=waiting]', 'Not saved: the server is not answering');
+        $this->see('header [role=alert]', 'last known');
+        $this->see('[data-holder=P1] .out', '70 ft out');
+        $this->app->serve();
+        $this->waitUntilKept();
+        $this->browser->driver->navigate()->refresh();
+        $this->see('[data-holder=P1] .out', '70 ft out');
+    }
+
+    public function test_leaving_the_screen_keeps_the_edit(): void
+    {
+        $this->openSpread();
+        $this->fill('#let-out', '65')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[data-holder=P1] .out', '65 ft out');
+        $this->click('nav a', 'Trips');
+        $this->see('h2', 'The season');
+        Wait::until(function (): bool {
+            $this->openSpread();
+
+            return str_contains($this->see('[data-holder=P1] .out')->getText(), '65 ft out');
+        }, 'the edit in the kept spread');
+    }
+
+    public function test_saving_now_by_key(): void
+    {
+        $this->openSpread();
+        $this->fill('#let-out', '55');
+        $this->keys(WebDriverKeys::CONTROL, 's', WebDriverKeys::NULL);
+        $this->waitUntilKept();
+        $this->browser->driver->navigate()->refresh();
+        $this->see('[data-holder=P1] .out', '55 ft out');
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\BrowserTestCase;
+use Tests\Browser\Support\Wait;
+
+final class LogTest extends BrowserTestCase
+{
+    public function test_a_bite_is_logged_with_the_depth_of_its_line(): void
+    {
+        $this->openSpread();
+        $this->click('[data-holder=S5]');
+        $this->keys('b');
+        $this->see('.rod.chosen', 'S5');
+        $this->click('label', 'landed');
+        $this->js('const s = document.getElementById("species"); s.value = "king"; s.dispatchEvent(new Event("change", { bubbles: true }))');
+        $this->field('Length')->sendKeys('31.5');
+        $this->field('Weight')->sendKeys('11');
+        $this->field('Note')->sendKeys('Doubled up; <b>fast</b> & ünruly');
+        $this->click('button', 'Log the bite');
+
+        $bite = $this->see('[data-testid=bites] .bite', 'S5')->getText();
+        foreach (['56', '±2 ft', 'king', 'landed', '31.5 in', '11.0 lb', 'Doubled up; <b>fast</b> & ünruly', 'Pale Kestrel', '2.3 mph'] as $part) {
+            self::assertStringContainsString($part, $bite);
+        }
+        $this->see('form [role=status]', 'Logged.');
+    }
+
+    public function test_history_does_not_follow_later_edits(): void
+    {
+        $this->logQuickly('P3');
+        $this->openSpread();
+        $this->click('[data-holder=P3]');
+        $this->fill('#let-out', '60')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[data-holder=P3] .out', '60 ft out');
+        $this->waitUntilKept();
+        $this->visit('/trips/2/log');
+        $this->see('[data-testid=bites] li', '66');
+    }
+
+    public function test_what_is_wrong_is_said_beside_its_field_and_what_was_typed_stays(): void
+    {
+        $this->visit('/trips/2/log');
+        $this->see('.rod');
+        $this->field('Length')->sendKeys('long');
+        $this->click('button', 'Log the bite');
+        $this->see('.text-error', '“long” is not a number');
+        $this->see('.text-error', 'Choose the rod');
+        $this->click('.rod', 'P3');
+        $this->field('Length')->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '4000']);
+        $this->click('button', 'Log the bite');
+        $this->see('.text-error', 'between 0.05 and 2.5');
+        self::assertSame('4000', $this->field('Length')->getAttribute('value'));
+        $this->see('[data-testid=bites]', 'None yet');
+    }
+
+    public function test_a_bite_logged_while_the_server_is_away_survives_and_is_sent_once(): void
+    {
+        $this->visit('/trips/2/log');
+        $this->see('.rod', 'P3');
+        $this->app->stopServing();
+        $this->click('.rod', 'P3');
+        $this->click('button', 'Log the bite');
+        $this->see('form [role=status]', 'Kept on this device');
+        $this->see('[data-testid=bites] li', 'waiting to be sent');
+        $this->see('nav', '1 bite waiting');
+        $this->app->serve();
+        $this->browser->driver->navigate()->refresh();
+        $this->see('[data-testid=bites] .bite', 'P3');
+        Wait::until(fn (): bool => $this->js('return localStorage.getItem("admek.bites-waiting")') === '[]', 'the outbox to empty');
+        $this->browser->driver->navigate()->refresh();
+        $this->see('[data-testid=bites] .bite', 'P3');
+        self::assertSame(1, $this->js('return document.querySelectorAll("[data-testid=bites] .bite").length'));
+    }
+
+    public function test_on_a_phone_nothing_is_wider_than_the_hand(): void
+    {
+        $this->browser->resize(390, 844);
+        $this->visit('/trips/1/log');
+        $this->see('[data-testid=bites] .bite');
+
+        self::assertLessThanOrEqual(390, $this->js('return document.scrollingElement.scrollWidth'));
+        self::assertGreaterThanOrEqual(64, $this->js('return Math.min(...[...document.querySelectorAll(".rod")].map((e) => e.getBoundingClientRect().height))'), 'a wet thumb’s target');
+    }
+
+    private function logQuickly(string $holder): void
+    {
+        $this->visit('/trips/2/log');
+        $this->click('.rod', $holder);
+        $this->click('button', 'Log the bite');
+        $this->see('[data-testid=bites] .bite', $holder);
+    }
+
+    private function field(string $label): \Facebook\WebDriver\Remote\RemoteWebElement
+    {
+        return $this->see('#'.$this->see('label', $label)->getAttribute('for'));
+    }
+}

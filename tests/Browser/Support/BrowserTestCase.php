@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+
+/** Drives the real, running application in headless Chromium. */
+abstract class BrowserTestCase extends TestCase
+{
+    protected RunningApp $app;
+
+    protected Browser $browser;
+
+    /** @var list<Browser> */
+    private array $open = [];
+
+    protected function setUp(): void
+    {
+        $this->app = $this->startApp();
+        $this->browser = $this->openBrowser();
+    }
+
+    protected function tearDown(): void
+    {
+        foreach ($this->open as $browser) {
+            $browser->close();
+        }
+        $this->app->end();
+    }
+
+    protected function startApp(): RunningApp
+    {
+        return RunningApp::withDemo();
+    }
+
+    protected function openBrowser(): Browser
+    {
+        return $this->open[] = Browser::open(ChromeDriver::url());
+    }
+
+    protected function visit(string $path, ?Browser $browser = null): void
+    {
+        ($browser ?? $this->browser)->driver->get($this->app->url($path));
+    }
+
+    protected function openSpread(?Browser $browser = null): void
+    {
+        $this->visit('/trips/2/spread', $browser);
+        $this->see('[data-holder=S1] .depth b', browser: $browser);
+    }
+
+    /** Waits for an element, and for its text where one is asked for. */
+    protected function see(string $css, ?string $text = null, ?Browser $browser = null): RemoteWebElement
+    {
+        $found = null;
+        Wait::until(function () use ($css, $text, $browser, &$found): bool {
+            try {
+                foreach (($browser ?? $this->browser)->driver->findElements(WebDriverBy::cssSelector($css)) as $element) {
+                    if ($text === null || str_contains($element->getText(), $text)) {
+                        $found = $element;
+
+                        return true;
+                    }
+                }
+            } catch (NoSuchElementException|StaleElementReferenceException) {
+            }
+
+            return false;
+        }, $css.($text === null ? '' : " with “{$text}”"));
+        assert($found instanceof RemoteWebElement);
+        $this->addToAssertionCount(1);
+
+        return $found;
+    }
+
+    protected function click(string $css, ?string $text = null, ?Browser $browser = null): void
+    {
+        $this->see($css, $text, $browser)->click();
+    }
+
+    /** Types into a field in place of what it holds. */
+    protected function fill(string $css, string $text, ?Browser $browser = null): RemoteWebElement
+    {
+        $field = $this->see($css, browser: $browser);
+        $field->click();
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $text]);
+
+        return $field;
+    }
+
+    protected function keys(string ...$keys): void
+    {
+        $this->browser->driver->getKeyboard()->sendKeys($keys);
+    }
+
+    /** @return mixed what the script returns */
+    protected function js(string $script, mixed ...$arguments): mixed
+    {
+        return $this->browser->driver->executeScript($script, $arguments);
+    }
+
+    protected function depth(string $holder, ?Browser $browser = null): int
+    {
+        return (int) $this->see("[data-holder={$holder}] .depth b", browser: $browser)->getText();
+    }
+
+    protected function waitForDepth(string $holder, int $feet, ?Browser $browser = null): void
+    {
+        Wait::until(fn (): bool => $this->depth($holder, $browser) === $feet, "{$holder} at {$feet} ft, not {$this->depth($holder, $browser)}");
+    }
+
+    protected function waitUntilKept(?Browser $browser = null): void
+    {
+        $this->see('[data-keeping=kept]', browser: $browser);
+    }
+
+    protected function choose(string $css, string $option): void
+    {
+        $this->see($css);
+        $this->js('const s = document.querySelector(arguments[0]); s.selectedIndex = [...s.options].findIndex((o) => o.text.includes(arguments[1])); if (s.selectedIndex < 0) throw new Error("no option " + arguments[1]); s.dispatchEvent(new Event("change", { bubbles: true }));', $css, $option);
+    }
+}
