@@ -148,7 +148,7 @@ final class SpreadTest extends FeatureTestCase
         yield 'a leader nobody sells' => ['lines.0.leader_test', 13, '/lines/0/test'];
         yield 'standing still' => ['speed', 0, '/speed'];
         yield 'a speedboat' => ['speed', 40, '/speed'];
-        yield 'a figure nobody knows' => ['lines.0.colour', 'red', '/lines/0'];
+        yield 'a figure nobody knows' => ['lines.0.colour', 'red', '/lines/0/colour'];
         yield 'lines as an object' => ['lines', ['a' => 1], '/lines'];
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Illuminate\Validation\Validator;
+
 final class ReachRequest extends SpreadContent
 {
     /** @return array<string, list<mixed>> */
@@ -13,8 +15,12 @@ final class ReachRequest extends SpreadContent
             'speed' => self::spreadRules()['speed'],
             'depth' => ['required', 'numeric:strict', 'between:0,150'],
             'line' => ['required', 'array'],
-            'line.holder_id' => ['required', 'integer:strict'],
-        ] + self::lineRules('line') + self::whatIfRules();
+        ] + self::whatIfRules();
+    }
+
+    public function after(): array
+    {
+        return [fn (Validator $validator) => LineShape::check($validator, $this->input('line'), 'line')];
     }
 
     /** @return array<string, mixed> */

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Admek\Core\Spread\Conditions;
-use Admek\Core\Tackle\Material;
-use Admek\Core\Tackle\Presentation;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
 
-/** A request that carries a spread's speed and lines; types are held here, ranges by the core's own values. */
+/** A request that carries a spread's speed and lines; types are held here and in {@see LineShape}, ranges by the core's own values. */
 abstract class SpreadContent extends FormRequest
 {
     private const MOST_LINES = 32;
@@ -23,29 +23,13 @@ abstract class SpreadContent extends FormRequest
         return [
             'speed' => ['required', 'numeric:strict', self::between(Conditions::SLOWEST, Conditions::FASTEST)],
             'lines' => ['present', 'list', 'max:'.self::MOST_LINES],
-            'lines.*' => ['array:holder_id,presentation,reel_id,lure_id,ball_id,diver_id,board_id,let_out,colours,backing,lead,dial,board_out,clip_mass,leader_length,leader_test,leader_material'],
-            'lines.*.holder_id' => ['required', 'integer:strict', 'distinct'],
-        ] + self::lineRules('lines.*');
+        ];
     }
 
-    /** @return array<string, list<mixed>> */
-    protected static function lineRules(string $at): array
+    /** @return list<Closure(Validator): void> */
+    public function after(): array
     {
-        $rules = [
-            "{$at}.presentation" => ['required', Rule::enum(Presentation::class)],
-            "{$at}.leader_material" => ['nullable', Rule::enum(Material::class)],
-        ];
-        foreach (['reel_id', 'lure_id'] as $id) {
-            $rules["{$at}.{$id}"] = ['required', 'integer:strict'];
-        }
-        foreach (['ball_id', 'diver_id', 'board_id'] as $id) {
-            $rules["{$at}.{$id}"] = ['nullable', 'integer:strict'];
-        }
-        foreach (\App\Models\SpreadLine::FIGURES as $figure) {
-            $rules["{$at}.{$figure}"] = ['nullable', 'numeric:strict'];
-        }
-
-        return $rules;
+        return [fn (Validator $validator) => LineShape::checkAll($validator, $this->input('lines'))];
     }
 
     /** @return array<string, list<mixed>> */

@@ -124,7 +124,7 @@
                                 </td>
                                 {#each row.settings as value, j (j)}
                                     <td class="num figure" class:planned={j === 1}>
-                                        {setting(row.running.control.kind, value)}{#if j === 1}<br /><span class="small"
+                                        {setting(row.running.control.kind, value)}{#if j === 1}<span class="small unit"
                                                 >{settingUnit(line)}</span
                                             >{/if}
                                     </td>

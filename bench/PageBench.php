@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use CurlHandle;
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Support\Browser;
+use Tests\Browser\Support\ChromeDriver;
+use Tests\Browser\Support\RunningApp;
+use Tests\Browser\Support\Wait;
+
+/** The running application: preview calls, page weight, first paint, and views following a control. */
+final class PageBench
+{
+    private const CALLS = 200;
+
+    private const AT_ONCE = 4;
+
+    /** @return array{p50: float, p95: float} milliseconds of preview calls, four at once */
+    public static function preview(RunningApp $app): array
+    {
+        $base = "http://127.0.0.1:{$app->port}/api/spreads/2";
+        $spread = (string) file_get_contents($base);
+        $times = [];
+        $multi = curl_multi_init();
+        $started = 0;
+        $add = static function () use ($multi, $base, $spread, &$started): void {
+            if ($started++ < self::CALLS) {
+                curl_multi_add_handle($multi, self::call("{$base}/preview", $spread));
+            }
+        };
+        for ($i = 0; $i < self::AT_ONCE; $i++) {
+            $add();
+        }
+        do {
+            curl_multi_exec($multi, $running);
+            curl_multi_select($multi, 0.05);
+            while ($done = curl_multi_info_read($multi)) {
+                $handle = $done['handle'];
+                assert($handle instanceof CurlHandle);
+                $times[] = 1000 * curl_getinfo($handle, CURLINFO_TOTAL_TIME);
+                if (curl_getinfo($handle, CURLINFO_RESPONSE_CODE) !== 200) {
+                    throw new \RuntimeException('A preview failed.');
+                }
+                curl_multi_remove_handle($multi, $handle);
+                $add();
+            }
+        } while (count($times) < self::CALLS);
+        sort($times);
+
+        return ['p50' => $times[(int) (0.5 * self::CALLS)], 'p95' => $times[(int) (0.95 * self::CALLS)]];
+    }
+
+    /** @return array{kilobytes: float, firstPaint: float, follow: float} kB over the wire, ms, and ms from last key to new depths drawn */
+    public static function page(RunningApp $app): array
+    {
+        $browser = Browser::open(ChromeDriver::url());
+        try {
+            $driver = $browser->driver;
+            $driver->get($app->url('/trips/2/spread'));
+            Wait::until(static fn (): bool => $driver->findElements(WebDriverBy::cssSelector('[data-holder=S1] .depth b')) !== [], 'the spread');
+            /** @var array{0: float, 1: float} $loaded */
+            $loaded = $driver->executeScript('return [performance.getEntriesByType("resource").concat(performance.getEntriesByType("navigation")).reduce((s, e) => s + e.transferSize, 0) / 1024, performance.getEntriesByName("first-contentful-paint")[0].startTime]');
+            $follow = $driver->executeAsyncScript(<<<'JS'
+                const done = arguments[0];
+                const main = document.querySelector('main');
+                const times = [];
+                const once = (i) => {
+                    if (i === 20) return done(times.sort((a, b) => a - b)[18]);
+                    const start = performance.now();
+                    const seen = new MutationObserver(() => {
+                        seen.disconnect();
+                        requestAnimationFrame(() => { times.push(performance.now() - start); setTimeout(() => once(i + 1), 30); });
+                    });
+                    seen.observe(main, { attributeFilter: ['data-solved'] });
+                    dispatchEvent(new KeyboardEvent('keydown', { key: i % 2 ? '[' : ']', bubbles: true }));
+                };
+                once(0);
+                JS);
+
+            return ['kilobytes' => (float) $loaded[0], 'firstPaint' => (float) $loaded[1], 'follow' => (float) $follow];
+        } finally {
+            $browser->close();
+        }
+    }
+
+    private static function call(string $url, string $body): CurlHandle
+    {
+        $handle = curl_init($url);
+        assert($handle instanceof CurlHandle);
+        curl_setopt_array($handle, [
+            CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Content-Type: application/json'], CURLOPT_RETURNTRANSFER => true,
+        ]);
+
+        return $handle;
+    }
+}

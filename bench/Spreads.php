@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use Admek\Core\Spread\PlannedLine;
+use Admek\Core\Tackle\BoardSize;
+use Admek\Core\Tackle\Diver;
+use Admek\Core\Tackle\DiverPlate;
+use Admek\Core\Tackle\DiverSize;
+use Admek\Core\Tackle\Downrigger;
+use Admek\Core\Tackle\FlatLine;
+use Admek\Core\Tackle\InlineBoard;
+use Admek\Core\Tackle\Leadcore;
+use Admek\Core\Tackle\Leader;
+use Admek\Core\Tackle\LeadWeight;
+use Admek\Core\Tackle\LineStock;
+use Admek\Core\Tackle\Lure;
+use Admek\Core\Tackle\LureKind;
+use Admek\Core\Tackle\Material;
+use Admek\Core\Tackle\RatedPoint;
+use Admek\Core\Towing\Side;
+
+/** Spreads to measure with: the demo's twelve lines, and as many times them as asked for. */
+final class Spreads
+{
+    private const FOOT = 0.3048;
+
+    /** @return list<PlannedLine> */
+    public static function ofLines(int $count): array
+    {
+        $twelve = self::twelve();
+        $lines = [];
+        for ($i = 0; $i < $count; $i++) {
+            $line = $twelve[$i % 12];
+            $lines[] = new PlannedLine("{$line->holder}.{$i}", $line->rig, $line->tip);
+        }
+
+        return $lines;
+    }
+
+    /** @return list<PlannedLine> */
+    private static function twelve(): array
+    {
+        $nylon = LineStock::of(Material::Nylon, 20);
+        $braid = LineStock::of(Material::Braid, 30);
+        $core = LineStock::of(Material::Leadcore, 27);
+        $cable = LineStock::of(Material::RiggerCable, 150);
+        $leader = static fn (float $feet): Leader => new Leader(LineStock::of(Material::Fluorocarbon, 25), $feet * self::FOOT);
+        $spoon = Lure::ofKind(LureKind::MediumSpoon);
+        $plug = Lure::ofKind(LureKind::LongMinnow)->ratedAt(new RatedPoint(9 * self::FOOT, 100 * self::FOOT, 0.00035, 0.89408));
+        $ball = new LeadWeight(5.443);
+        $plate = DiverPlate::of(DiverSize::Large, false);
+        $lines = [];
+        foreach ([Side::Port, Side::Starboard] as $side) {
+            $at = $side->sign();
+            $lines[] = new PlannedLine("{$side->value} 1", new InlineBoard(BoardSize::Large, $side, 130 * self::FOOT, new FlatLine($nylon, 90 * self::FOOT, $leader(6), $plug)), [-3.6, 2.3 * $at, -3.0]);
+            $lines[] = new PlannedLine("{$side->value} 2", new InlineBoard(BoardSize::Large, $side, 85 * self::FOOT, new Leadcore($core, 3, 3, $braid, 0, $leader(20), $spoon)), [-2.4, 2.4 * $at, -2.6]);
+            $lines[] = new PlannedLine("{$side->value} 3", new Diver($plate, 3.0, $side, $braid, 150 * self::FOOT, $leader(6), $spoon), [-1.2, 2.9 * $at, -1.2]);
+            $lines[] = new PlannedLine("{$side->value} 4", new Diver($plate, 1.5, $side, $braid, 190 * self::FOOT, $leader(6), $spoon), [-0.4, 2.5 * $at, -1.1]);
+            $lines[] = new PlannedLine("{$side->value} 5", new Downrigger($ball, $cable, ($at < 0 ? 98 : 46) * self::FOOT, ($at < 0 ? 20 : 100) * self::FOOT, $nylon, $leader(6), $spoon), [0.4, 1.7 * $at, -1.0]);
+        }
+        $lines[] = new PlannedLine('core', new Leadcore($core, 8, 8, $braid, 60 * self::FOOT, $leader(20), $spoon), [0.3, -0.5, -2.4]);
+        $lines[] = new PlannedLine('flat', new FlatLine($nylon, 110 * self::FOOT, $leader(6), $plug), [0.3, 0.5, -2.4]);
+
+        return $lines;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+use Bench\CoreBench;
+use Bench\PageBench;
+use Symfony\Component\Process\Process;
+use Tests\Browser\Support\RunningApp;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+if (($argv[1] ?? '') === '--core-times') {
+    echo json_encode([CoreBench::milliseconds(12, false), CoreBench::milliseconds(12, true)]);
+    exit(0);
+}
+
+/** Prints one figure beside what is wanted of it. */
+function report(string $what, string $measured, string $wanted = ''): void
+{
+    printf("%-58s %16s   %s\n", $what, $measured, $wanted);
+}
+
+$jit = is_array($status = opcache_get_status(false)) && ($status['jit']['on'] ?? false);
+report('Twelve lines', $jit ? 'JIT on' : 'JIT off', 'wanted');
+report('  solved, without ±', sprintf('%.2f ms', CoreBench::milliseconds(12, false)), '≤ 3 ms');
+report('  solved, with ±', sprintf('%.2f ms', CoreBench::milliseconds(12, true)), '≤ 15 ms');
+$plain = new Process([PHP_BINARY, '-d', 'opcache.enable_cli=0', __FILE__, '--core-times']);
+$plain->mustRun();
+[$without, $with] = json_decode($plain->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+report('  without JIT: without ±, with ±', sprintf('%.2f, %.2f ms', $without, $with));
+report('  steps taken, all iterations', (string) CoreBench::steps());
+report('  worst error against a 20 times finer step', sprintf('%.2f mm', 1000 * CoreBench::worstAgainstFiner()), '≤ 20 mm');
+report('  worst error against the closed form', sprintf('%.2f mm', 1000 * CoreBench::worstAgainstClosedForm()), '≤ 20 mm');
+echo "\nGrowth, with ±\n";
+$twelve = CoreBench::milliseconds(12, true);
+foreach ([12, 24, 48] as $lines) {
+    $time = CoreBench::milliseconds($lines, true);
+    report("  {$lines} lines", sprintf('%.2f ms', $time), sprintf('%.2f ms a line (linear)', $time / $lines));
+}
+$app = RunningApp::withDemo();
+try {
+    PageBench::preview($app);
+    $preview = PageBench::preview($app);
+    echo "\nThe running application\n";
+    report('  preview of 12 lines, 200 calls, 4 at once: p50', sprintf('%.0f ms', $preview['p50']));
+    report('                                             p95', sprintf('%.0f ms', $preview['p95']), '≤ 60 ms');
+    $page = PageBench::page($app);
+    report('  page weight, spread screen with all its data', sprintf('%.0f kB', $page['kilobytes']));
+    report('  first paint', sprintf('%.0f ms', $page['firstPaint']), '≤ 1000 ms');
+    report('  views follow a key: p95 of 20', sprintf('%.0f ms', $page['follow']), '≤ 100 ms');
+} finally {
+    $app->end();
+}
