@@ -109,8 +109,8 @@
         </div>
         {#if faultAt(faults, '/holder_id')}<p class="text-error text-sm font-semibold">{faultAt(faults, '/holder_id')}</p>{/if}
     </fieldset>
-    <div class="grid items-start gap-x-4 gap-y-2 pt-3 sm:grid-cols-6">
-        <fieldset class="sm:col-span-6">
+    <div class="grid grid-cols-2 items-start gap-x-4 gap-y-2 pt-3 sm:grid-cols-6">
+        <fieldset class="col-span-2 sm:col-span-6">
             <legend class="sr-only">What came of it</legend>
             <div class="join">
                 {#each Object.entries(OUTCOME) as [name, text] (name)}
@@ -141,8 +141,8 @@
             inputmode="decimal"
             fault={faultAt(faults, '/weight')}
         />
-        <TextField label="Note" bind:value={note} fault={faultAt(faults, '/note')} class="sm:col-span-2" />
-        <div class="flex items-center gap-4 sm:col-span-6">
+        <TextField label="Note" bind:value={note} fault={faultAt(faults, '/note')} class="col-span-2" />
+        <div class="col-span-2 flex items-center gap-4 sm:col-span-6">
             <button class="btn btn-primary btn-lg" disabled={sending}>Log the bite</button>
             <p role="status" class="font-semibold">{said}</p>
         </div>

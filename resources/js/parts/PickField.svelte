@@ -30,7 +30,7 @@
 <label for={field} class="sr-only">{label}</label>
 <select
     id={field}
-    class="select select-sm w-full min-w-0 ps-2! pe-6! text-[15px] text-ellipsis"
+    class="select select-sm pick"
     onchange={picked}
     aria-invalid={fault ? 'true' : undefined}
     aria-describedby={fault ? `${field}-wrong` : undefined}
@@ -40,3 +40,21 @@
     {/each}
 </select>
 {#if fault}<p id="{field}-wrong" class="text-error text-sm font-semibold">{fault}</p>{/if}
+
+<style>
+    /* Laid out as a block, so that a long name ends in dots ahead of the arrow instead of running under it. */
+    .pick {
+        display: block;
+        width: 100%;
+        min-width: 0;
+        padding-inline: 0.5rem 1.5rem;
+        overflow: hidden;
+        font-size: 15px;
+        line-height: 1.85rem;
+        text-overflow: ellipsis;
+        white-space: nowrap;
+        background-position:
+            calc(100% - 15px) calc(1px + 50%),
+            calc(100% - 11px) calc(1px + 50%);
+    }
+</style>

@@ -222,16 +222,37 @@
         padding-top: 0.6rem;
         font-size: 0.82rem;
     }
-    @media (max-width: 640px) {
+    /* On a phone each rod is a block: what to set above what is on it. */
+    @media screen and (max-width: 640px) {
         .sheet {
-            padding: 0.6rem;
+            padding: 0.75rem;
         }
-        td,
-        th {
-            padding-inline: 0.2rem;
+        thead {
+            display: none;
+        }
+        tbody tr {
+            display: grid;
+            grid-template-columns: 1.6rem 5.2rem 1fr auto;
+            padding: 0.4rem 0;
+            border-bottom: 1px solid currentColor;
+        }
+        td {
+            padding: 0.1rem 0.2rem;
+            border: 0;
+        }
+        td.planned {
+            font-size: 2rem;
+            border: 0;
         }
         .num:not(.planned):nth-child(n + 4) {
             display: none;
+        }
+        td:last-child {
+            grid-column: 2 / -1;
+        }
+        .unit {
+            width: auto;
+            font-size: 1rem;
         }
     }
     @media print {

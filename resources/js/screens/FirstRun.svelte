@@ -2,7 +2,6 @@
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Fault, type Schemas } from '../lib/api';
     import { faultAt } from '../lib/api';
-    import { measure } from '../lib/units';
     import NumberField from '../parts/NumberField.svelte';
     import TextField from '../parts/TextField.svelte';
 
@@ -61,10 +60,10 @@
     }
 </script>
 
-<main class="mx-auto max-w-4xl px-6 py-10">
-    <p class="text-xl font-extrabold">Admek</p>
-    <h1 class="pt-2 text-3xl font-bold">Three steps to a working boat</h1>
-    <ol class="flex flex-wrap gap-x-8 gap-y-1 py-5">
+<main class="mx-auto max-w-4xl px-6 py-4">
+    <p class="text-lg font-extrabold">Admek</p>
+    <h1 class="text-2xl font-bold">Three steps to a working boat</h1>
+    <ol class="flex flex-wrap gap-x-8 gap-y-1 py-2">
         {#each STEPS as name, i (name)}
             <li class:font-bold={step === i + 1} class:quiet={step !== i + 1} aria-current={step === i + 1 ? 'step' : undefined}>
                 <span class="figure">{i + 1}</span>
@@ -74,7 +73,7 @@
     </ol>
 
     {#if boat}
-        <form class="border-base-300 bg-base-100 rounded-box border p-6" onsubmit={forward} novalidate>
+        <form class="border-base-300 bg-base-100 rounded-box border px-6 py-4" onsubmit={forward} novalidate>
             {#if step === 1}
                 <div class="grid max-w-xl gap-4 sm:grid-cols-2">
                     <TextField label="Her name" bind:value={boat.name} fault={faultAt(faults, '/name')} class="sm:col-span-2" />
@@ -106,12 +105,9 @@
                     />
                 </div>
             {:else if step === 2}
-                <p class="quiet pb-3">
-                    From port bow round the stern to starboard bow, as the rail on every screen will show them. Tips rise from
-                    stern to bow. “Aside” is from the middle of the boat, “aft” from the transom (forward of it is negative), in {measure(
-                        boat.units,
-                        'fineLength',
-                    ).unit}.
+                <p class="quiet pb-1.5 text-[15px]">
+                    Port bow round the stern to starboard bow, as the rail will show them; tips rise from stern to bow. “Aside” is
+                    from the middle (port is negative), “aft” from the transom (forward is negative).
                 </p>
                 <table class="w-full">
                     <thead>
@@ -125,7 +121,7 @@
                     <tbody>
                         {#each boat.holders as holder, i (i)}
                             <tr class="border-base-300 border-t align-top">
-                                <td class="py-1"
+                                <td class="py-0.5"
                                     ><input
                                         class="input input-sm figure w-16 font-semibold"
                                         aria-label="Code of rod {i + 1}"
@@ -135,7 +131,7 @@
                                             {faultAt(faults, `/holders/${i}/code`)}
                                         </p>{/if}
                                 </td>
-                                <td class="py-1">
+                                <td class="py-0.5">
                                     <select
                                         class="select select-sm w-28"
                                         aria-label="Side of rod {i + 1}"
@@ -146,7 +142,7 @@
                                         >
                                     </select>
                                 </td>
-                                <td class="py-1">
+                                <td class="py-0.5">
                                     <select
                                         class="select select-sm w-28"
                                         aria-label="Kind of holder {i + 1}"
@@ -156,7 +152,7 @@
                                     </select>
                                 </td>
                                 {#each ['height', 'starboard', 'aft'] as const as field (field)}
-                                    <td class="py-1">
+                                    <td class="py-0.5">
                                         <NumberField
                                             label="{field} of rod {i + 1}"
                                             hideLabel
@@ -168,7 +164,7 @@
                                         />
                                     </td>
                                 {/each}
-                                <td class="py-1 text-right">
+                                <td class="py-0.5 text-right">
                                     <button
                                         type="button"
                                         class="btn btn-ghost btn-sm font-normal underline"
@@ -180,9 +176,6 @@
                         {/each}
                     </tbody>
                 </table>
-                <button type="button" class="btn btn-sm mt-3" onclick={addHolder} disabled={boat.holders.length >= 32}
-                    >Add a holder</button
-                >
             {:else}
                 <p class="pb-3 text-lg">
                     Start with gear most boats carry: braid, nylon and leadcore reels, balls of 8 to 15 lb, divers, boards and a
@@ -192,10 +185,15 @@
                     <input type="checkbox" class="checkbox border-current" bind:checked={starterLocker} /> Put that gear in the locker
                 </label>
             {/if}
-            <p class="text-error pt-4 font-semibold empty:hidden" role="alert">{said}</p>
-            <p class="flex gap-3 pt-5">
+            <p class="text-error pt-2 font-semibold empty:hidden" role="alert">{said}</p>
+            <p class="flex gap-3 pt-3">
                 <button class="btn btn-primary" disabled={sending}>{step < 3 ? 'Next' : 'Done: go to the trips'}</button>
                 {#if step > 1}<button type="button" class="btn btn-ghost" onclick={() => step--}>Back</button>{/if}
+                {#if step === 2}
+                    <button type="button" class="btn ml-auto" onclick={addHolder} disabled={boat.holders.length >= 32}
+                        >Add a holder</button
+                    >
+                {/if}
             </p>
         </form>
     {:else}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Support\Browser;
+use Tests\Browser\Support\ChromeDriver;
+use Tests\Browser\Support\RunningApp;
+use Tests\Browser\Support\Wait;
+
+require dirname(__DIR__, 3).'/vendor/autoload.php';
+
+/**
+ * Pictures one view into docs/screenshots/.
+ *
+ * @param  array{int, int}  $size
+ * @param  string  $shown  what must be on the screen first
+ * @param  string  $then  script to run before the picture
+ */
+function picture(RunningApp $app, string $name, string $theme, array $size, string $path, string $shown, string $then = '', string $after = ''): void
+{
+    $browser = Browser::open(ChromeDriver::url(), ...$size);
+    $see = static fn (string $css) => Wait::until(static fn (): bool => $browser->driver->findElements(WebDriverBy::cssSelector($css)) !== [], $css);
+    $browser->driver->get($app->url());
+    $browser->driver->executeScript('localStorage.setItem("admek.theme", arguments[0])', [$theme]);
+    $browser->driver->navigate()->refresh();
+    $browser->driver->get($app->url($path));
+    $see($shown);
+    if ($then !== '') {
+        $browser->driver->executeScript($then);
+        $see($after);
+    }
+    $browser->driver->executeAsyncScript('document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(arguments[0])))');
+    $browser->picture(dirname(__DIR__, 3)."/docs/screenshots/{$name}.png");
+    $browser->close();
+    echo "docs/screenshots/{$name}.png\n";
+}
+
+$wide = [1280, 800];
+$line = '[data-holder=S1] .depth b';
+$choose = static fn (string $holder): string => "document.querySelector('[data-holder={$holder}]').click();";
+$app = RunningApp::withDemo();
+try {
+    picture($app, 'trips', 'day', $wide, '/', '#next');
+    picture($app, 'spread-day', 'day', $wide, '/trips/2/spread', $line, $choose('P3'), '[data-holder=P3].chosen');
+    picture($app, 'spread-red', 'red', $wide, '/trips/2/spread', $line, $choose('P5'), '[data-holder=P5].chosen');
+    picture($app, 'spread-what-if-dusk', 'dusk', $wide, '/trips/2/spread', $line,
+        $choose('P2')."const r = document.querySelector('input[type=range]'); r.value = -5; r.dispatchEvent(new Event('input', { bubbles: true }));", 'main[data-solved="2"]');
+    picture($app, 'deck-card', 'day', [1280, 1000], '/trips/2/deck-card', '.sheet tbody tr');
+    picture($app, 'log', 'dusk', $wide, '/trips/1/log', '.bite', "document.querySelector('.rod').click()", '.rod.chosen .depth');
+    picture($app, 'log-phone', 'day', [390, 844], '/trips/1/log', '.bite');
+    picture($app, 'deck-card-phone', 'day', [390, 844], '/trips/2/deck-card', '.sheet tbody tr');
+} finally {
+    $app->end();
+}
+$empty = RunningApp::empty();
+try {
+    picture($empty, 'first-run', 'day', $wide, '/', 'form', "document.querySelector('form button').click()", '[aria-label="Code of rod 1"]');
+} finally {
+    $empty->end();
+}
