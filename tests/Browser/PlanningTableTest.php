@@ -60,7 +60,7 @@ final class PlanningTableTest extends BrowserTestCase
         $this->keys(WebDriverKeys::ESCAPE);
         Wait::until(fn (): bool => $this->js('return document.querySelector("dialog[open]")') === null, 'the keys to close');
         $this->keys('/');
-        Wait::until(fn (): bool => $this->js('return document.activeElement.id') === 'lure', 'the lure to be chosen');
+        Wait::until(fn (): bool => $this->js('return document.activeElement.id') === 'lure_id', 'the lure to be chosen');
     }
 
     public function test_speed_by_key_and_by_mouse_is_a_what_if_until_it_is_planned(): void
@@ -183,7 +183,7 @@ final class PlanningTableTest extends BrowserTestCase
         $this->choose('.weight select', 'Ball 8 lb');
         Wait::until(fn (): bool => $this->depth('P5') < $heavy, 'a lighter ball blows back');
         $spoon = $this->depth('P5');
-        $this->choose('#lure', 'Chalk Dace');
+        $this->choose('#lure_id', 'Chalk Dace');
         $this->see('[data-holder=P5] .lure', 'Chalk Dace');
         Wait::until(fn (): bool => $this->depth('P5') > $spoon, 'a plug dives below the ball');
         $this->waitUntilKept();

@@ -54,8 +54,8 @@ final class March
     /** @var array<string, array{float, float, float}> */
     public array $bodies = [];
 
-    /** @var list<array{float, float, float}> */
-    public array $path = [];
+    /** What has been marched so far, where it is to be recorded. */
+    public ?Curve $curve = null;
 
     /** @var list<list<array{float, float, float}>> */
     public array $branchPaths = [];
@@ -77,11 +77,6 @@ final class March
     private readonly array $starboard;
 
     private readonly float $layerCap;
-
-    private bool $recording = false;
-
-    /** Spacing of recorded points, m. */
-    private float $grain = 1.0;
 
     /** @var array<int, FreeEnd> by the branch's object id */
     private array $branches = [];
@@ -111,12 +106,8 @@ final class March
         $this->x = $this->y = $this->fx = $this->fy = 0.0;
         $this->z = $z;
         $this->fz = $support;
-        $this->bodies = $this->path = $this->branchPaths = $this->surfaced = [];
-        $this->recording = $grain !== null;
-        $this->grain = $grain ?? 1.0;
-        if ($this->recording) {
-            $this->path[] = [0.0, 0.0, $z];
-        }
+        $this->bodies = $this->branchPaths = $this->surfaced = [];
+        $this->curve = $grain === null ? null : new Curve([0.0, 0.0, $z], $grain);
         foreach ($elements as $element) {
             if ($element instanceof Line) {
                 $this->along($element);
@@ -170,7 +161,7 @@ final class March
     {
         $end = $this->branches[spl_object_id($branch)] ??= new FreeEnd(new self($this->water, $this->nudge, $this->fineness), $branch->elements);
         $before = $end->march->steps;
-        $end->place($this->z, $this->recording ? $this->grain : null);
+        $end->place($this->z, $this->curve?->grain);
         $hung = $end->march;
         $this->fx += $hung->fx;
         $this->fy += $hung->fy;
@@ -181,8 +172,8 @@ final class March
             $this->bodies[$name] = [$place[0] + $dx, $place[1] + $dy, $place[2]];
         }
         $this->surfaced = [...$this->surfaced, ...$hung->surfaced];
-        if ($this->recording) {
-            foreach ([$hung->path, ...$hung->branchPaths] as $path) {
+        if ($hung->curve !== null) {
+            foreach ([$hung->curve->points, ...$hung->branchPaths] as $path) {
                 $this->branchPaths[] = array_map(static fn (array $p): array => [$p[0] + $dx, $p[1] + $dy, $p[2]], $path);
             }
         }
@@ -205,14 +196,13 @@ final class March
         $uniform = $this->uniform;
         $share = self::STEP / $this->fineness;
         $layerCap = $this->layerCap;
-        $grain = $this->grain;
-        $recording = $this->recording;
+        $curve = $this->curve;
         [$u, $v] = [$this->aft[0], $this->starboard[0]];
         $speed = sqrt($u * $u + $v * $v);
         $nx = $ny = $nz = 0.0;
         [$x, $y, $z, $fx, $fy, $fz] = [$this->x, $this->y, $this->z, $this->fx, $this->fy, $this->fz];
         if ($fx * $fx + $fy * $fy + $fz * $fz < 1e-24) {
-            [$fx, $fy, $fz] = $this->bareEnd($left, $weight, $normal, $tangential, $z);
+            [$fx, $fy, $fz] = CriticalAngle::forceOfSliver($weight, $normal, $tangential, $this->flowAt($z), $left * 1e-4);
         }
         $wet = true;
         $steps = 0;
@@ -292,9 +282,7 @@ final class March
                 // The step would leave its medium: shorten it to end on the surface.
                 $h *= max(-$z / $rise, 1e-6);
             }
-            if ($recording) {
-                $this->recordStep($x, $y, $z, $h, $fx, $fy, $fz, $sixth * $ax, $sixth * $ay, $rise, $qx, $qy, $qz);
-            }
+            $curve?->add($h, [$fx, $fy, $fz], [$sixth * $ax, $sixth * $ay, $rise], [$qx, $qy, $qz]);
             $x += $sixth * $ax;
             $y += $sixth * $ay;
             $z = $end;
@@ -305,61 +293,6 @@ final class March
         }
         [$this->x, $this->y, $this->z, $this->fx, $this->fy, $this->fz] = [$x, $y, $z, $fx, $fy, $fz];
         $this->steps += $steps;
-    }
-
-    /**
-     * Force on a first sliver of a line with nothing at its end: it lies where its own weight and drag agree with its
-     * direction, the critical angle w·cosφ = ½ρdCnW²sin²φ (Pode 1951).
-     *
-     * @return array{float, float, float}
-     *
-     * @throws CannotTow when it neither weighs nor drags
-     */
-    private function bareEnd(float $length, float $weight, float $normal, float $tangential, float $z): array
-    {
-        [$u, $v] = $this->flowAt($z);
-        $speed = sqrt($u * $u + $v * $v);
-        if ($weight === 0.0 && ($speed === 0.0 || $normal + $tangential === 0.0)) {
-            throw CannotTow::noForce();
-        }
-        // With φ the angle below the flow: normal drag n·sin²φ upward-and-aft balances weight across the line.
-        $low = 0.0;
-        $high = M_PI_2;
-        for ($i = 0; $i < 60; $i++) {
-            $mid = 0.5 * ($low + $high);
-            $over = $normal * $speed * $speed * sin($mid) ** 2 - abs($weight) * cos($mid);
-            $over > 0.0 ? $high = $mid : $low = $mid;
-        }
-        $angle = 0.5 * ($low + $high);
-        $pull = ($tangential * $speed * $speed * cos($angle) ** 2 + abs($weight) * sin($angle)) * $length * 1e-4;
-        $sliver = max($pull, 1e-9);
-        $level = $speed > 0.0 ? $sliver * cos($angle) / $speed : 0.0;
-
-        return [$level * $u, $level * $v, $sliver * sin($angle) * ($weight < 0.0 ? -1 : 1)];
-    }
-
-    /** Adds points of a long step, by cubic Hermite interpolation between its ends' tangents, and its end point. */
-    private function recordStep(
-        float $x, float $y, float $z, float $h,
-        float $fx, float $fy, float $fz,
-        float $dx, float $dy, float $dz,
-        float $qx, float $qy, float $qz,
-    ): void {
-        $force = sqrt($fx * $fx + $fy * $fy + $fz * $fz);
-        $pull = sqrt($qx * $qx + $qy * $qy + $qz * $qz);
-        $parts = (int) ceil($h / $this->grain);
-        for ($i = 1; $i < $parts; $i++) {
-            $s = $i / $parts;
-            $whole = $s * $s * (3 - 2 * $s);
-            $start = -$h * $s * (1 - $s) * (1 - $s) / $force;
-            $finish = $h * $s * $s * (1 - $s) / $pull;
-            $this->path[] = [
-                $x + $whole * $dx + $start * $fx + $finish * $qx,
-                $y + $whole * $dy + $start * $fy + $finish * $qy,
-                $z + $whole * $dz + $start * $fz + $finish * $qz,
-            ];
-        }
-        $this->path[] = [$x + $dx, $y + $dy, $z + $dz];
     }
 
     /** @return array{float, float} */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Towing\Internal;
 
+use Admek\Core\Towing\Line;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolution;
 use Admek\Core\Towing\Water;
@@ -67,7 +68,7 @@ final class SteadyTow
     {
         [$dx, $dy] = $this->shift();
         $march = $this->end->march;
-        $path = self::moved($march->path, $dx, $dy);
+        $path = self::moved($march->curve->points ?? [], $dx, $dy);
         if ($this->board !== null) {
             $path[] = $this->line->towPoint;
         }
@@ -130,7 +131,7 @@ final class SteadyTow
     {
         $length = 0.0;
         foreach ($this->line->chain as $part) {
-            $length += $part instanceof \Admek\Core\Towing\Line ? $part->length : 0.0;
+            $length += $part instanceof Line ? $part->length : 0.0;
         }
 
         return max($length / self::PATH_POINTS, 0.05);

@@ -1,17 +1,7 @@
-/** One spread on the desk: the plan being edited, its undo, its keeping, and how it runs under the what-ifs. */
-import {
-    api,
-    ask,
-    type Boat,
-    type Fault,
-    type Holder,
-    type Locker,
-    type RunningLine,
-    type Schemas,
-    type Spread,
-    type SpreadLine,
-    type Trip,
-} from './api';
+/** One spread on the desk: the plan being edited, what is tried on it, and its keeping. */
+import { api, ask, type Boat, type Holder, type Locker, type Schemas, type Spread, type SpreadLine, type Trip } from './api';
+import { History } from './history.svelte';
+import { PreviewFeed } from './preview-feed.svelte';
 
 export interface Plan {
     speed: number;
@@ -30,31 +20,19 @@ export type Keeping = 'kept' | 'changed' | 'keeping' | 'waiting' | 'conflict' | 
 
 const KEEP_AFTER_MS = 700;
 const RETRY_MS = 2500;
-const MOST_UNDONE = 200;
 
 export class SpreadDesk {
     plan: Plan = $state.raw({ speed: 0, lines: [] });
     whatIf: WhatIf = $state.raw({ speed: null, turn: null });
-    running: Map<string, RunningLine> = $state.raw(new Map());
-    coverage: Schemas['Preview']['coverage'] = $state.raw([]);
-    faults: Fault[] = $state.raw([]);
     keeping: Keeping = $state('kept');
     refusal: string = $state('');
     chosenId: number = $state(0);
-    /** Whether the depths shown belong to what the screen says; false while the server is silent. */
-    answering: boolean = $state(true);
-    /** Rises with each preview that arrived: screen readers and tests hear of new depths by it. */
-    solved: number = $state(0);
+    readonly history = new History<Plan>();
+    readonly feed: PreviewFeed;
 
     #version = 0;
     #kept: Plan;
-    #past: Plan[] = $state.raw([]);
-    #future: Plan[] = $state.raw([]);
     #timer: ReturnType<typeof setTimeout> | undefined;
-    #asking = false;
-    #askAgain = false;
-    #retry: ReturnType<typeof setTimeout> | undefined;
-    #closed = false;
 
     constructor(
         readonly boat: Boat,
@@ -62,11 +40,12 @@ export class SpreadDesk {
         readonly trip: Trip,
         readonly spread: Spread,
     ) {
+        this.feed = new PreviewFeed(spread.id);
         this.#version = spread.version;
         this.#kept = { speed: spread.speed, lines: spread.lines };
         this.plan = this.#kept;
         this.chosenId = spread.lines[0]?.holder_id ?? boat.holders[0]?.id ?? 0;
-        void this.#preview();
+        this.#preview();
     }
 
     get holders(): Holder[] {
@@ -98,14 +77,6 @@ export class SpreadDesk {
         return this.whatIf.speed !== null || this.whatIf.turn !== null;
     }
 
-    get canUndo(): boolean {
-        return this.#past.length > 0;
-    }
-
-    get canRedo(): boolean {
-        return this.#future.length > 0;
-    }
-
     choose(holderId: number): void {
         this.chosenId = holderId;
     }
@@ -120,8 +91,7 @@ export class SpreadDesk {
 
     /** Every edit goes through here: it can be undone, is previewed at once and kept soon after. */
     edit(plan: Plan): void {
-        this.#past = [...this.#past.slice(-MOST_UNDONE), this.plan];
-        this.#future = [];
+        this.history.keep(this.plan);
         this.#show(plan);
     }
 
@@ -144,21 +114,11 @@ export class SpreadDesk {
     }
 
     undo(): void {
-        const before = this.#past.at(-1);
-        if (before) {
-            this.#past = this.#past.slice(0, -1);
-            this.#future = [...this.#future, this.plan];
-            this.#show(before);
-        }
+        this.#show(this.history.undo(this.plan));
     }
 
     redo(): void {
-        const after = this.#future.at(-1);
-        if (after) {
-            this.#future = this.#future.slice(0, -1);
-            this.#past = [...this.#past, this.plan];
-            this.#show(after);
-        }
+        this.#show(this.history.redo(this.plan));
     }
 
     try(whatIf: Partial<WhatIf>): void {
@@ -167,7 +127,7 @@ export class SpreadDesk {
             ...next,
             speed: next.speed !== null && Math.abs(next.speed - this.plan.speed) < 1e-6 ? null : next.speed,
         };
-        void this.#preview();
+        this.#preview();
     }
 
     backToPlan(): void {
@@ -215,7 +175,7 @@ export class SpreadDesk {
     /** One natural step of the chosen line's control, `by` times. */
     step(by: number): void {
         const line = this.chosenLine;
-        const control = this.chosen && this.running.get(this.chosen.code)?.control;
+        const control = this.chosen && this.feed.running.get(this.chosen.code)?.control;
         if (!line || !control) {
             return;
         }
@@ -281,25 +241,30 @@ export class SpreadDesk {
             return;
         }
         this.#version = answer.data.version;
-        this.#past = [...this.#past, this.plan];
-        this.#future = [];
+        this.history.keep(this.plan);
         this.#kept = { speed: answer.data.speed, lines: answer.data.lines };
         this.keeping = 'kept';
         this.plan = this.#kept;
-        void this.#preview();
+        this.#preview();
     }
 
     close(): void {
-        this.#closed = true;
-        clearTimeout(this.#retry);
+        this.feed.close();
         if (this.keeping === 'changed' || this.keeping === 'waiting') {
             void this.keepNow();
         }
     }
 
+    #preview(): void {
+        void this.feed.show({ ...this.plan, what_if: this.whatIf });
+    }
+
     #show(plan: Plan): void {
+        if (plan === this.plan) {
+            return;
+        }
         this.plan = plan;
-        void this.#preview();
+        this.#preview();
         if (this.keeping !== 'conflict') {
             this.keeping = this.keeping === 'keeping' ? 'keeping' : 'changed';
             this.#keepSoon();
@@ -309,43 +274,5 @@ export class SpreadDesk {
     #keepSoon(): void {
         clearTimeout(this.#timer);
         this.#timer = setTimeout(() => void this.keepNow(), KEEP_AFTER_MS);
-    }
-
-    /** One question at a time: while one is out, only the latest state is asked for next. */
-    async #preview(): Promise<void> {
-        if (this.#asking) {
-            this.#askAgain = true;
-            return;
-        }
-        this.#asking = true;
-        clearTimeout(this.#retry);
-        do {
-            this.#askAgain = false;
-            const answer = await ask(
-                api.POST('/spreads/{spread}/preview', {
-                    params: { path: { spread: this.spread.id } },
-                    body: { ...this.plan, what_if: this.whatIf },
-                }),
-            );
-            if (this.#askAgain) {
-                continue;
-            }
-            if ('data' in answer) {
-                this.running = new Map(answer.data.lines.map((line) => [line.holder, line]));
-                this.coverage = answer.data.coverage;
-                this.faults = [];
-                this.answering = true;
-                this.solved++;
-            } else if ('problem' in answer) {
-                this.faults = answer.problem.errors ?? [{ pointer: '', detail: answer.problem.detail }];
-                this.answering = true;
-            } else {
-                this.answering = false;
-                if (!this.#closed) {
-                    this.#retry = setTimeout(() => void this.#preview(), RETRY_MS);
-                }
-            }
-        } while (this.#askAgain);
-        this.#asking = false;
     }
 }

@@ -1,34 +1,10 @@
-<script lang="ts" module>
-    export interface BandShown {
-        name: string;
-        top: number;
-        bottom: number;
-        stretches: { top: number; bottom: number; lures: number }[];
-    }
-</script>
-
 <script lang="ts">
-    import type { DepthScale } from '../lib/scales';
+    import type { Scene } from '../lib/scene';
 
     /** The water both views stand in: surface, bands, grid, bottom. Drawn into an SVG of the parent. */
-    let {
-        y,
-        width,
-        height,
-        bands,
-        ticks,
-        bottom,
-        named,
-    }: {
-        y: DepthScale;
-        width: number;
-        height: number;
-        bands: BandShown[];
-        ticks: number[];
-        bottom: number | null;
-        named: boolean;
-    } = $props();
+    let { scene, width, named }: { scene: Scene; width: number; named: boolean } = $props();
 
+    const { y, height, bands, ticks, bottom } = $derived(scene);
     const id = $props.id();
 </script>
 

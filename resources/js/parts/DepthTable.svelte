@@ -17,7 +17,7 @@
     </thead>
     <tbody>
         {#each desk.holders as holder (holder.id)}
-            {@const running = desk.running.get(holder.code)}
+            {@const running = desk.feed.running.get(holder.code)}
             {@const line = desk.lineAt(holder.id)}
             {#if running && line}
                 <tr>

@@ -1,47 +1,15 @@
 <script lang="ts">
     import type { ScaleLinear } from 'd3-scale';
     import { line as curve } from 'd3-shape';
-    import type { Boat, Holder, RunningLine, Trip } from '../lib/api';
-    import { placeLabels } from '../lib/labels';
-    import type { DepthScale } from '../lib/scales';
-    import { measure, type Units } from '../lib/units';
-    import Column, { type BandShown } from './Column.svelte';
+    import type { Scene } from '../lib/scene';
+    import { measure } from '../lib/units';
+    import Column from './Column.svelte';
+    import ViewLabels from './ViewLabels.svelte';
 
     /** How far back and how deep, on the stern view's own depth scale. */
-    let {
-        boat,
-        running,
-        chosenId,
-        choose,
-        bands,
-        trip,
-        ticks,
-        x,
-        y,
-        width,
-        height,
-        units,
-    }: {
-        boat: Boat;
-        running: Map<string, RunningLine>;
-        chosenId: number;
-        choose: (holderId: number) => void;
-        bands: BandShown[];
-        trip: Trip;
-        ticks: number[];
-        x: ScaleLinear<number, number>;
-        y: DepthScale;
-        width: number;
-        height: number;
-        units: Units;
-    } = $props();
+    let { scene, x, width }: { scene: Scene; x: ScaleLinear<number, number>; width: number } = $props();
 
-    const lines: { holder: Holder; line: RunningLine }[] = $derived(
-        boat.holders.flatMap((holder) => {
-            const line = running.get(holder.code);
-            return line ? [{ holder, line }] : [];
-        }),
-    );
+    const { y, units, height, chosenId, lines } = $derived(scene);
 
     const draw = $derived(
         curve<number[]>()
@@ -49,18 +17,15 @@
             .y(([, , down = 0]) => y(down)),
     );
 
-    const placed = $derived(
-        placeLabels(
-            lines.map(({ holder, line }) => ({
-                id: holder.code,
-                x: x(line.aft),
-                y: y(line.depth),
-                width: holder.code.length * 9 + 2,
-                height: 16,
-                prefers: 1 as const,
-            })),
-            { left: 2, right: width - 2, top: y(0) + 2, bottom: height },
-        ),
+    const labels = $derived(
+        lines.map(({ holder, line }) => ({
+            id: holder.code,
+            x: x(line.aft),
+            y: y(line.depth),
+            width: holder.code.length * 9 + 2,
+            height: 16,
+            prefers: 1 as const,
+        })),
     );
 
     const aftTicks = $derived.by(() => {
@@ -72,7 +37,7 @@
 </script>
 
 <svg {width} {height} role="img" aria-label="Long view: each line's depth and distance behind the boat">
-    <Column {y} {width} {height} {bands} {ticks} bottom={trip.bottom} named={true} />
+    <Column {scene} {width} named={true} />
     {#each aftTicks as tick (tick.at)}
         <text x={tick.at} y="27" text-anchor="middle" class="tick figure">{tick.text}</text>
         <path d="M{tick.at} 31v5" style:stroke="var(--line)" stroke-opacity="0.5" />
@@ -96,19 +61,9 @@
             <circle cx={x(line.aft)} cy={y(line.depth)} r="4" class="lure" />
         </g>
     {/each}
-    {#each lines as { holder, line } (holder.id)}
-        {@const place = placed.get(holder.code)}
-        {#if place}
-            <!-- The rail is the keyboard's way to the same choice. -->
-            <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-            <g class="label" data-label={holder.code} class:chosen={holder.id === chosenId} onclick={() => choose(holder.id)}>
-                {#if place.joined}
-                    <path d="M{x(line.aft)} {y(line.depth)}L{place.left + 6} {place.top + 8}" class="join" />
-                {/if}
-                <text x={place.left} y={place.top + 13} class="figure">{holder.code}</text>
-            </g>
-        {/if}
-    {/each}
+    <ViewLabels {scene} {labels} {width} right={2}>
+        {#snippet text(code)}<tspan class="code">{code}</tspan>{/snippet}
+    </ViewLabels>
 </svg>
 
 <style>
@@ -142,23 +97,8 @@
         fill: var(--color-primary);
         stroke: var(--color-primary);
     }
-    .label {
-        cursor: pointer;
-    }
-    .label text {
+    .code {
         font-size: 14px;
         font-weight: 600;
-        fill: var(--color-base-content);
-        paint-order: stroke;
-        stroke: var(--water-top);
-        stroke-width: 3px;
-    }
-    .label.chosen text {
-        fill: var(--color-primary);
-        font-weight: 700;
-    }
-    .join {
-        stroke: var(--line);
-        stroke-width: 0.8;
     }
 </style>

@@ -2,7 +2,8 @@
     import { push } from 'svelte-spa-router';
     import { aftScale, deepestShown, depthScale, sidewaysScale } from '../lib/scales';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
-    import { depthTicks, figure, measure, speedStep } from '../lib/units';
+    import type { Scene } from '../lib/scene';
+    import { depthTicks, figure, measure, shown, speedStep } from '../lib/units';
     import { dayWords, SPECIES, speciesList } from '../lib/words';
     import DepthTable from './DepthTable.svelte';
     import KeepingSign from './KeepingSign.svelte';
@@ -25,20 +26,32 @@
     const sternWidth = $derived(Math.round((width - RIBBON - GUTTER) * 0.6));
     const longWidth = $derived(Math.max(60, width - RIBBON - GUTTER - sternWidth));
 
-    const lines = $derived([...desk.running.values()]);
+    const lines = $derived([...desk.feed.running.values()]);
     const deepest = $derived(deepestShown(lines, trip.bottom));
     const y = $derived(depthScale(deepest, height));
     const sideways = $derived(sidewaysScale(lines, desk.holders, sternWidth));
     const aft = $derived(aftScale(lines, longWidth));
     const ticks = $derived(depthTicks(units, trip.bottom ?? deepest, ((deepest + 3.4) * 40) / height));
-    const bands = $derived(
-        trip.bands.map((band) => ({
-            name: `${SPECIES[band.species]} ${figure(units, 'depth', band.top)}–${figure(units, 'depth', band.bottom)} ${measure(units, 'depth').unit}`,
+    const scene: Scene = $derived({
+        boat: desk.boat,
+        units,
+        lines: desk.holders.flatMap((holder) => {
+            const line = desk.feed.running.get(holder.code);
+            return line ? [{ holder, line }] : [];
+        }),
+        chosenId: desk.chosenId,
+        choose: (id) => desk.choose(id),
+        bands: trip.bands.map((band) => ({
+            name: `${SPECIES[band.species]} ${figure(units, 'depth', band.top)}–${shown(units, 'depth', band.bottom)}`,
             top: band.top,
             bottom: band.bottom,
-            stretches: desk.coverage.find(({ species }) => species === band.species)?.stretches ?? [],
+            stretches: desk.feed.coverage.find(({ species }) => species === band.species)?.stretches ?? [],
         })),
-    );
+        ticks,
+        bottom: trip.bottom,
+        y,
+        height,
+    });
 
     let strip: ReturnType<typeof WhatIfStrip>;
     let showKeys = $state(false);
@@ -55,7 +68,7 @@
         '0': () => desk.try({ turn: null }),
         p: () => desk.backToPlan(),
         g: () => document.getElementById('run-at')?.focus(),
-        '/': () => document.getElementById('lure')?.focus(),
+        '/': () => document.getElementById('lure_id')?.focus(),
         b: () => void push(`/trips/${trip.id}/log?rod=${desk.chosen?.code ?? ''}`),
         '?': () => (showKeys = true),
     };
@@ -91,14 +104,14 @@
     }
 
     const announced = $derived.by(() => {
-        const line = desk.chosen && desk.running.get(desk.chosen.code);
+        const line = desk.chosen && desk.feed.running.get(desk.chosen.code);
         return line ? `${desk.chosen?.code} runs at ${figure(units, 'depth', line.depth)} ${measure(units, 'depth').spoken}` : '';
     });
 </script>
 
 <svelte:window onkeydown={keyed} />
 
-<main class="table-grid" data-solved={desk.solved}>
+<main class="table-grid" data-solved={desk.feed.solved}>
     <header class="border-base-300 bg-base-100 flex items-center gap-5 border-b px-4">
         <div class="min-w-0 leading-tight">
             <h1 class="truncate text-lg font-bold">{dayWords(trip.date)} off {trip.ground}</h1>
@@ -108,7 +121,7 @@
         </div>
         <WhatIfStrip bind:this={strip} {desk} />
         <div class="ml-auto flex items-center gap-2">
-            {#if !desk.answering}
+            {#if !desk.feed.answering}
                 <b class="text-error max-w-44 text-sm leading-tight" role="alert"
                     >No answer from the server: these depths are the last known.</b
                 >
@@ -118,14 +131,14 @@
                 type="button"
                 class="btn btn-sm btn-square text-lg"
                 aria-label="Undo"
-                aria-disabled={!desk.canUndo}
+                aria-disabled={!desk.history.canUndo}
                 onclick={() => desk.undo()}>↶</button
             >
             <button
                 type="button"
                 class="btn btn-sm btn-square text-lg"
                 aria-label="Redo"
-                aria-disabled={!desk.canRedo}
+                aria-disabled={!desk.history.canRedo}
                 onclick={() => desk.redo()}>↷</button
             >
             <button type="button" class="btn btn-sm btn-square" aria-label="Keys" onclick={() => (showKeys = true)}>?</button>
@@ -134,20 +147,7 @@
 
     <div class="views" bind:clientWidth={width} bind:clientHeight={height} class:tried={desk.isWhatIf}>
         <TemperatureRibbon temperatures={trip.temperatures} {y} width={RIBBON} {height} {units} {deepest} />
-        <SternView
-            boat={desk.boat}
-            running={desk.running}
-            chosenId={desk.chosenId}
-            choose={(id) => desk.choose(id)}
-            {bands}
-            {trip}
-            {ticks}
-            x={sideways}
-            {y}
-            width={sternWidth}
-            {height}
-            {units}
-        />
+        <SternView {scene} x={sideways} width={sternWidth} />
         <svg width={GUTTER} {height} aria-hidden="true">
             {#each ticks as tick (tick)}
                 <text x={GUTTER / 2} y={y(tick) + 5} text-anchor="middle" class="depth-tick figure"
@@ -157,20 +157,7 @@
             <text x={GUTTER / 2} y={y(0) - 12} text-anchor="middle" class="depth-tick figure">{measure(units, 'depth').unit}</text
             >
         </svg>
-        <LongView
-            boat={desk.boat}
-            running={desk.running}
-            chosenId={desk.chosenId}
-            choose={(id) => desk.choose(id)}
-            {bands}
-            {trip}
-            {ticks}
-            x={aft}
-            {y}
-            width={longWidth}
-            {height}
-            {units}
-        />
+        <LongView {scene} x={aft} width={longWidth} />
         <p class="caption" style:left="{RIBBON + 8}px" style:width="{sternWidth - 16}px">
             Seen from astern <span>port · {measure(units, 'length').unit} to the side, stretched near the boat · starboard</span>
         </p>

@@ -5,7 +5,7 @@
     /** The row of rods as they stand: port bow, round the stern, starboard bow. */
     let { desk }: { desk: SpreadDesk } = $props();
 
-    const faulty = $derived(new Set(desk.faults.map((fault) => Number(/^\/lines\/(\d+)/.exec(fault.pointer)?.[1] ?? -1))));
+    const faulty = $derived(new Set(desk.feed.faults.map((fault) => Number(/^\/lines\/(\d+)/.exec(fault.pointer)?.[1] ?? -1))));
 </script>
 
 <div class="px-2 pt-1 pb-2">
@@ -23,7 +23,7 @@
             <RodCard
                 {holder}
                 line={desk.lineAt(holder.id)}
-                running={desk.running.get(holder.code)}
+                running={desk.feed.running.get(holder.code)}
                 locker={desk.locker}
                 units={desk.boat.units}
                 chosen={holder.id === desk.chosenId}

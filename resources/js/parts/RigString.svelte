@@ -1,16 +1,32 @@
 <script lang="ts">
     import { faultAt, type Holder, type SpreadLine } from '../lib/api';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
-    import { shown } from '../lib/units';
+    import { shown, type Quantity } from '../lib/units';
     import NumberField from './NumberField.svelte';
     import PickField from './PickField.svelte';
 
     /** The rig as a string of parts, from rod tip to hook, each edited where it hangs. */
     let { desk, holder, line, at }: { desk: SpreadDesk; holder: Holder; line: SpreadLine; at: string } = $props();
 
+    type FigureField = 'let_out' | 'colours' | 'backing' | 'lead' | 'dial' | 'board_out' | 'clip_mass' | 'leader_length';
+
+    interface FigureOptions {
+        /** Stands beside a choice, its label said but not shown. */
+        beside?: boolean;
+        before?: string;
+        /** The figure that sets the line's depth. */
+        sets?: boolean;
+        unit?: string;
+        quantity?: Quantity;
+        /** Where else the server may point for this figure. */
+        alias?: string;
+    }
+
+    const LET_OUT_TO = { flat: 'lure', diver: 'diver', clip: 'weight', core: 'lure', rigger: 'ball' };
+
     const units = $derived(desk.boat.units);
     const locker = $derived(desk.locker);
-    const fault = (field: keyof SpreadLine) => faultAt(desk.faults, `${at}/${field}`);
+    const fault = (field: keyof SpreadLine) => faultAt(desk.feed.faults, `${at}/${field}`);
     const change = (figures: Partial<SpreadLine>) => desk.change(line.holder_id, figures);
     const reels = $derived(locker.reels.filter((reel) => (reel.material === 'leadcore') === (line.presentation === 'core')));
     const leaders = $derived(
@@ -35,6 +51,38 @@
     }
 </script>
 
+{#snippet pick(
+    label: string,
+    field: 'reel_id' | 'ball_id' | 'diver_id' | 'board_id' | 'lure_id',
+    things: { id: number; name: string }[],
+)}
+    <PickField
+        {label}
+        id={field}
+        value={line[field]}
+        options={things.map(({ id, name }) => ({ value: id, text: name }))}
+        change={(id) => (field === 'reel_id' ? pickReel(id) : change({ [field]: id }))}
+        fault={fault(field)}
+    />
+{/snippet}
+
+{#snippet number(label: string, field: FigureField, options: FigureOptions = {})}
+    <NumberField
+        {label}
+        id={options.sets ? 'let-out' : undefined}
+        hideLabel={options.beside}
+        before={options.before}
+        value={line[field]}
+        change={(value) =>
+            change(field === 'colours' ? { colours: value, backing: desk.backingAt(line, value ?? 0) } : { [field]: value })}
+        {units}
+        quantity={options.unit === undefined ? (options.quantity ?? 'length') : undefined}
+        unit={options.unit}
+        decimals={options.unit === undefined ? undefined : 1}
+        fault={fault(field) ?? (options.alias && faultAt(desk.feed.faults, `${at}/${options.alias}`))}
+    />
+{/snippet}
+
 <ol class="rig">
     <li class="tip">
         <span class="row">
@@ -45,145 +93,40 @@
     {#if line.board_id}
         <li class="board">
             <span class="row">
-                <PickField
-                    label="Board"
-                    value={line.board_id}
-                    options={locker.boards.map(({ id, name }) => ({ value: id, text: name }))}
-                    change={(board_id) => change({ board_id })}
-                    fault={fault('board_id')}
-                />
-                <NumberField
-                    label="Line out to the board"
-                    hideLabel
-                    before="at"
-                    value={line.board_out}
-                    change={(board_out) => change({ board_out })}
-                    {units}
-                    quantity="length"
-                    fault={fault('board_out') ?? faultAt(desk.faults, `${at}/board/line_out`)}
-                />
+                {@render pick('Board', 'board_id', locker.boards)}
+                {@render number('Line out to the board', 'board_out', { beside: true, before: 'at', alias: 'board/line_out' })}
             </span>
         </li>
     {/if}
     <li class="span">
         <span class="row">
-            <PickField
-                label="Reel"
-                value={line.reel_id}
-                options={reels.map(({ id, name }) => ({ value: id, text: name }))}
-                change={pickReel}
-                fault={fault('reel_id')}
-            />
+            {@render pick('Reel', 'reel_id', reels)}
             {#if line.presentation === 'core'}
-                <NumberField
-                    label="Colours let out"
-                    hideLabel
-                    id="let-out"
-                    value={line.colours}
-                    change={(colours) => change({ colours, backing: desk.backingAt(line, colours ?? 0) })}
-                    {units}
-                    unit="col"
-                    decimals={1}
-                    fault={fault('colours')}
-                />
+                {@render number('Colours let out', 'colours', { beside: true, sets: true, unit: 'col' })}
             {:else if line.presentation !== 'rigger'}
-                <NumberField
-                    label={line.presentation === 'diver'
-                        ? 'Let out to the diver'
-                        : line.presentation === 'clip'
-                          ? 'Let out to the weight'
-                          : 'Let out to the lure'}
-                    hideLabel
-                    id="let-out"
-                    value={line.let_out}
-                    change={(let_out) => change({ let_out })}
-                    {units}
-                    quantity="length"
-                    fault={fault('let_out')}
-                />
+                {@render number(`Let out to the ${LET_OUT_TO[line.presentation]}`, 'let_out', { beside: true, sets: true })}
             {/if}
         </span>
-        {#if line.presentation === 'core'}
-            <NumberField
-                label="backing out"
-                value={line.backing}
-                change={(backing) => change({ backing })}
-                {units}
-                quantity="length"
-                fault={fault('backing')}
-            />
-        {/if}
+        {#if line.presentation === 'core'}{@render number('backing out', 'backing')}{/if}
     </li>
     {#if line.presentation === 'rigger'}
         <li class="weight">
             <span class="row">
-                <PickField
-                    label="Ball"
-                    value={line.ball_id}
-                    options={locker.balls.map(({ id, name }) => ({ value: id, text: name }))}
-                    change={(ball_id) => change({ ball_id })}
-                    fault={fault('ball_id')}
-                />
-                <NumberField
-                    label="Cable on the counter"
-                    hideLabel
-                    id="let-out"
-                    value={line.let_out}
-                    change={(let_out) => change({ let_out })}
-                    {units}
-                    quantity="length"
-                    fault={fault('let_out')}
-                />
+                {@render pick('Ball', 'ball_id', locker.balls)}
+                {@render number('Cable on the counter', 'let_out', { beside: true, sets: true })}
             </span>
         </li>
-    {/if}
-    {#if line.presentation === 'diver'}
+        <li class="span">{@render number('lead, release to lure', 'lead')}</li>
+    {:else if line.presentation === 'diver'}
         <li class="diver">
             <span class="row">
-                <PickField
-                    label="Diver"
-                    value={line.diver_id}
-                    options={locker.divers.map(({ id, name }) => ({ value: id, text: name }))}
-                    change={(diver_id) => change({ diver_id })}
-                    fault={fault('diver_id')}
-                />
-                <NumberField
-                    label="Dial"
-                    hideLabel
-                    before="dial"
-                    value={line.dial}
-                    change={(dial) => change({ dial })}
-                    {units}
-                    unit=""
-                    decimals={1}
-                    fault={fault('dial')}
-                />
+                {@render pick('Diver', 'diver_id', locker.divers)}
+                {@render number('Dial', 'dial', { beside: true, before: 'dial', unit: '' })}
             </span>
         </li>
-    {/if}
-    {#if line.presentation === 'clip'}
-        <li class="weight">
-            <NumberField
-                label="clip weight"
-                value={line.clip_mass}
-                change={(clip_mass) => change({ clip_mass })}
-                {units}
-                quantity="clipMass"
-                fault={fault('clip_mass') ?? faultAt(desk.faults, `${at}/mass`)}
-            />
-        </li>
-    {/if}
-    {#if line.presentation === 'rigger' || line.presentation === 'clip'}
-        <li class="span">
-            <NumberField
-                label={line.presentation === 'rigger' ? 'lead, release to lure' : 'lead, weight to lure'}
-                value={line.lead}
-                change={(lead) => change({ lead })}
-                {units}
-                quantity="length"
-                fault={fault('lead')}
-            />
-        </li>
+    {:else if line.presentation === 'clip'}
+        <li class="weight">{@render number('clip weight', 'clip_mass', { quantity: 'clipMass', alias: 'mass' })}</li>
+        <li class="span">{@render number('lead, weight to lure', 'lead')}</li>
     {/if}
     <li class="span">
         <span class="row">
@@ -192,29 +135,14 @@
                 value={`${line.leader_material} ${line.leader_test}`}
                 options={leaders}
                 change={pickLeader}
-                fault={fault('leader_material') ?? faultAt(desk.faults, `${at}/test`)}
+                fault={fault('leader_material') ?? faultAt(desk.feed.faults, `${at}/test`)}
             />
-            <NumberField
-                label="Leader length"
-                hideLabel
-                value={line.leader_length}
-                change={(leader_length) => change({ leader_length })}
-                {units}
-                quantity="length"
-                fault={fault('leader_length')}
-            />
+            {@render number('Leader length', 'leader_length', { beside: true })}
         </span>
     </li>
     <li class="hook">
         <span class="row">
-            <PickField
-                label="Lure"
-                id="lure"
-                value={line.lure_id}
-                options={locker.lures.map(({ id, name }) => ({ value: id, text: name }))}
-                change={(lure_id) => change({ lure_id })}
-                fault={fault('lure_id')}
-            />
+            {@render pick('Lure', 'lure_id', locker.lures)}
             <span class="quiet max-w-24 text-[13px] leading-tight"
                 >{locker.lures.find(({ id }) => id === line.lure_id)?.finish}</span
             >

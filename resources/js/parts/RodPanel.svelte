@@ -12,12 +12,15 @@
 
     const holder = $derived(desk.chosen);
     const line = $derived(desk.chosenLine);
-    const running = $derived(holder && desk.running.get(holder.code));
+    const running = $derived(holder && desk.feed.running.get(holder.code));
     const units = $derived(desk.boat.units);
     const kinds = $derived(holder ? kindsFor(holder, desk.locker) : []);
     const at = $derived(line ? `/lines/${desk.indexOf(line.holder_id)}` : '');
     const lineFault = $derived(
-        line && (faultAt(desk.faults, at) ?? faultAt(desk.faults, '/lines') ?? faultAt(desk.faults, `${at}/holder_id`)),
+        line &&
+            (faultAt(desk.feed.faults, at) ??
+                faultAt(desk.feed.faults, '/lines') ??
+                faultAt(desk.feed.faults, `${at}/holder_id`)),
     );
 
     let wanted = $state('');

@@ -1,54 +1,19 @@
 <script lang="ts">
     import { line as curve } from 'd3-shape';
-    import type { Boat, Holder, RunningLine, Trip } from '../lib/api';
-    import { placeLabels } from '../lib/labels';
-    import type { DepthScale, SidewaysScale } from '../lib/scales';
-    import { figure, measure, type Units } from '../lib/units';
-    import Column, { type BandShown } from './Column.svelte';
+    import type { Holder, RunningLine } from '../lib/api';
+    import type { SidewaysScale } from '../lib/scales';
+    import type { Scene } from '../lib/scene';
+    import { figure, measure } from '../lib/units';
+    import Column from './Column.svelte';
+    import ViewLabels from './ViewLabels.svelte';
 
     /** Across and down, as seen from astern, so that port lies to the left as on the rail below it. */
-    let {
-        boat,
-        running,
-        chosenId,
-        choose,
-        bands,
-        trip,
-        ticks,
-        x,
-        y,
-        width,
-        height,
-        units,
-    }: {
-        boat: Boat;
-        running: Map<string, RunningLine>;
-        chosenId: number;
-        choose: (holderId: number) => void;
-        bands: BandShown[];
-        trip: Trip;
-        ticks: number[];
-        x: SidewaysScale;
-        y: DepthScale;
-        width: number;
-        height: number;
-        units: Units;
-    } = $props();
+    let { scene, x, width }: { scene: Scene; x: SidewaysScale; width: number } = $props();
 
+    const { y, units, height, chosenId } = $derived(scene);
     const LABEL_HEIGHT = 24;
 
-    interface Shown {
-        holder: Holder;
-        line: RunningLine;
-        depth: string;
-    }
-
-    const lines: Shown[] = $derived(
-        boat.holders.flatMap((holder) => {
-            const line = running.get(holder.code);
-            return line ? [{ holder, line, depth: figure(units, 'depth', line.depth) }] : [];
-        }),
-    );
+    const lines = $derived(scene.lines.map((shown) => ({ ...shown, depth: figure(units, 'depth', shown.line.depth) })));
 
     const draw = $derived(
         curve<number[]>()
@@ -67,18 +32,15 @@
 
     const under = (line: RunningLine) => (line.board ? line.path.slice(0, -1) : line.path);
 
-    const placed = $derived(
-        placeLabels(
-            lines.map(({ holder, line, depth }) => ({
-                id: holder.code,
-                x: x(line.starboard),
-                y: y(line.depth),
-                width: depth.length * 12.5 + holder.code.length * 9 + 8,
-                height: LABEL_HEIGHT,
-                prefers: (holder.side === 'starboard' ? 1 : -1) as 1 | -1,
-            })),
-            { left: 2, right: width - 14, top: y(0) + 2, bottom: height },
-        ),
+    const labels = $derived(
+        lines.map(({ holder, line, depth }) => ({
+            id: holder.code,
+            x: x(line.starboard),
+            y: y(line.depth),
+            width: depth.length * 12.5 + holder.code.length * 9 + 8,
+            height: LABEL_HEIGHT,
+            prefers: (holder.side === 'starboard' ? 1 : -1) as 1 | -1,
+        })),
     );
 
     const sideTicks = $derived.by(() => {
@@ -91,7 +53,7 @@
     });
 
     const hull = $derived.by(() => {
-        const [left, right] = [x(-boat.beam / 2), x(boat.beam / 2)];
+        const [left, right] = [x(-scene.boat.beam / 2), x(scene.boat.beam / 2)];
         const chine = (right - left) * 0.1;
         return `M${left} ${y(-1.5)}L${left + chine} ${y(0.15)}Q${(left + right) / 2} ${y(1.4)} ${right - chine} ${y(0.15)}L${right} ${y(-1.5)}Z`;
     });
@@ -103,7 +65,7 @@
     role="img"
     aria-label="Stern view: each line's depth and distance to the side; the same figures stand on the rail"
 >
-    <Column {y} {width} {height} {bands} {ticks} bottom={trip.bottom} named={false} />
+    <Column {scene} {width} named={false} />
 
     {#each sideTicks as tick (tick.at)}
         <text x={tick.at} y="27" text-anchor="middle" class="tick figure">{tick.text}</text>
@@ -149,26 +111,15 @@
         </g>
     {/each}
 
-    {#each lines as { holder, line, depth } (holder.id)}
-        {@const place = placed.get(holder.code)}
-        {#if place}
-            <!-- The rail is the keyboard's way to the same choice. -->
-            <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-            <g class="label" data-label={holder.code} class:chosen={holder.id === chosenId} onclick={() => choose(holder.id)}>
-                {#if place.joined}
-                    <path
-                        d="M{x(line.starboard)} {y(line.depth)}L{place.left + 14} {place.top + LABEL_HEIGHT / 2}"
-                        class="join"
-                    />
-                {/if}
-                <text x={place.left} y={place.top + 19} class="figure"
-                    ><tspan class="depth">{depth}</tspan><tspan class="code" dx="4">{holder.code}</tspan></text
-                >
-            </g>
-        {/if}
-    {/each}
+    <ViewLabels {scene} {labels} {width} right={14}>
+        {#snippet text(code)}
+            <tspan class="depth">{lines.find(({ holder }) => holder.code === code)?.depth}</tspan><tspan class="code" dx="4"
+                >{code}</tspan
+            >
+        {/snippet}
+    </ViewLabels>
 
-    {#each bands as band (band.name)}
+    {#each scene.bands as band (band.name)}
         {#each band.stretches as stretch (stretch.top)}
             <rect
                 x={width - 9}
@@ -236,16 +187,6 @@
         fill: var(--color-primary);
         stroke: var(--color-primary);
     }
-    .label {
-        cursor: pointer;
-    }
-    .label text {
-        paint-order: stroke;
-        stroke: var(--water-top);
-        stroke-width: 3.5px;
-        stroke-linejoin: round;
-        fill: var(--color-base-content);
-    }
     .depth {
         font-size: 24px;
         font-weight: 700;
@@ -253,19 +194,6 @@
     .code {
         font-size: 14px;
         font-weight: 600;
-    }
-    .label.chosen text {
-        fill: var(--color-primary);
-    }
-    .label.chosen .depth {
-        text-decoration: underline;
-        text-decoration-thickness: 2px;
-        text-underline-offset: 3px;
-    }
-    .join {
-        stroke: var(--line);
-        stroke-width: 0.8;
-        fill: none;
     }
     .cover {
         fill: var(--color-base-content);

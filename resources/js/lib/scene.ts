@@ -1,0 +1,26 @@
+/** What both views show: the same boat, lines, water and depth scale. */
+import type { Boat, Holder, RunningLine } from './api';
+import type { DepthScale } from './scales';
+import type { Units } from './units';
+
+export interface BandShown {
+    name: string;
+    top: number;
+    bottom: number;
+    stretches: { top: number; bottom: number; lures: number }[];
+}
+
+export interface Scene {
+    boat: Boat;
+    units: Units;
+    lines: { holder: Holder; line: RunningLine }[];
+    chosenId: number;
+    choose: (holderId: number) => void;
+    bands: BandShown[];
+    /** Depths to rule, m. */
+    ticks: number[];
+    /** Depth of the bottom, m. */
+    bottom: number | null;
+    y: DepthScale;
+    height: number;
+}
