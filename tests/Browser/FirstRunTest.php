@@ -52,4 +52,50 @@ final class FirstRunTest extends BrowserTestCase
         $this->see('[data-holder=P3] .out', '125 ft out');
         $this->waitUntilKept();
     }
+
+    public function test_a_metric_boat_reads_in_metres_everywhere(): void
+    {
+        $this->visit('/');
+        $this->fill('form input:not([type=radio])', 'Nordlys');
+        $this->click('label', 'metres');
+        $this->click('button', 'Next');
+        $this->see('tbody span', 'm');
+        $this->click('button', 'Next');
+        $this->click('button', 'Done');
+        $this->click('button', 'New trip');
+        $this->fill('#'.$this->see('label', 'Ground')->getAttribute('for'), 'Hollow Reef');
+        $this->fill('#'.$this->see('label', 'Bottom, m')->getAttribute('for'), '36');
+        $this->click('label', 'walleye');
+        $this->click('button', 'Plan this trip');
+        $this->click('[data-holder=P5]');
+        $this->choose('#presentation', 'rigger');
+        $this->see('[data-testid=speed]', '3.7');
+        self::assertMatchesRegularExpression('/^\d+\.\d$/', $this->see('[data-holder=P5] .depth b')->getText());
+        $this->fill('#run-at', '12')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[data-holder=P5] .depth b', '12.');
+        $this->see('aside', 'm back');
+    }
+
+    public function test_a_refused_trip_keeps_what_was_typed(): void
+    {
+        $this->visit('/');
+        $this->fill('form input:not([type=radio])', 'Lantern Rose');
+        foreach (['Next', 'Next', 'Done', 'New trip'] as $button) {
+            $this->click('button', $button);
+        }
+        $ground = '#'.$this->see('label', 'Ground')->getAttribute('for');
+        $anglers = '#'.$this->see('label', 'Anglers')->getAttribute('for');
+        $this->fill($ground, 'Hollow Reef');
+        $this->fill($anglers, '40');
+        $this->click('label', 'coho');
+        $this->click('button', 'Plan this trip');
+        $this->see("{$anglers}-wrong", 'from 1 to 12');
+        self::assertSame(['Hollow Reef', '40'], [$this->see($ground)->getAttribute('value'), $this->see($anglers)->getAttribute('value')]);
+        $this->fill($anglers, 'six');
+        $this->click('button', 'Plan this trip');
+        $this->see("{$anglers}-wrong");
+        $this->fill($anglers, '6');
+        $this->click('button', 'Plan this trip');
+        $this->see('header h1', 'Hollow Reef');
+    }
 }

@@ -115,6 +115,39 @@ final class SpreadTest extends FeatureTestCase
         self::assertContains('more colours', $core['would_help']);
     }
 
+    public function test_a_metric_boat_is_given_quarter_metres_to_set(): void
+    {
+        \App\Models\Boat::query()->update(['units' => 'metric']);
+        $spread = $this->demoSpread();
+        $value = $this->send('POST', '/spreads/2/reach', ['speed' => $spread['speed'], 'depth' => 19.3, 'line' => $spread['lines'][2]], 200)->json('value');
+
+        self::assertEqualsWithDelta(round($value * 4), $value * 4, 1e-9);
+    }
+
+    public function test_a_board_pulled_under_and_a_lure_on_the_surface_are_said(): void
+    {
+        $spread = $this->demoSpread();
+        $spread['lines'][0] = ['presentation' => 'clip', 'clip_mass' => 3.0, 'lead' => 9.0] + $spread['lines'][0];
+        $spread['lines'][6]['lure_id'] = array_column($this->send('GET', '/locker')->json('lures'), 'id', 'name')['Silver Tern'];
+        $lines = array_column($this->preview(['speed' => 4.4] + $spread)['lines'], null, 'holder');
+
+        self::assertTrue($lines['P1']['board']['pulled_under']);
+        self::assertGreaterThan(8.0, $lines['P1']['board']['load']);
+        self::assertFalse($lines['P2']['board']['pulled_under']);
+        self::assertSame(['lure'], $lines['C2']['surfaced']);
+        self::assertEquals(0, $lines['C2']['depth']);
+    }
+
+    public function test_the_rigger_tells_its_ball_and_its_blow_back(): void
+    {
+        $line = array_column($this->preview()['lines'], null, 'holder')['P5'];
+
+        self::assertEqualsWithDelta(98 * self::FOOT - $line['ball']['place'][2], $line['ball']['blow_back'], 1e-3);
+        self::assertGreaterThan($line['ball']['place'][2], $line['depth']);
+        self::assertNull($line['diver']);
+        self::assertCount(1, $line['branches']);
+    }
+
     public function test_the_deck_card_is_in_setting_order_with_three_speeds(): void
     {
         $card = $this->send('GET', '/spreads/2/deck-card', expect: 200)->json();

@@ -22,7 +22,7 @@ final class DemoCommand extends Command
         if (! is_file($file)) {
             touch($file);
         }
-        $this->call('migrate', ['--force' => true, '--quiet' => true]);
+        $this->callSilent('migrate', ['--force' => true]);
         if (! Boat::query()->exists()) {
             $this->callSilent('db:seed', ['--class' => DemoSeeder::class, '--force' => true]);
 

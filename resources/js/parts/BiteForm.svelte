@@ -10,7 +10,7 @@
         type Spread,
         type Trip,
     } from '../lib/api';
-    import { outbox } from '../lib/outbox.svelte';
+    import { outbox, uuid } from '../lib/outbox.svelte';
     import { figure, measure } from '../lib/units';
     import { OUTCOME } from '../lib/words';
     import TextField from './TextField.svelte';
@@ -68,7 +68,7 @@
             faults = [...faults, { pointer: '/bitten_at', detail: 'Must be a time of the day.' }];
         }
         const bite: Omit<NewBite, 'bitten_at'> = {
-            uuid: crypto.randomUUID(),
+            uuid: uuid(),
             spread_id: spread.id,
             holder_id: bitten,
             outcome,
