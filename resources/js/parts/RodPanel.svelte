@@ -5,6 +5,7 @@
     import type { Reached, SpreadDesk } from '../lib/spread-desk.svelte';
     import { doubt, figure, measure, shown } from '../lib/units';
     import { doubtWords, lineWords, PRESENTATION } from '../lib/words';
+    import PickField from './PickField.svelte';
     import RigString from './RigString.svelte';
 
     /** The chosen rod: its depth with its doubt, other opinions of it, and its rig from tip to hook. */
@@ -36,8 +37,8 @@
         return candidate.behindBoard ? `${name} behind a board` : name;
     }
 
-    function rig(event: Event & { currentTarget: HTMLSelectElement }): void {
-        const kind = kinds[event.currentTarget.selectedIndex - (line ? 0 : 1)];
+    function rig(text: string): void {
+        const kind = kinds.find((candidate) => kindText(candidate) === text);
         const fresh = holder && kind && startLine(holder, kind, desk.locker, line);
         if (fresh) {
             desk.add(fresh);
@@ -139,15 +140,16 @@
         {/if}
 
         <div class="flex items-center gap-2 text-[15px]">
-            <label class="sr-only" for="presentation">Presentation</label>
-            <select class="select select-sm w-full text-[15px]" onchange={rig} id="presentation">
-                {#if !line}<option selected disabled>Rig this rod as…</option>{/if}
-                {#each kinds as kind (kindText(kind))}
-                    <option selected={line?.presentation === kind.presentation && Boolean(line.board_id) === kind.behindBoard}
-                        >{kindText(kind)}</option
-                    >
-                {/each}
-            </select>
+            <PickField
+                label="Presentation"
+                id="presentation"
+                value={line ? kindText({ presentation: line.presentation, behindBoard: Boolean(line.board_id) }) : ''}
+                options={[
+                    ...(line ? [] : [{ value: '', text: 'Rig this rod as…' }]),
+                    ...kinds.map((kind) => ({ value: kindText(kind), text: kindText(kind) })),
+                ]}
+                change={rig}
+            />
             {#if line}
                 <button
                     type="button"
