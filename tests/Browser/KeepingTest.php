@@ -65,6 +65,19 @@ final class KeepingTest extends BrowserTestCase
         }, 'the edit in the kept spread');
     }
 
+    public function test_a_page_closed_right_after_an_edit_keeps_it(): void
+    {
+        $this->openSpread();
+        $this->fill('#let-out', '45')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[data-keeping=changed]');
+        $this->browser->driver->get('about:blank');
+        Wait::until(function (): bool {
+            $this->openSpread();
+
+            return str_contains($this->see('[data-holder=P1] .out')->getText(), '45 ft out');
+        }, 'the edit in the kept spread');
+    }
+
     public function test_saving_now_by_key(): void
     {
         $this->openSpread();

@@ -41,6 +41,7 @@ export class SpreadDesk {
         readonly spread: Spread,
     ) {
         this.feed = new PreviewFeed(spread.id);
+        addEventListener('pagehide', this.#leave);
         this.#version = spread.version;
         this.#kept = { speed: spread.speed, lines: spread.lines };
         this.plan = this.#kept;
@@ -206,6 +207,8 @@ export class SpreadDesk {
             api.PUT('/spreads/{spread}', {
                 params: { path: { spread: this.spread.id } },
                 body: { version: this.#version, ...sent },
+                // Outlives the page: a lid closed right after an edit does not lose it.
+                keepalive: true,
             }),
         );
         if ('data' in answer) {
@@ -250,10 +253,13 @@ export class SpreadDesk {
 
     close(): void {
         this.feed.close();
+        removeEventListener('pagehide', this.#leave);
         if (this.keeping === 'changed' || this.keeping === 'waiting') {
             void this.keepNow();
         }
     }
+
+    readonly #leave = (): void => void this.keepNow();
 
     #preview(): void {
         void this.feed.show({ ...this.plan, what_if: this.whatIf });
