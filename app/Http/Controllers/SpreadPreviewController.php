@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Admek\Core\Spread\Breaches;
 use Admek\Core\Spread\Coverage;
 use Admek\Core\Spread\PlannedLine;
 use Admek\Core\Spread\RunningLine;
+use Admek\Core\Spread\SpreadLimits;
 use Admek\Core\Spread\SpreadSolver;
 use App\Http\Requests\PreviewRequest;
+use App\Http\Resources\BreachResource;
 use App\Http\Resources\RunningLineResource;
 use App\Models\Boat;
 use App\Models\Spread;
+use App\Models\TargetBand;
+use App\Models\Trip;
+use App\Rigging\LineFigures;
 use App\Rigging\Locker;
 use App\Rigging\RigBuilder;
 use Illuminate\Http\JsonResponse;
@@ -23,29 +29,57 @@ final class SpreadPreviewController
     {
         $started = hrtime(true);
         $conditions = $request->conditions();
-        $lines = (new RigBuilder(Locker::of($boat)))->all($request->lines());
-        $running = array_map(static fn (PlannedLine $line) => $solver->run($line, $conditions), $lines);
+        $locker = Locker::of($boat);
+        $lines = (new RigBuilder($locker))->all($request->lines());
+        $running = array_map(static fn (PlannedLine $line): RunningLine => $solver->run($line, $conditions), $lines);
+        $trip = $spread->trip()->with('bands')->firstOrFail();
 
         return new JsonResponse([
             'speed' => $conditions->speed,
             'lines' => RunningLineResource::collection($running),
-            'coverage' => $this->coverage($spread, array_map(static fn (RunningLine $line): float => $line->depth(), $running)),
+            'coverage' => self::coverage($trip, $running),
+            'breaches' => BreachResource::collection(Breaches::of($running, self::limits($trip), $this->lures($lines, $request->lines(), $locker))),
             'took_ms' => round((hrtime(true) - $started) / 1e6, 2),
         ]);
     }
 
+    private static function limits(Trip $trip): SpreadLimits
+    {
+        return new SpreadLimits(
+            $trip->line_limit,
+            $trip->bottom,
+            $trip->bands->mapWithKeys(static fn (TargetBand $band): array => [$band->species => [$band->top, $band->bottom]])->all(),
+        );
+    }
+
     /**
-     * @param  list<float>  $depths  m
+     * @param  list<RunningLine>  $running
      * @return list<array<string, mixed>>
      */
-    private function coverage(Spread $spread, array $depths): array
+    private static function coverage(Trip $trip, array $running): array
     {
+        $depths = array_map(static fn (RunningLine $line): float => $line->depth(), $running);
         $coverage = [];
-        foreach ($spread->trip()->with('bands')->firstOrFail()->bands as $band) {
+        foreach ($trip->bands as $band) {
             $covered = Coverage::of($band->top, $band->bottom, $depths);
             $coverage[] = ['species' => $band->species, 'share' => round($covered->share(), 3), 'stretches' => $covered->stretches];
         }
 
         return $coverage;
+    }
+
+    /**
+     * @param  list<PlannedLine>  $planned
+     * @param  list<array<string, mixed>>  $lines
+     * @return array<string, string> name of the lure by holder
+     */
+    private function lures(array $planned, array $lines, Locker $locker): array
+    {
+        $lures = [];
+        foreach ($planned as $i => $line) {
+            $lures[$line->holder] = $locker->lureRecord((new LineFigures($lines[$i]))->id('lure_id'))->name;
+        }
+
+        return $lures;
     }
 }

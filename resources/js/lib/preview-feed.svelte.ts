@@ -8,6 +8,7 @@ const RETRY_MS = 2500;
 export class PreviewFeed {
     running: Map<string, RunningLine> = $state.raw(new Map());
     coverage: Schemas['Preview']['coverage'] = $state.raw([]);
+    breaches: Schemas['Breach'][] = $state.raw([]);
     faults: Fault[] = $state.raw([]);
     /** Whether the depths shown belong to what the screen says; false while the server is silent. */
     answering: boolean = $state(true);
@@ -41,6 +42,7 @@ export class PreviewFeed {
             if ('data' in answer) {
                 this.running = new Map(answer.data.lines.map((line) => [line.holder, line]));
                 this.coverage = answer.data.coverage;
+                this.breaches = answer.data.breaches;
                 this.faults = [];
                 this.solved++;
             } else if ('problem' in answer) {

@@ -2,9 +2,29 @@
     import type { Scene } from '../lib/scene';
 
     /** The water both views stand in: surface, bands, grid, bottom. Drawn into an SVG of the parent. */
-    let { scene, width, named }: { scene: Scene; width: number; named: boolean } = $props();
+    let {
+        scene,
+        width,
+        named,
+        marks = [],
+    }: {
+        scene: Scene;
+        width: number;
+        named: boolean;
+        /** Points (px) a band's name should not stand on. */
+        marks?: { x: number; y: number }[];
+    } = $props();
 
     const { y, height, bands, ticks, bottom } = $derived(scene);
+    /** The band's name stands at its lower edge, or at its upper where a mark is in the way. */
+    function nameAt(band: Scene['bands'][number]): number {
+        const [top, bottom] = [y(band.top) + 15, y(band.bottom) - 6];
+        const left = width - 12 - band.name.length * 7.5;
+        const taken = (baseline: number) =>
+            marks.some((mark) => mark.x > left - 24 && mark.y > baseline - 22 && mark.y < baseline + 10);
+        return taken(bottom) && !taken(top) ? top : bottom;
+    }
+
     const id = $props.id();
 </script>
 
@@ -31,7 +51,7 @@
         />
         <path d="M0 {y(band.top)}H{width}M0 {y(band.bottom)}H{width}" style:stroke="var(--band-edge-{i % 2})" stroke-width="1" />
         {#if named}
-            <text x={width - 8} y={y(band.bottom) - 6} text-anchor="end" class="band-name">{band.name}</text>
+            <text x={width - 8} y={nameAt(band)} text-anchor="end" class="band-name">{band.name}</text>
         {/if}
     </g>
 {/each}

@@ -37,7 +37,7 @@
 </script>
 
 <svg {width} {height} role="img" aria-label="Long view: each line's depth and distance behind the boat">
-    <Column {scene} {width} named={true} />
+    <Column {scene} {width} named={true} marks={labels} />
     {#each aftTicks as tick (tick.at)}
         <text x={tick.at} y="27" text-anchor="middle" class="tick figure">{tick.text}</text>
         <path d="M{tick.at} 31v5" style:stroke="var(--line)" stroke-opacity="0.5" />

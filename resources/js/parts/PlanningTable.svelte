@@ -13,6 +13,7 @@
     import RodPanel from './RodPanel.svelte';
     import SternView from './SternView.svelte';
     import TemperatureRibbon from './TemperatureRibbon.svelte';
+    import ToLookAt from './ToLookAt.svelte';
     import WhatIfStrip from './WhatIfStrip.svelte';
 
     let { desk }: { desk: SpreadDesk } = $props();
@@ -126,6 +127,7 @@
                     >No answer from the server: these depths are the last known.</b
                 >
             {/if}
+            <ToLookAt {desk} />
             <KeepingSign {desk} />
             <button
                 type="button"

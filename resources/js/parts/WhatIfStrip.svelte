@@ -48,11 +48,11 @@
             >+</button
         >
     </div>
-    <label class="flex items-center gap-2 text-sm">
+    <label class="turn">
         <span class="quiet">port</span>
         <input
             type="range"
-            class="range range-xs w-36 text-(--line)"
+            class="range range-xs w-32 text-(--line)"
             min={-RADII.length}
             max={RADII.length}
             step="1"
@@ -61,18 +61,38 @@
             aria-label="Turn"
             aria-valuetext={turnText}
         />
-        <span class="quiet leading-tight">starboard<br /><b class="text-base-content font-semibold">{turnText}</b></span>
+        <span class="quiet">starboard</span>
+        <b>{turnText}</b>
     </label>
     {#if desk.isWhatIf}
         <span class="flex items-center gap-1.5">
-            <button type="button" class="btn btn-sm" onclick={() => desk.backToPlan()}
-                >Back to the plan <kbd class="quiet text-xs">p</kbd></button
+            <button type="button" class="btn btn-sm whitespace-nowrap" onclick={() => desk.backToPlan()}
+                >Back to plan <kbd class="quiet text-xs">p</kbd></button
             >
             {#if desk.whatIf.speed !== null}
-                <button type="button" class="btn btn-sm btn-ghost underline" onclick={() => desk.planTriedSpeed()}
-                    >Plan this speed</button
+                <button
+                    type="button"
+                    class="btn btn-sm btn-ghost px-1 whitespace-nowrap underline"
+                    onclick={() => desk.planTriedSpeed()}>Plan this speed</button
                 >
             {/if}
         </span>
     {/if}
 </div>
+
+<style>
+    .turn {
+        display: grid;
+        grid-template-columns: auto auto auto;
+        column-gap: 0.5rem;
+        align-items: center;
+        font-size: 14px;
+        line-height: 1.25;
+    }
+    .turn b {
+        grid-column: 1 / -1;
+        font-weight: 600;
+        text-align: center;
+        white-space: nowrap;
+    }
+</style>

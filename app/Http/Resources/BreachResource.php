@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Admek\Core\Spread\Breach;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * Something to look at, in metres.
+ *
+ * @property Breach $resource
+ */
+final class BreachResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $breach = $this->resource;
+
+        return [
+            'kind' => $breach->kind->value,
+            'holders' => $breach->holders,
+            'amount' => $breach->amount === null ? null : round($breach->amount, 3),
+            'wanted' => $breach->wanted === null ? null : round($breach->wanted, 3),
+            'place' => $breach->place === null ? null : array_map(static fn (float $metres): float => round($metres, 3), $breach->place),
+            'subject' => $breach->subject,
+        ];
+    }
+}

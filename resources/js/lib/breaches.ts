@@ -1,0 +1,58 @@
+/** What is to be looked at, in words. */
+import type { Schemas } from './api';
+import { shown, type Units } from './units';
+import { SPECIES } from './words';
+
+export type Breach = Schemas['Breach'];
+
+const TITLE: Record<Breach['kind'], string> = {
+    line_count: 'Too many lines',
+    tangle: 'Tangle',
+    holder_order: 'Holders out of order',
+    neighbours: 'Boards too close',
+    bottom: 'Bottom',
+    board_under: 'Board pulled under',
+    surfaced: 'On the surface',
+    bare: 'Bare water',
+    duplicate: 'Same lure twice',
+};
+
+export function breachTitle(breach: Breach): string {
+    return TITLE[breach.kind];
+}
+
+/** One plain sentence: what, how much against how much, and where. */
+export function breachReason(breach: Breach, units: Units): string {
+    const { holders, subject } = breach;
+    const amount = breach.amount ?? 0;
+    const wanted = breach.wanted ?? 0;
+    const pair = holders.join(' and ');
+    const [aft, , depth] = breach.place ?? [0, 0, 0];
+    switch (breach.kind) {
+        case 'line_count':
+            return `${amount} lines are planned; the limit you entered is ${wanted}. Check the current rules.`;
+        case 'tangle':
+            return `${pair} pass within ${shown(units, 'fineLength', amount)}, ${shown(units, 'length', aft ?? 0)} back${
+                (depth ?? 0) > 0.3 ? ` and ${shown(units, 'depth', depth ?? 0)} down` : ''
+            }; they should keep ${shown(units, 'fineLength', wanted)}.`;
+        case 'holder_order':
+            return `${holders[1]} runs farther out than ${holders[0]}, whose holder is farther forward: their front lines cross. Swap them.`;
+        case 'neighbours':
+            return `The boards of ${pair} ride ${shown(units, 'length', amount)} apart; ${shown(units, 'length', wanted)} keeps them clear.`;
+        case 'bottom':
+            return amount <= 0
+                ? `The ${subject} of ${pair} would drag bottom by ${shown(units, 'fineLength', -amount)}.`
+                : `The ${subject} of ${pair} clears bottom by ${shown(units, 'fineLength', amount)}, less than its depth’s doubt of ${shown(units, 'fineLength', wanted)}.`;
+        case 'board_under':
+            return `What trails the board of ${pair} is heavier than it can carry.`;
+        case 'surfaced':
+            return `The ${subject} of ${pair} skims the surface at this speed.`;
+        case 'bare': {
+            const middle = depth ?? 0;
+            const name = subject && subject in SPECIES ? SPECIES[subject as keyof typeof SPECIES] : subject;
+            return `No lure serves ${shown(units, 'depth', amount)} of the ${name} band, from ${shown(units, 'depth', middle - amount / 2)} to ${shown(units, 'depth', middle + amount / 2)}.`;
+        }
+        case 'duplicate':
+            return `${pair} both pull ${subject}: one of them tests nothing.`;
+    }
+}
