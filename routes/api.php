@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BiteController;
 use App\Http\Controllers\BoatController;
+use App\Http\Controllers\CureController;
 use App\Http\Controllers\DeckCardController;
 use App\Http\Controllers\LockerController;
 use App\Http\Controllers\ReachController;
@@ -25,4 +26,5 @@ Route::get('spreads/{spread}', [SpreadController::class, 'show'])->whereNumber('
 Route::put('spreads/{spread}', [SpreadController::class, 'update'])->whereNumber('spread');
 Route::post('spreads/{spread}/preview', SpreadPreviewController::class)->whereNumber('spread');
 Route::post('spreads/{spread}/reach', ReachController::class)->whereNumber('spread');
+Route::post('spreads/{spread}/cures', CureController::class)->whereNumber('spread');
 Route::get('spreads/{spread}/deck-card', DeckCardController::class)->whereNumber('spread');

@@ -44,4 +44,16 @@ final readonly class PlannedLine
     {
         return new self($this->holder, $this->rig->withControl($value), $this->tip, $this->counterCalibrated);
     }
+
+    /** Another rig in this holder. */
+    public function withRig(Rig $rig): self
+    {
+        return new self($this->holder, $rig, $this->tip, $this->counterCalibrated);
+    }
+
+    /** The rig of another line, with the reel it is on, in this holder. */
+    public function withRigOf(self $other): self
+    {
+        return new self($this->holder, $other->rig, $this->tip, $other->counterCalibrated);
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle;
 
+use Admek\Core\InvalidValue;
 use Admek\Core\Towing\Board;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowLine;
@@ -34,6 +35,18 @@ final readonly class InlineBoard implements Rig
         assert($trailing instanceof TrailingRig);
 
         return new self($this->size, $this->side, $this->lineOut, $trailing);
+    }
+
+    /**
+     * The same board at another distance.
+     *
+     * @throws InvalidValue when nobody would run it there
+     */
+    public function withLineOut(float $lineOut): self
+    {
+        InvalidValue::unlessBetween('board_out', $lineOut, 5, 150, 'm');
+
+        return new self($this->size, $this->side, $lineOut, $this->trailing);
     }
 
     public function lure(): Lure

@@ -217,6 +217,30 @@ final class PlanningTableTest extends BrowserTestCase
         self::assertSame([], $this->js('return [...document.querySelectorAll(".rail *")].filter((e) => e.scrollWidth > e.clientWidth + 1 && e.clientWidth > 0 && getComputedStyle(e).display !== "inline").map((e) => e.textContent)'), 'nothing on the rail is clipped');
     }
 
+    public function test_what_is_to_be_looked_at_is_told_and_cured_with_one_click(): void
+    {
+        $this->openSpread();
+        $this->click('[data-holder=P5]');
+        $this->fill('#let-out', '119')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[data-holder=P5] .out', '119 cable');
+        $this->click('[data-holder=P2]');
+        $this->fill('.rig .board input', '150')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[data-holder=P2] .second', 'board at 150');
+        $this->click('button', 'to look at');
+        $this->see('#to-look-at li', 'Holders out of order');
+        $this->see('#to-look-at li', 'clears bottom by');
+        $this->see('#to-look-at li', 'one of them tests nothing');
+        $this->click('#to-look-at .btn', 'Swap P1 and P2');
+        $this->see('[data-holder=P1] .second', 'board at 150');
+        $this->click('#to-look-at .btn', 'Set P5 to');
+        Wait::until(fn (): bool => ! str_contains($this->see('#to-look-at')->getText(), 'bottom'), 'the bottom to be clear');
+        self::assertStringNotContainsString('out of order', $this->see('#to-look-at')->getText());
+        $this->keys(WebDriverKeys::ESCAPE);
+        $this->click('[aria-label=Undo]');
+        $this->see('[data-holder=P5] .out', '119 cable');
+        $this->waitUntilKept();
+    }
+
     public function test_by_touch(): void
     {
         $this->openSpread();

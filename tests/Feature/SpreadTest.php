@@ -138,6 +138,32 @@ final class SpreadTest extends FeatureTestCase
         self::assertEquals(0, $lines['C2']['depth']);
     }
 
+    public function test_breaches_are_told_with_their_place_and_cured_where_they_can_be(): void
+    {
+        $spread = $this->demoSpread();
+        foreach (['board_out', 'let_out'] as $figure) {
+            $spread['lines'][0][$figure] = 20.0;
+        }
+        $spread['lines'][4]['let_out'] = 118 * self::FOOT;
+        $breaches = $this->preview($spread)['breaches'];
+        self::assertEqualsCanonicalizing([['tangle', ['P1', 'P2']], ['bottom', ['P5']], ['holder_order', ['P1', 'P2']], ['bare', []], ['duplicate', ['P4', 'S4']], ['duplicate', ['S5', 'S2']]], array_map(static fn (array $b): array => [$b['kind'], $b['holders']], array_filter($breaches, static fn (array $b): bool => $b['kind'] !== 'neighbours')));
+
+        $cures = $this->send('POST', '/spreads/2/cures', $spread, 200)->json('cures');
+        $byKind = array_column($cures, null, 'kind');
+        self::assertSame(['P5'], $byKind['set_control']['holders']);
+        self::assertSame(['P1', 'P2'], $byKind['swap_holders']['holders']);
+        $spread['lines'][4]['let_out'] = $byKind['set_control']['value'];
+        self::assertNotContains('bottom', array_column($this->preview($spread)['breaches'], 'kind'));
+    }
+
+    public function test_over_the_entered_limit_is_the_first_thing_to_look_at(): void
+    {
+        \App\Models\Trip::query()->update(['line_limit' => 10]);
+        $first = $this->preview()['breaches'][0];
+
+        self::assertEquals(['line_count', 12, 10], [$first['kind'], $first['amount'], $first['wanted']]);
+    }
+
     public function test_the_rigger_tells_its_ball_and_its_blow_back(): void
     {
         $line = array_column($this->preview()['lines'], null, 'holder')['P5'];

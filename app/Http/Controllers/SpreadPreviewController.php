@@ -8,18 +8,17 @@ use Admek\Core\Spread\Breaches;
 use Admek\Core\Spread\Coverage;
 use Admek\Core\Spread\PlannedLine;
 use Admek\Core\Spread\RunningLine;
-use Admek\Core\Spread\SpreadLimits;
 use Admek\Core\Spread\SpreadSolver;
 use App\Http\Requests\PreviewRequest;
 use App\Http\Resources\BreachResource;
 use App\Http\Resources\RunningLineResource;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Models\TargetBand;
 use App\Models\Trip;
 use App\Rigging\LineFigures;
 use App\Rigging\Locker;
 use App\Rigging\RigBuilder;
+use App\Rigging\TripLimits;
 use Illuminate\Http\JsonResponse;
 
 /** Solves a spread as it stands on a screen, saved or not, under what-ifs. */
@@ -38,18 +37,9 @@ final class SpreadPreviewController
             'speed' => $conditions->speed,
             'lines' => RunningLineResource::collection($running),
             'coverage' => self::coverage($trip, $running),
-            'breaches' => BreachResource::collection(Breaches::of($running, self::limits($trip), $this->lures($lines, $request->lines(), $locker))),
+            'breaches' => BreachResource::collection(Breaches::of($running, TripLimits::of($trip), $this->lures($lines, $request->lines(), $locker))),
             'took_ms' => round((hrtime(true) - $started) / 1e6, 2),
         ]);
-    }
-
-    private static function limits(Trip $trip): SpreadLimits
-    {
-        return new SpreadLimits(
-            $trip->line_limit,
-            $trip->bottom,
-            $trip->bands->mapWithKeys(static fn (TargetBand $band): array => [$band->species => [$band->top, $band->bottom]])->all(),
-        );
     }
 
     /**

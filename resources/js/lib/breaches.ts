@@ -1,5 +1,6 @@
 /** What is to be looked at, in words. */
-import type { Schemas } from './api';
+import type { Schemas, SpreadLine } from './api';
+import type { CureOffer } from './spread-desk.svelte';
 import { shown, type Units } from './units';
 import { SPECIES } from './words';
 
@@ -55,4 +56,23 @@ export function breachReason(breach: Breach, units: Units): string {
         case 'duplicate':
             return `${pair} both pull ${subject}: one of them tests nothing.`;
     }
+}
+
+/** A cure as the order it is: "Let P5 out to 108 ft". */
+export function cureWords({ kind, holders, value }: CureOffer, line: SpreadLine | undefined, units: Units): string {
+    const [first, second] = holders;
+    if (kind === 'swap_holders') {
+        return `Swap ${first} and ${second}`;
+    }
+    if (kind === 'set_board_out') {
+        return `Bring the board of ${first} in to ${shown(units, 'length', value ?? 0)}`;
+    }
+    return line?.presentation === 'core'
+        ? `Set ${first} to ${Number((value ?? 0).toFixed(1))} colours`
+        : `Set ${first} to ${shown(units, 'length', value ?? 0)}`;
+}
+
+/** What tells one breach from another while the plan stands still. */
+export function breachKey({ kind, holders, subject, place }: Breach): string {
+    return JSON.stringify([kind, holders, subject, kind === 'bare' ? place?.[2] : null]);
 }

@@ -16,6 +16,8 @@ export interface WhatIf {
 /** What came of "run it at": done, as near as this gear gets, or why not. */
 export type Reached = 'set' | { nearest: number; help: string[] } | { refused: string };
 
+export type CureOffer = Schemas['Cures']['cures'][number];
+
 export type Keeping = 'kept' | 'changed' | 'keeping' | 'waiting' | 'conflict' | 'refused';
 
 const KEEP_AFTER_MS = 700;
@@ -171,6 +173,44 @@ export class SpreadDesk {
     backingAt(line: SpreadLine, colours: number): number {
         const reel = this.locker.reels.find((candidate) => candidate.id === line.reel_id);
         return reel?.colours && colours < reel.colours ? 0 : (line.backing ?? 0);
+    }
+
+    /** What would put this right, as tried by the server on the plan and what-ifs of now. */
+    async cures(): Promise<CureOffer[]> {
+        const answer = await ask(
+            api.POST('/spreads/{spread}/cures', {
+                params: { path: { spread: this.spread.id } },
+                body: { ...this.plan, what_if: this.whatIf },
+            }),
+        );
+        return 'data' in answer ? answer.data.cures : [];
+    }
+
+    /** One edit like any other: undo takes it back. */
+    cure({ kind, holders, value }: CureOffer): void {
+        const [first, second] = holders.map((code) => this.holders.find((holder) => holder.code === code)?.id);
+        const line = first === undefined ? undefined : this.lineAt(first);
+        if (!line || first === undefined) {
+            return;
+        }
+        if (kind === 'swap_holders' && second !== undefined) {
+            const swapped = new Map([
+                [first, second],
+                [second, first],
+            ]);
+            this.edit({
+                ...this.plan,
+                lines: this.plan.lines.map((other) => ({ ...other, holder_id: swapped.get(other.holder_id) ?? other.holder_id })),
+            });
+        } else if (kind === 'set_board_out') {
+            this.change(first, { board_out: value });
+        } else {
+            this.change(
+                first,
+                line.presentation === 'core' ? { colours: value, backing: this.backingAt(line, value ?? 0) } : { let_out: value },
+            );
+        }
+        this.choose(first);
     }
 
     /** One natural step of the chosen line's control, `by` times. */

@@ -1,6 +1,6 @@
 <script lang="ts">
-    import { breachReason, breachTitle } from '../lib/breaches';
-    import type { SpreadDesk } from '../lib/spread-desk.svelte';
+    import { breachKey, breachReason, breachTitle, cureWords } from '../lib/breaches';
+    import type { CureOffer, SpreadDesk } from '../lib/spread-desk.svelte';
 
     /** How many things want a look, and on asking which; each leads to its rod. */
     let { desk }: { desk: SpreadDesk } = $props();
@@ -8,6 +8,24 @@
     const breaches = $derived(desk.feed.breaches);
     let open = $state(false);
     let place: HTMLElement;
+    let cures: Map<string, CureOffer> = $state.raw(new Map());
+
+    // Cures belong to the very depths shown: asked anew whenever those change while the list is open.
+    $effect(() => {
+        const shownNow = desk.feed.solved;
+        if (open) {
+            void desk.cures().then((offers) => {
+                if (shownNow === desk.feed.solved) {
+                    cures = new Map(offers.map((offer) => [breachKey(offer.breach), offer]));
+                }
+            });
+        }
+    });
+
+    function lineOf(code: string | undefined) {
+        const holder = desk.holders.find((candidate) => candidate.code === code);
+        return holder && desk.lineAt(holder.id);
+    }
 
     function lookAt(holders: string[]): void {
         const holder = desk.holders.find(({ code }) => code === holders[0]);
@@ -38,13 +56,24 @@
     </button>
     {#if open}
         <ul id="to-look-at" class="list border-base-300 bg-base-100">
-            {#each breaches as breach (JSON.stringify([breach.kind, breach.holders, breach.subject, breach.place?.[2]]))}
+            {#each breaches as breach (breachKey(breach))}
+                {@const cure = cures.get(breachKey(breach))}
                 <li>
-                    <button type="button" onclick={() => lookAt(breach.holders)} disabled={breach.holders.length === 0}>
+                    <button
+                        type="button"
+                        class="what"
+                        onclick={() => lookAt(breach.holders)}
+                        disabled={breach.holders.length === 0}
+                    >
                         <b>{breachTitle(breach)}</b>
                         {#if breach.holders.length > 0}<span class="figure font-semibold">{breach.holders.join(' · ')}</span>{/if}
                         <span class="reason">{breachReason(breach, desk.boat.units)}</span>
                     </button>
+                    {#if cure}
+                        <button type="button" class="btn btn-sm btn-neutral mb-2 ml-3.5" onclick={() => desk.cure(cure)}
+                            >{cureWords(cure, lineOf(cure.holders[0]), desk.boat.units)}</button
+                        >
+                    {/if}
                 </li>
             {:else}
                 <li class="p-3">Every line keeps clear of the others and of bottom, and the bands are covered.</li>
@@ -74,7 +103,7 @@
     li + li {
         border-top: 1px solid var(--color-base-300);
     }
-    li button {
+    .what {
         display: grid;
         grid-template-columns: 1fr auto;
         gap: 0 0.75rem;
@@ -84,10 +113,10 @@
         text-align: left;
         cursor: pointer;
     }
-    li button:disabled {
+    .what:disabled {
         cursor: default;
     }
-    li button:not(:disabled):hover {
+    .what:not(:disabled):hover {
         background: var(--color-base-200);
     }
     .reason {

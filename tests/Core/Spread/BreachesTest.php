@@ -8,6 +8,8 @@ use Admek\Core\Spread\Breach;
 use Admek\Core\Spread\Breaches;
 use Admek\Core\Spread\BreachKind;
 use Admek\Core\Spread\Conditions;
+use Admek\Core\Spread\CureKind;
+use Admek\Core\Spread\Cures;
 use Admek\Core\Spread\Internal\BoxedCurve;
 use Admek\Core\Spread\PlannedLine;
 use Admek\Core\Spread\RunningLine;
@@ -18,6 +20,7 @@ use Admek\Core\Tackle\ClipWeight;
 use Admek\Core\Tackle\Diver;
 use Admek\Core\Tackle\DiverPlate;
 use Admek\Core\Tackle\DiverSize;
+use Admek\Core\Tackle\Downrigger;
 use Admek\Core\Tackle\FlatLine;
 use Admek\Core\Tackle\InlineBoard;
 use Admek\Core\Tackle\Leader;
@@ -117,7 +120,7 @@ final class BreachesTest extends TestCase
     public function test_bottom_is_touched_within_the_doubt(): void
     {
         $diver = $this->diver('P3', Side::Port, 1.0, -1.0);
-        $running = $this->running([$diver])[0];
+        $running = $this->runningLines([$diver])[0];
         $deepest = $running->depth();
         $doubt = $running->doubt?->deviation ?? 0.0;
 
@@ -131,7 +134,7 @@ final class BreachesTest extends TestCase
     public function test_lines_over_the_entered_limit_stand_first(): void
     {
         $lines = [$this->board('P1', 40.0, -4.0), $this->board('P2', 38.0, -2.0)];
-        $breaches = Breaches::of($this->running($lines), new SpreadLimits(lines: 1));
+        $breaches = Breaches::of($this->runningLines($lines), new SpreadLimits(lines: 1));
 
         self::assertSame([BreachKind::LineCount, 2.0, 1.0], [$breaches[0]->kind, $breaches[0]->amount, $breaches[0]->wanted]);
         self::assertSame([], $this->kinds($lines, BreachKind::LineCount, new SpreadLimits(lines: 2)));
@@ -141,7 +144,7 @@ final class BreachesTest extends TestCase
     public function test_bare_water_and_doubled_lures(): void
     {
         $lines = [$this->diver('P3', Side::Port, 1.0, -1.0)];
-        $depth = $this->running($lines)[0]->depth();
+        $depth = $this->runningLines($lines)[0]->depth();
         $bare = $this->kinds($lines, BreachKind::Bare, new SpreadLimits(bands: ['king' => [$depth - 10.0, $depth], 'coho' => [$depth, $depth + 3.0]]));
 
         self::assertCount(1, $bare, 'three metres under a lure are served or nearly');
@@ -152,27 +155,67 @@ final class BreachesTest extends TestCase
         self::assertSame([['P4', 'S4'], 'Night Heron'], [$doubled[0]->holders, $doubled[0]->subject]);
     }
 
+    public function test_a_cure_takes_its_breach_away_and_brings_no_other(): void
+    {
+        $deep = $this->diver('P3', Side::Port, 1.0, -1.0);
+        $bottom = $this->runningLines([$deep])[0]->depth();
+        $cases = [
+            'crossed holders' => [[$this->board('P1', 25.0, -4.0), $this->board('P2', 40.0, -2.0)], new SpreadLimits, BreachKind::HolderOrder, CureKind::SwapHolders],
+            'crowding boards' => [[$this->board('P1', 40.0, -4.0), $this->board('P2', 38.0, -2.0)], new SpreadLimits, BreachKind::Neighbours, CureKind::SetBoardOut],
+            'touching bottom' => [[$deep], new SpreadLimits(bottom: $bottom), BreachKind::Bottom, CureKind::SetControl],
+            'a long lead into a diver’s line' => [[$this->diver('P3', Side::Port, 0.0, -1.8, 30.0), $this->rigger(12.2, 18.0)], new SpreadLimits, BreachKind::Tangle, CureKind::SetControl],
+        ];
+        foreach ($cases as $name => [$lines, $limits, $kind, $cureKind]) {
+            $breach = $this->kinds($lines, $kind, $limits)[0] ?? null;
+            self::assertNotNull($breach, $name);
+            $cure = (new Cures($lines, $this->runningLines($lines), new Conditions(self::SPEED), $limits))->of($breach);
+            self::assertSame($cureKind, $cure?->kind, $name);
+            $cured = $cure->applied($lines);
+            self::assertSame([], $this->kinds($cured, $kind, $limits), $name);
+            self::assertLessThan(count(Breaches::of($this->runningLines($lines), $limits)), count(Breaches::of($this->runningLines($cured), $limits)), $name);
+            self::assertSame(array_map(static fn (PlannedLine $l): array => $l->tip, $lines), array_map(static fn (PlannedLine $l): array => $l->tip, $cured), 'rods stay where they stand');
+        }
+    }
+
+    public function test_where_nothing_simple_helps_no_cure_is_offered(): void
+    {
+        $lines = [$this->board('P1', 40.0, -4.0)];
+        $limits = new SpreadLimits(lines: 0, bands: ['king' => [20.0, 30.0]]);
+        $cures = new Cures($lines, $this->runningLines($lines), new Conditions(self::SPEED), $limits);
+        foreach (Breaches::of($this->runningLines($lines), $limits) as $breach) {
+            self::assertNull($cures->of($breach), 'more gear or fewer lines are the captain’s to choose');
+        }
+        $shallow = new SpreadLimits(bottom: 0.4);
+        $diver = [$this->diver('P3', Side::Port, 1.0, -1.0)];
+        self::assertNull((new Cures($diver, $this->runningLines($diver), new Conditions(self::SPEED), $shallow))->of($this->kinds($diver, BreachKind::Bottom, $shallow)[0]), 'no let-out clears so little water');
+    }
+
     /**
      * @param  list<PlannedLine>  $lines
      * @return list<Breach>
      */
     private function kinds(array $lines, BreachKind $kind, SpreadLimits $limits = new SpreadLimits): array
     {
-        return array_values(array_filter(Breaches::of($this->running($lines), $limits), static fn (Breach $b): bool => $b->kind === $kind));
+        return array_values(array_filter(Breaches::of($this->runningLines($lines), $limits), static fn (Breach $b): bool => $b->kind === $kind));
     }
 
     /**
      * @param  list<PlannedLine>  $lines
      * @return list<RunningLine>
      */
-    private function running(array $lines): array
+    private function runningLines(array $lines): array
     {
         return array_map(static fn (PlannedLine $line): RunningLine => (new SpreadSolver)->run($line, new Conditions(self::SPEED)), $lines);
     }
 
-    private function diver(string $holder, Side $side, float $dial, float $tipAside): PlannedLine
+    private function rigger(float $reading, float $lead): PlannedLine
     {
-        return $this->planned($holder, new Diver(DiverPlate::of(DiverSize::Large, false), $dial, $side, LineStock::of(Material::Braid, 30), 40.0, new Leader(LineStock::of(Material::Fluorocarbon, 25), 1.8), $this->spoon()), [0.0, $tipAside, -1.2]);
+        return $this->planned('P5', new Downrigger(new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), $reading, $lead, LineStock::of(Material::Nylon, 20), null, $this->spoon()), [0.4, -1.7, -1.0]);
+    }
+
+    private function diver(string $holder, Side $side, float $dial, float $tipAside, float $letOut = 40.0): PlannedLine
+    {
+        return $this->planned($holder, new Diver(DiverPlate::of(DiverSize::Large, false), $dial, $side, LineStock::of(Material::Braid, 30), $letOut, new Leader(LineStock::of(Material::Fluorocarbon, 25), 1.8), $this->spoon()), [0.0, $tipAside, -1.2]);
     }
 
     private function board(string $holder, float $out, float $tipAft, ?TrailingRig $trailing = null): PlannedLine
