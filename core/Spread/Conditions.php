@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Spread;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Towing\Current;
 use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Turn;
 use Admek\Core\Towing\Water;
@@ -18,23 +19,23 @@ final readonly class Conditions
     public const FASTEST = 4.5;
 
     /**
-     * @param  float  $speed  m/s through the water
+     * @param  float  $speed  m/s through the water, at the surface where there is current
      * @param  float  $density  kg/m³
      *
      * @throws InvalidValue naming the field
      */
-    public function __construct(public float $speed, public ?Turn $turn = null, public float $density = 999.8)
+    public function __construct(public float $speed, public ?Turn $turn = null, public float $density = 999.8, public ?Current $current = null)
     {
         InvalidValue::unlessBetween('speed', $speed, self::SLOWEST, self::FASTEST, 'm/s');
     }
 
     public function at(float $speed): self
     {
-        return new self($speed, $this->turn, $this->density);
+        return new self($speed, $this->turn, $this->density, $this->current);
     }
 
     public function water(): Water
     {
-        return new Water($this->density, Flow::uniform($this->speed));
+        return new Water($this->density, $this->current?->flow($this->speed) ?? Flow::uniform($this->speed));
     }
 }

@@ -77,7 +77,7 @@ final class PlanningTableTest extends BrowserTestCase
 
         $this->click('[aria-label=Slower]');
         $this->see('[data-testid=speed]', '2.2');
-        $this->click('button', 'Plan this speed');
+        $this->click('button', 'Plan it');
         $this->waitUntilKept();
         $slower = $this->depth('C1');
         $this->browser->driver->navigate()->refresh();
@@ -215,6 +215,25 @@ final class PlanningTableTest extends BrowserTestCase
             self::assertSame([], $covered);
         }
         self::assertSame([], $this->js('return [...document.querySelectorAll(".rail *")].filter((e) => e.scrollWidth > e.clientWidth + 1 && e.clientWidth > 0 && getComputedStyle(e).display !== "inline").map((e) => e.textContent)'), 'nothing on the rail is clipped');
+    }
+
+    public function test_a_current_at_the_gear_is_tried_and_left(): void
+    {
+        $this->openSpread();
+        $planned = $this->depth('P5');
+        $this->click('[aria-controls=current]', 'still water');
+        $fields = fn (int $i): string => '#'.$this->js('return document.querySelectorAll("#current input")[arguments[0]].id', $i);
+        $this->fill($fields(5), '0.6')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[data-testid=current]', '1.7 at 80 ft');
+        Wait::until(fn (): bool => $this->depth('P5') > $planned, 'the ball to hang steeper in a following current');
+        $this->fill($fields(5), '60')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('#current .text-error', 'between 0 and 3');
+        self::assertSame('60.0', $this->see($fields(5))->getAttribute('value'));
+        $this->fill($fields(5), '0.6')->sendKeys(WebDriverKeys::ENTER);
+        $this->click('#current button', 'Still water');
+        $this->keys(WebDriverKeys::ESCAPE);
+        $this->waitForDepth('P5', $planned);
+        self::assertSame('kept', $this->see('[data-keeping]')->getAttribute('data-keeping'));
     }
 
     public function test_what_is_to_be_looked_at_is_told_and_cured_with_one_click(): void

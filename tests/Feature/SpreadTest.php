@@ -45,6 +45,21 @@ final class SpreadTest extends FeatureTestCase
         self::assertSame(1, $this->demoSpread()['version']);
     }
 
+    public function test_a_current_at_depth_is_felt_by_the_gear_and_not_by_the_surface(): void
+    {
+        $still = array_column($this->preview()['lines'], null, 'holder');
+        $current = ['heading' => 90, 'surface' => ['set' => 90, 'drift' => 0.1], 'deep' => ['depth' => 24, 'set' => 90, 'drift' => 0.35]];
+        $answer = $this->preview(['what_if' => ['current' => $current]]);
+        $following = array_column($answer['lines'], null, 'holder');
+
+        self::assertEqualsWithDelta([1.0282, 0.7782], array_column($answer['flow'], 'aft'), 1e-3);
+        self::assertGreaterThan($still['P5']['ball']['place'][2] + 0.3, $following['P5']['ball']['place'][2], 'a following current at depth takes blow-back away');
+        self::assertEqualsWithDelta($still['P1']['depth'], $following['P1']['depth'], 0.1, 'shallow lines hardly feel it');
+        $across = array_column($this->preview(['what_if' => ['current' => ['heading' => 0] + $current]])['lines'], null, 'holder');
+        self::assertGreaterThan($still['P5']['starboard'] + 0.5, $across['P5']['starboard'], 'setting to starboard carries the deep gear there');
+        $this->assertRefusedAt(['/what_if/current/heading', '/what_if/current/deep/drift', '/what_if/current/surface/set'], 'POST', '/spreads/2/preview', ['what_if' => ['current' => ['heading' => 400, 'surface' => ['drift' => 0], 'deep' => ['depth' => 20, 'set' => 0, 'drift' => 9]]]] + $this->demoSpread());
+    }
+
     public function test_coverage_follows_the_lines(): void
     {
         $all = $this->preview()['coverage'];

@@ -9,6 +9,7 @@ use Admek\Core\Spread\Coverage;
 use Admek\Core\Spread\PlannedLine;
 use Admek\Core\Spread\RunningLine;
 use Admek\Core\Spread\SpreadSolver;
+use Admek\Core\Towing\Flow;
 use App\Http\Requests\PreviewRequest;
 use App\Http\Resources\BreachResource;
 use App\Http\Resources\RunningLineResource;
@@ -35,11 +36,20 @@ final class SpreadPreviewController
 
         return new JsonResponse([
             'speed' => $conditions->speed,
+            'flow' => self::flow($conditions->water()->flow),
             'lines' => RunningLineResource::collection($running),
             'coverage' => self::coverage($trip, $running),
             'breaches' => BreachResource::collection(Breaches::of($running, TripLimits::of($trip), $this->lures($lines, $request->lines(), $locker))),
             'took_ms' => round((hrtime(true) - $started) / 1e6, 2),
         ]);
+    }
+
+    /** @return list<array{depth: float, aft: float, starboard: float}> */
+    private static function flow(Flow $flow): array
+    {
+        return array_map(static fn (float $depth, float $aft, float $starboard): array => [
+            'depth' => $depth, 'aft' => round($aft, 4), 'starboard' => round($starboard, 4),
+        ], $flow->depths, $flow->aft, $flow->starboard);
     }
 
     /**

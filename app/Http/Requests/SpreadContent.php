@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Admek\Core\Spread\Conditions;
+use Admek\Core\Towing\Current;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
 use Closure;
@@ -36,21 +37,35 @@ abstract class SpreadContent extends FormRequest
     protected static function whatIfRules(): array
     {
         return [
-            'what_if' => ['nullable', 'array:speed,turn'],
+            'what_if' => ['nullable', 'array:speed,turn,current'],
             'what_if.speed' => ['nullable', 'numeric:strict', self::between(Conditions::SLOWEST, Conditions::FASTEST)],
             'what_if.turn' => ['nullable', 'array:radius,side'],
             'what_if.turn.radius' => ['required_with:what_if.turn', 'numeric:strict', 'between:5,100000'],
             'what_if.turn.side' => ['required_with:what_if.turn', Rule::enum(Side::class)],
+            'what_if.current' => ['nullable', 'array:heading,surface,deep'],
+            'what_if.current.heading' => ['required_with:what_if.current', 'numeric:strict', 'between:0,360'],
+            'what_if.current.surface' => ['required_with:what_if.current', 'array:set,drift'],
+            'what_if.current.deep' => ['required_with:what_if.current', 'array:depth,set,drift'],
+            'what_if.current.deep.depth' => ['required_with:what_if.current', 'numeric:strict', 'between:1,300'],
+            'what_if.current.surface.set' => ['required_with:what_if.current', 'numeric:strict', 'between:0,360'],
+            'what_if.current.surface.drift' => ['required_with:what_if.current', 'numeric:strict', 'between:0,3'],
+            'what_if.current.deep.set' => ['required_with:what_if.current', 'numeric:strict', 'between:0,360'],
+            'what_if.current.deep.drift' => ['required_with:what_if.current', 'numeric:strict', 'between:0,3'],
         ];
     }
 
     public function conditions(): Conditions
     {
-        $turn = $this->input('what_if.turn') === null
-            ? null
-            : new Turn($this->float('what_if.turn.radius'), Side::from($this->string('what_if.turn.side')->value()));
-
-        return new Conditions($this->input('what_if.speed') === null ? $this->float('speed') : $this->float('what_if.speed'), $turn);
+        return new Conditions(
+            $this->input('what_if.speed') === null ? $this->float('speed') : $this->float('what_if.speed'),
+            $this->input('what_if.turn') === null
+                ? null
+                : new Turn($this->float('what_if.turn.radius'), Side::from($this->string('what_if.turn.side')->value())),
+            current: $this->input('what_if.current') === null ? null : Current::of($this->float('what_if.current.heading'), [
+                ['depth' => 0.0, 'set' => $this->float('what_if.current.surface.set'), 'drift' => $this->float('what_if.current.surface.drift')],
+                ['depth' => $this->float('what_if.current.deep.depth'), 'set' => $this->float('what_if.current.deep.set'), 'drift' => $this->float('what_if.current.deep.drift')],
+            ]),
+        );
     }
 
     /** @return list<array<string, mixed>> */

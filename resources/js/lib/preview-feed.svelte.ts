@@ -8,6 +8,8 @@ const RETRY_MS = 2500;
 export class PreviewFeed {
     running: Map<string, RunningLine> = $state.raw(new Map());
     coverage: Schemas['Preview']['coverage'] = $state.raw([]);
+    /** The water past the boat by depth. */
+    flow: Schemas['Preview']['flow'] = $state.raw([]);
     breaches: Schemas['Breach'][] = $state.raw([]);
     faults: Fault[] = $state.raw([]);
     /** Whether the depths shown belong to what the screen says; false while the server is silent. */
@@ -42,6 +44,7 @@ export class PreviewFeed {
             if ('data' in answer) {
                 this.running = new Map(answer.data.lines.map((line) => [line.holder, line]));
                 this.coverage = answer.data.coverage;
+                this.flow = answer.data.flow;
                 this.breaches = answer.data.breaches;
                 this.faults = [];
                 this.solved++;

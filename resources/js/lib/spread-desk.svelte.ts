@@ -11,6 +11,7 @@ export interface Plan {
 export interface WhatIf {
     speed: number | null;
     turn: { radius: number; side: Schemas['Side'] } | null;
+    current: NonNullable<Schemas['WhatIf']['current']> | null;
 }
 
 /** What came of "run it at": done, as near as this gear gets, or why not. */
@@ -25,7 +26,7 @@ const RETRY_MS = 2500;
 
 export class SpreadDesk {
     plan: Plan = $state.raw({ speed: 0, lines: [] });
-    whatIf: WhatIf = $state.raw({ speed: null, turn: null });
+    whatIf: WhatIf = $state.raw({ speed: null, turn: null, current: null });
     keeping: Keeping = $state('kept');
     refusal: string = $state('');
     chosenId: number = $state(0);
@@ -77,7 +78,7 @@ export class SpreadDesk {
     }
 
     get isWhatIf(): boolean {
-        return this.whatIf.speed !== null || this.whatIf.turn !== null;
+        return this.whatIf.speed !== null || this.whatIf.turn !== null || this.whatIf.current !== null;
     }
 
     choose(holderId: number): void {
@@ -134,7 +135,7 @@ export class SpreadDesk {
     }
 
     backToPlan(): void {
-        this.try({ speed: null, turn: null });
+        this.try({ speed: null, turn: null, current: null });
     }
 
     /** What was tried becomes the plan's speed. */

@@ -113,7 +113,7 @@
 <svelte:window onkeydown={keyed} />
 
 <main class="table-grid" data-solved={desk.feed.solved}>
-    <header class="border-base-300 bg-base-100 flex items-center gap-5 border-b px-4">
+    <header class="border-base-300 bg-base-100 flex items-center gap-3.5 border-b px-4">
         <div class="min-w-0 leading-tight">
             <h1 class="truncate text-lg font-bold">{dayWords(trip.date)} off {trip.ground}</h1>
             <p class="quiet truncate text-sm">

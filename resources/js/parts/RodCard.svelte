@@ -26,6 +26,8 @@
 
     const lure = $derived(locker.lures.find(({ id }) => id === line?.lure_id)?.name ?? '');
 
+    const depth = $derived(running ? figure(units, 'depth', running.depth) : '');
+
     const letOut = $derived.by(() => {
         if (!line) {
             return '';
@@ -80,8 +82,8 @@
         {#if line}<Glyph {line} size={17} />{:else}<span class="quiet kind">empty</span>{/if}
     </span>
     {#if line && running}
-        <span class="depth figure" class:stale={faulty}>
-            <b>{figure(units, 'depth', running.depth)}</b>
+        <span class="depth figure" class:stale={faulty} class:long={depth.length > 2}>
+            <b>{depth}</b>
             <small>±{doubt(units, running.deviation ?? 0)}</small>
         </span>
         <span class="kind figure">{lineWords(line)}</span>
@@ -153,6 +155,9 @@
         font-size: 44px;
         font-weight: 700;
         letter-spacing: -0.01em;
+    }
+    .depth.long b {
+        font-size: 36px;
     }
     .depth small {
         font-size: 16px;

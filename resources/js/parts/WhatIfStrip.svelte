@@ -1,4 +1,5 @@
 <script lang="ts">
+    import CurrentTry from './CurrentTry.svelte';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
     import { figure, measure, shown, speedStep } from '../lib/units';
 
@@ -34,7 +35,7 @@
     );
 </script>
 
-<div class="flex items-center gap-3" role="group" aria-label="What if">
+<div class="flex items-center gap-2.5" role="group" aria-label="What if">
     <div class="flex items-center gap-1.5">
         <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Slower" onclick={() => desk.stepSpeed(-step)}
             >−</button
@@ -52,7 +53,7 @@
         <span class="quiet">port</span>
         <input
             type="range"
-            class="range range-xs w-32 text-(--line)"
+            class="range range-xs w-24 text-(--line)"
             min={-RADII.length}
             max={RADII.length}
             step="1"
@@ -64,6 +65,7 @@
         <span class="quiet">starboard</span>
         <b>{turnText}</b>
     </label>
+    <CurrentTry {desk} />
     {#if desk.isWhatIf}
         <span class="flex items-center gap-1.5">
             <button type="button" class="btn btn-sm whitespace-nowrap" onclick={() => desk.backToPlan()}
@@ -73,7 +75,7 @@
                 <button
                     type="button"
                     class="btn btn-sm btn-ghost px-1 whitespace-nowrap underline"
-                    onclick={() => desk.planTriedSpeed()}>Plan this speed</button
+                    onclick={() => desk.planTriedSpeed()}>Plan it</button
                 >
             {/if}
         </span>

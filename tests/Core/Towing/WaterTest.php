@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Towing;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Towing\Current;
 use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
@@ -40,6 +41,23 @@ final class WaterTest extends TestCase
         $flow = Flow::uniform(1.0)->sheared(0.2, 20.0);
 
         self::assertEqualsWithDelta([1.0, 1.1, 1.2, 1.2], [$flow->at(0.0)[0], $flow->at(10.0)[0], $flow->at(20.0)[0], $flow->at(50.0)[0]], 1e-12);
+    }
+
+    public function test_only_what_the_current_differs_from_the_surface_reaches_the_gear(): void
+    {
+        $layer = static fn (float $depth, float $set, float $drift): array => ['depth' => $depth, 'set' => $set, 'drift' => $drift];
+        $even = Current::of(30.0, [$layer(0.0, 200.0, 0.4), $layer(20.0, 200.0, 0.4)])->flow(1.0);
+        $ahead = Current::of(90.0, [$layer(0.0, 90.0, 0.0), $layer(20.0, 90.0, 0.3)])->flow(1.0);
+        $against = Current::of(90.0, [$layer(0.0, 90.0, 0.0), $layer(20.0, 270.0, 0.3)])->flow(1.0);
+        $abeam = Current::of(0.0, [$layer(0.0, 0.0, 0.0), $layer(20.0, 90.0, 0.3)])->flow(1.0);
+
+        self::assertEqualsWithDelta([1.0, 0.0], $even->at(20.0), 1e-12, 'water that moves as a whole moves the boat too');
+        self::assertEqualsWithDelta([0.7, 0.0], $ahead->at(20.0), 1e-12, 'setting with the boat, the gear feels less');
+        self::assertEqualsWithDelta([1.3, 0.0], $against->at(20.0), 1e-12);
+        self::assertEqualsWithDelta([1.0, 0.3], $abeam->at(20.0), 1e-12, 'setting east under a boat heading north, to starboard');
+        self::assertEqualsWithDelta([1.0, 0.15], $abeam->at(10.0), 1e-12);
+        $this->expectExceptionMessage('begins at the surface');
+        Current::of(0.0, [$layer(5.0, 0.0, 0.1)]);
     }
 
     public function test_a_follower_rides_the_smaller_circle(): void

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Towing;
+
+use Admek\Core\InvalidValue;
+
+/**
+ * Current by depth under a boat on a heading. What it does to the gear is its difference from the surface current:
+ * the boat's speed through the water, read at the surface, has that one in it already (02 §1).
+ */
+final readonly class Current
+{
+    private const STRONGEST = 3.0;
+
+    /** @param  non-empty-list<array{depth: float, set: float, drift: float}>  $layers m, degrees true toward which it sets, m/s */
+    private function __construct(public float $heading, public array $layers)
+    {
+    }
+
+    /**
+     * @param  float  $heading  degrees true
+     * @param  list<array{depth: float, set: float, drift: float}>  $layers  the first at the surface, deeper ones below
+     *
+     * @throws InvalidValue naming the field
+     */
+    public static function of(float $heading, array $layers): self
+    {
+        InvalidValue::unlessBetween('heading', $heading, 0, 360, 'degrees');
+        if ($layers === [] || $layers[0]['depth'] !== 0.0) {
+            throw InvalidValue::because('layers', 'a list that begins at the surface');
+        }
+        foreach ($layers as $i => $layer) {
+            InvalidValue::unlessBetween("layers.{$i}.set", $layer['set'], 0, 360, 'degrees');
+            InvalidValue::unlessBetween("layers.{$i}.drift", $layer['drift'], 0, self::STRONGEST, 'm/s');
+        }
+
+        return new self($heading, $layers);
+    }
+
+    /**
+     * The water past the boat at each depth.
+     *
+     * @param  float  $speed  m/s through the surface water, ahead
+     *
+     * @throws InvalidValue when the depths do not go down
+     */
+    public function flow(float $speed): Flow
+    {
+        [$ahead, $aside] = $this->components($this->layers[0]);
+        $flow = [];
+        foreach ($this->layers as $layer) {
+            [$forward, $starboard] = $this->components($layer);
+            $flow[] = ['depth' => $layer['depth'], 'aft' => $speed - ($forward - $ahead), 'starboard' => $starboard - $aside];
+        }
+
+        return Flow::ofLayers($flow);
+    }
+
+    /**
+     * @param  array{depth: float, set: float, drift: float}  $layer
+     * @return array{float, float} m/s ahead and to starboard of the boat
+     */
+    private function components(array $layer): array
+    {
+        $relative = deg2rad($layer['set'] - $this->heading);
+
+        return [$layer['drift'] * cos($relative), $layer['drift'] * sin($relative)];
+    }
+}
