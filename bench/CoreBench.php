@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use Admek\Core\Spread\Breaches;
 use Admek\Core\Spread\Conditions;
+use Admek\Core\Spread\PlannedLine;
+use Admek\Core\Spread\RunningLine;
+use Admek\Core\Spread\SpreadLimits;
 use Admek\Core\Spread\SpreadSolver;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\Flow;
@@ -41,6 +45,22 @@ final class CoreBench
         sort($times);
 
         return $times[intdiv(count($times), 2)];
+    }
+
+    /** Median milliseconds to look over sixteen running lines: all pairs, bottom, boards, bands. */
+    public static function lookOver(): float
+    {
+        $running = array_map(static fn (PlannedLine $line): RunningLine => (new SpreadSolver)->run($line, new Conditions(self::SPEED)), Spreads::ofLines(16));
+        $limits = new SpreadLimits(15, 36.0, ['king' => [14.0, 22.5], 'lake_trout' => [28.0, 34.7]]);
+        $times = [];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $start = hrtime(true);
+            Breaches::of($running, $limits);
+            $times[] = (hrtime(true) - $start) / 1e6;
+        }
+        sort($times);
+
+        return $times[intdiv(self::ROUNDS, 2)];
     }
 
     /** Steps the integrator takes for the twelve lines, all iterations counted. */

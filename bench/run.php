@@ -31,6 +31,7 @@ report('  without JIT: without ±, with ±', sprintf('%.2f, %.2f ms', $without, 
 report('  steps taken, all iterations', (string) CoreBench::steps());
 report('  worst error against a 20 times finer step', sprintf('%.2f mm', 1000 * CoreBench::worstAgainstFiner()), '≤ 20 mm');
 report('  worst error against the closed form', sprintf('%.2f mm', 1000 * CoreBench::worstAgainstClosedForm()), '≤ 20 mm');
+report('  looked over, 16 lines, all pairs', sprintf('%.2f ms', CoreBench::lookOver()), '≤ 15 ms');
 echo "\nGrowth, with ±\n";
 $twelve = CoreBench::milliseconds(12, true);
 foreach ([12, 24, 48] as $lines) {

@@ -8,7 +8,8 @@ use InvalidArgumentException;
 
 /**
  * A value nobody could rig, tow or record: carries the field's name and what would be accepted,
- * so that the edge (form, file, command line) can say both beside the field.
+ * so that the edge (form, file, command line) can say both beside the field; a range also as numbers, in the
+ * field's own unit, so that a page can say it in the captain's.
  */
 final class InvalidValue extends InvalidArgumentException
 {
@@ -16,6 +17,8 @@ final class InvalidValue extends InvalidArgumentException
         public readonly string $field,
         public readonly string $allowed,
         string $message,
+        public readonly ?float $least = null,
+        public readonly ?float $most = null,
     ) {
         parent::__construct($message);
     }
@@ -28,14 +31,17 @@ final class InvalidValue extends InvalidArgumentException
     /** The same complaint seen from an enclosing value: its field is prefixed with where it stands. */
     public function within(string $parent): self
     {
-        return self::because(rtrim("{$parent}.{$this->field}", '.'), $this->allowed);
+        $field = rtrim("{$parent}.{$this->field}", '.');
+
+        return new self($field, $this->allowed, "{$field} must be {$this->allowed}.", $this->least, $this->most);
     }
 
     /** @throws self when $value is not finite or lies outside [$min, $max] */
     public static function unlessBetween(string $field, float $value, float $min, float $max, string $unit = ''): void
     {
         if (! is_finite($value) || $value < $min || $value > $max) {
-            throw self::because($field, trim(sprintf('a number from %s to %s %s', self::plain($min), self::plain($max), $unit)));
+            $allowed = trim(sprintf('a number from %s to %s %s', self::plain($min), self::plain($max), $unit));
+            throw new self($field, $allowed, "{$field} must be {$allowed}.", $min, $max);
         }
     }
 

@@ -18,8 +18,8 @@ final class Problem
     public static function from(Throwable $error): JsonResponse
     {
         return match (true) {
-            $error instanceof ValidationException => self::invalid(self::pointed($error->errors())),
-            $error instanceof InvalidValue => self::invalid([['pointer' => self::pointer($error->field), 'detail' => "Must be {$error->allowed}."]]),
+            $error instanceof ValidationException => self::invalid(self::pointed($error)),
+            $error instanceof InvalidValue => self::invalid([['pointer' => self::pointer($error->field), 'detail' => "Must be {$error->allowed}."] + self::range($error->least, $error->most)]),
             $error instanceof CannotTow => self::invalid([['pointer' => '/lines', 'detail' => "Must be {$error->getMessage()}."]]),
             $error instanceof Conflict => self::respond(409, 'Saved elsewhere', $error->getMessage(), ['current_version' => $error->currentVersion]),
             $error instanceof HttpExceptionInterface && $error->getStatusCode() === 404 && ($error->getPrevious() instanceof ModelNotFoundException || str_contains($error->getMessage(), 'route')) => self::respond(404, 'Not found', 'There is no such record or address.'),
@@ -47,20 +47,26 @@ final class Problem
         );
     }
 
-    /**
-     * @param  array<string, list<string>>  $messages
-     * @return list<array{pointer: string, detail: string}>
-     */
-    private static function pointed(array $messages): array
+    /** @return list<array{pointer: string, detail: string, least?: float, most?: float}> */
+    private static function pointed(ValidationException $error): array
     {
+        $failed = $error->validator->failed();
         $errors = [];
-        foreach ($messages as $field => $texts) {
+        foreach ($error->errors() as $field => $texts) {
+            $between = $failed[$field]['Between'] ?? null;
+            $range = is_array($between) ? self::range((float) $between[0], (float) $between[1]) : [];
             foreach ($texts as $text) {
-                $errors[] = ['pointer' => self::pointer($field), 'detail' => $text];
+                $errors[] = ['pointer' => self::pointer($field), 'detail' => $text] + $range;
             }
         }
 
         return $errors;
+    }
+
+    /** @return array{least?: float, most?: float} */
+    private static function range(?float $least, ?float $most): array
+    {
+        return $least === null || $most === null ? [] : ['least' => $least, 'most' => $most];
     }
 
     private static function pointer(string $field): string

@@ -53,7 +53,7 @@ final class LogTest extends BrowserTestCase
         $this->click('.rod', 'P3');
         $this->field('Length')->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '4000']);
         $this->click('button', 'Log the bite');
-        $this->see('.text-error', 'between 0.05 and 2.5');
+        $this->see('.text-error', 'from 2 to 98.4 in');
         self::assertSame('4000', $this->field('Length')->getAttribute('value'));
         $this->see('[data-testid=bites]', 'None yet');
     }

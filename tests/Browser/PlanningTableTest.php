@@ -126,7 +126,7 @@ final class PlanningTableTest extends BrowserTestCase
         $this->see('#let-out-wrong', '“forty” is not a number');
         self::assertSame('forty', $this->see('#let-out')->getAttribute('value'));
         $this->fill('#let-out', '99999')->sendKeys(WebDriverKeys::ENTER);
-        $this->see('#let-out-wrong', 'from 2 to 120 m');
+        $this->see('#let-out-wrong', 'from 7 to 393 ft');
         self::assertSame('99999', $this->see('#let-out')->getAttribute('value'));
         $this->see('[data-holder=P3] .flag', 'not usable');
         $this->see('[data-keeping=refused]');
@@ -227,7 +227,7 @@ final class PlanningTableTest extends BrowserTestCase
         $this->see('[data-testid=current]', '1.7 at 80 ft');
         Wait::until(fn (): bool => $this->depth('P5') > $planned, 'the ball to hang steeper in a following current');
         $this->fill($fields(5), '60')->sendKeys(WebDriverKeys::ENTER);
-        $this->see('#current .text-error', 'between 0 and 3');
+        $this->see('#current .text-error', 'from 0 to 6.7 mph');
         self::assertSame('60.0', $this->see($fields(5))->getAttribute('value'));
         $this->fill($fields(5), '0.6')->sendKeys(WebDriverKeys::ENTER);
         $this->click('#current button', 'Still water');

@@ -238,6 +238,15 @@ final class SpreadTest extends FeatureTestCase
         self::assertSame(1, $this->demoSpread()['version']);
     }
 
+    public function test_a_range_is_told_as_numbers_for_the_page_to_say_in_the_captains_units(): void
+    {
+        $spread = $this->demoSpread();
+        $spread['lines'][2]['let_out'] = 9999;
+        self::assertEquals([['pointer' => '/lines/2/let_out', 'detail' => 'Must be a number from 2 to 120 m.', 'least' => 2, 'most' => 120]], $this->send('PUT', '/spreads/2', $spread, 422)->json('errors'));
+        $errors = $this->send('POST', '/spreads/2/preview', ['what_if' => ['speed' => 100]] + $this->demoSpread(), 422)->json('errors');
+        self::assertEquals([0.04, 4.5], [$errors[0]['least'], $errors[0]['most']]);
+    }
+
     public function test_what_if_is_held_to_its_ranges_too(): void
     {
         $spread = $this->demoSpread();

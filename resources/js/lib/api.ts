@@ -40,7 +40,12 @@ export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response
     }
 }
 
+/** The first fault at a pointer. */
+export function faultOf(faults: readonly Fault[], pointer: string): Fault | undefined {
+    return faults.find((fault) => fault.pointer === pointer);
+}
+
 /** The first fault at a pointer, in the server's words. */
 export function faultAt(faults: readonly Fault[], pointer: string): string | undefined {
-    return faults.find((fault) => fault.pointer === pointer)?.detail;
+    return faultOf(faults, pointer)?.detail;
 }

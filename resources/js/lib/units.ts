@@ -1,5 +1,5 @@
 /** Display conversions, and nothing else: the page thinks in SI and shows what the boat thinks in. */
-import type { Schemas } from './api';
+import type { Fault, Schemas } from './api';
 
 export type Units = Schemas['Units'];
 
@@ -87,4 +87,16 @@ export function depthTicks(units: Units, deepest: number, least: number): number
     const { toSi, toShown } = measure(units, 'depth');
     const step = [2, 5, 10, 20, 25, 50, 100].find((s) => toSi(s) >= least) ?? 100;
     return Array.from({ length: Math.floor(toShown(deepest) / step) + 1 }, (_, i) => toSi(i * step));
+}
+
+/** What is allowed, in the boat's own units where the server told a range. */
+export function allowed(fault: Fault | undefined, units: Units, quantity?: Quantity): string | undefined {
+    if (!fault || !quantity || fault.least === undefined || fault.most === undefined) {
+        return fault?.detail;
+    }
+    const { toShown, decimals, unit } = measure(units, quantity);
+    const grain = 10 ** decimals;
+    const least = Math.ceil(toShown(fault.least) * grain - 1e-6) / grain;
+    const most = Math.floor(toShown(fault.most) * grain + 1e-6) / grain;
+    return `Must be a number from ${least} to ${most} ${unit}.`;
 }

@@ -2,6 +2,7 @@
     import { aboard } from '../lib/aboard.svelte';
     import {
         faultAt,
+        faultOf,
         type Boat,
         type Fault,
         type NewBite,
@@ -11,7 +12,7 @@
         type Trip,
     } from '../lib/api';
     import { outbox, uuid } from '../lib/outbox.svelte';
-    import { figure, measure } from '../lib/units';
+    import { allowed, figure, measure } from '../lib/units';
     import { OUTCOME } from '../lib/words';
     import TextField from './TextField.svelte';
 
@@ -133,13 +134,13 @@
             label="Length, {measure(units, 'fish').unit}"
             bind:value={length}
             inputmode="decimal"
-            fault={faultAt(faults, '/length')}
+            fault={allowed(faultOf(faults, '/length'), units, 'fish')}
         />
         <TextField
             label="Weight, {measure(units, 'mass').unit}"
             bind:value={weight}
             inputmode="decimal"
-            fault={faultAt(faults, '/weight')}
+            fault={allowed(faultOf(faults, '/weight'), units, 'mass')}
         />
         <TextField label="Note" bind:value={note} fault={faultAt(faults, '/note')} class="col-span-2" />
         <div class="col-span-2 flex items-center gap-4 sm:col-span-6">

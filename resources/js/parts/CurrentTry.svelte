@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { faultAt } from '../lib/api';
+    import { faultOf } from '../lib/api';
     import type { SpreadDesk, WhatIf } from '../lib/spread-desk.svelte';
     import { figure, shown } from '../lib/units';
     import NumberField from './NumberField.svelte';
@@ -26,7 +26,7 @@
             ? `${figure(units, 'speed', Math.hypot(deep.aft, deep.starboard))} at ${shown(units, 'depth', deep.depth)}`
             : 'still water',
     );
-    const fault = (field: string) => faultAt(desk.feed.faults, `/what_if/current/${field}`);
+    const fault = (field: string) => faultOf(desk.feed.faults, `/what_if/current/${field}`);
 
     function change(figures: Partial<Current>): void {
         current = { ...current, ...figures };

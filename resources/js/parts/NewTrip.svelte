@@ -1,8 +1,8 @@
 <script lang="ts">
     import { push } from 'svelte-spa-router';
     import { aboard } from '../lib/aboard.svelte';
-    import { api, ask, faultAt, type Fault, type Schemas } from '../lib/api';
-    import { measure } from '../lib/units';
+    import { api, ask, faultAt, faultOf, type Fault, type Schemas } from '../lib/api';
+    import { allowed, measure } from '../lib/units';
     import TextField from './TextField.svelte';
 
     /** When, where, with how many, for what. The spread starts as the last trip's. */
@@ -78,7 +78,7 @@
         label="Bottom, {measure(units, 'depth').unit}"
         bind:value={bottom}
         inputmode="decimal"
-        fault={faultAt(faults, '/bottom')}
+        fault={allowed(faultOf(faults, '/bottom'), units, 'depth')}
     />
     <TextField label="Most lines allowed" bind:value={limit} inputmode="numeric" fault={faultAt(faults, '/line_limit')} />
     <TextField

@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { figure, measure, type Quantity, type Units } from '../lib/units';
+    import type { Fault } from '../lib/api';
+    import { allowed, figure, measure, type Quantity, type Units } from '../lib/units';
 
     /** A figure typed in the boat's units. What is typed stays until it is understood; what is wrong is said beneath. */
     let {
@@ -22,7 +23,7 @@
         quantity?: Quantity;
         unit?: string;
         decimals?: number;
-        fault?: string;
+        fault?: Fault;
         hideLabel?: boolean;
         id?: string;
         /** A word ahead of the figure, where its label is hidden. */
@@ -39,7 +40,7 @@
     });
     let typed: string | null = $state(null);
     let misread = $state('');
-    const wrong = $derived(misread || fault);
+    const wrong = $derived(misread || allowed(fault, units, quantity));
 
     function commit(): void {
         if (typed === null || typed.trim() === written) {

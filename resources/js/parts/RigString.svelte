@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { faultAt, type Holder, type SpreadLine } from '../lib/api';
+    import { faultAt, faultOf, type Holder, type SpreadLine } from '../lib/api';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
     import { shown, type Quantity } from '../lib/units';
     import NumberField from './NumberField.svelte';
@@ -79,7 +79,8 @@
         quantity={options.unit === undefined ? (options.quantity ?? 'length') : undefined}
         unit={options.unit}
         decimals={options.unit === undefined ? undefined : 1}
-        fault={fault(field) ?? (options.alias && faultAt(desk.feed.faults, `${at}/${options.alias}`))}
+        fault={faultOf(desk.feed.faults, `${at}/${field}`) ??
+            (options.alias ? faultOf(desk.feed.faults, `${at}/${options.alias}`) : undefined)}
     />
 {/snippet}
 

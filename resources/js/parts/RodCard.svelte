@@ -156,6 +156,9 @@
         font-weight: 700;
         letter-spacing: -0.01em;
     }
+    .depth {
+        min-height: 44px;
+    }
     .depth.long b {
         font-size: 36px;
     }

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Fault, type Schemas } from '../lib/api';
-    import { faultAt } from '../lib/api';
+    import { faultAt, faultOf } from '../lib/api';
     import NumberField from '../parts/NumberField.svelte';
     import TextField from '../parts/TextField.svelte';
 
@@ -93,7 +93,7 @@
                         change={(length) => boat && (boat.length = length ?? 0)}
                         units={boat.units}
                         quantity="fineLength"
-                        fault={faultAt(faults, '/length')}
+                        fault={faultOf(faults, '/length')}
                     />
                     <NumberField
                         label="Beam"
@@ -101,7 +101,7 @@
                         change={(beam) => boat && (boat.beam = beam ?? 0)}
                         units={boat.units}
                         quantity="fineLength"
-                        fault={faultAt(faults, '/beam')}
+                        fault={faultOf(faults, '/beam')}
                     />
                 </div>
             {:else if step === 2}
@@ -160,7 +160,7 @@
                                             change={(value) => (holder[field] = value ?? 0)}
                                             units={boat.units}
                                             quantity="fineLength"
-                                            fault={faultAt(faults, `/holders/${i}/${field}`)}
+                                            fault={faultOf(faults, `/holders/${i}/${field}`)}
                                         />
                                     </td>
                                 {/each}

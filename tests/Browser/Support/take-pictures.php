@@ -46,6 +46,8 @@ try {
     picture($app, 'spread-red', 'red', $wide, '/trips/2/spread', $line, $choose('P5'), '[data-holder=P5].chosen');
     picture($app, 'spread-what-if-dusk', 'dusk', $wide, '/trips/2/spread', $line,
         $choose('P2')."const r = document.querySelector('input[type=range]'); r.value = -5; r.dispatchEvent(new Event('input', { bubbles: true }));", 'main[data-solved="2"]');
+    picture($app, 'to-look-at', 'day', $wide, '/trips/2/spread', $line,
+        $choose('P5')."const i = document.getElementById('let-out'); i.value = '119'; i.dispatchEvent(new Event('input', { bubbles: true })); i.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true })); document.querySelector('[aria-controls=to-look-at]').click()", '#to-look-at .btn');
     picture($app, 'deck-card', 'day', [1280, 1000], '/trips/2/deck-card', '.sheet tbody tr');
     picture($app, 'log', 'dusk', $wide, '/trips/1/log', '.bite', "document.querySelector('.rod').click()", '.rod.chosen .depth');
     picture($app, 'log-phone', 'day', [390, 844], '/trips/1/log', '.bite');
