@@ -17,6 +17,9 @@ final class SpreadLine extends Model
 
     public const FIGURES = ['let_out', 'colours', 'backing', 'lead', 'dial', 'board_out', 'clip_mass', 'leader_length', 'leader_test'];
 
+    /** What is told by a word. */
+    public const WORDS = ['leader_material', 'attractor'];
+
     public $timestamps = false;
 
     protected $guarded = ['id', 'spread_id'];

@@ -6,6 +6,7 @@ namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\PlannedLine;
+use Admek\Core\Tackle\Attractor;
 use Admek\Core\Tackle\ClipWeight;
 use Admek\Core\Tackle\Diver;
 use Admek\Core\Tackle\Downrigger;
@@ -118,12 +119,17 @@ final readonly class RigBuilder
     private function leader(LineFigures $figures): ?Leader
     {
         if (! $figures->has('leader_length')) {
+            if ($figures->has('attractor')) {
+                throw InvalidValue::because('leader_length', 'given behind a flasher or dodger');
+            }
+
             return null;
         }
 
         return new Leader(
             LineStock::of(Material::from($figures->text('leader_material')), $figures->number('leader_test')),
             $figures->number('leader_length'),
+            $figures->has('attractor') ? Attractor::from($figures->text('attractor')) : null,
         );
     }
 

@@ -32,7 +32,7 @@ final readonly class ClipWeight implements TrailingRig
 
     public function chain(): array
     {
-        $leader = $this->leader === null ? [] : [$this->leader->line()];
+        $leader = $this->leader?->parts() ?? [];
 
         return [
             $this->lure->body(), ...$leader, $this->main->length($this->lead - ($this->leader->length ?? 0.0)),

@@ -35,7 +35,7 @@ final readonly class Diver implements Rig
     public function towLine(string $id, array $tip): TowLine
     {
         return new TowLine($id, $tip, [
-            $this->lure->body(), $this->leader->line(),
+            $this->lure->body(), ...$this->leader->parts(),
             $this->plate->body($this->dial, $this->side, $this->tripped), $this->main->length($this->letOut, letOut: true),
         ]);
     }

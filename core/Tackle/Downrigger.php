@@ -40,7 +40,7 @@ final readonly class Downrigger implements Rig
 
     public function towLine(string $id, array $tip): TowLine
     {
-        $leader = $this->leader === null ? [] : [$this->leader->line()];
+        $leader = $this->leader?->parts() ?? [];
         // Half the drag of the rod line that stands from release to rod tip pulls on the release.
         $standing = new Body(null, 0.0, 0.5 * $this->main->normalDrag * $this->main->diameter * $this->reading);
 

@@ -24,7 +24,7 @@ final readonly class FlatLine implements TrailingRig
 
     public function chain(): array
     {
-        $leader = $this->leader === null ? [] : [$this->leader->line()];
+        $leader = $this->leader?->parts() ?? [];
 
         return [$this->lure->body(), ...$leader, $this->main->length($this->letOut - ($this->leader->length ?? 0.0), letOut: true)];
     }

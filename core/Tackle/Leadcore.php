@@ -40,7 +40,7 @@ final readonly class Leadcore implements TrailingRig
 
     public function chain(): array
     {
-        $leader = $this->leader === null ? [] : [$this->leader->line()];
+        $leader = $this->leader?->parts() ?? [];
 
         return [
             $this->lure->body(), ...$leader,

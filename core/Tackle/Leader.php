@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Towing\Line;
+use Admek\Core\Towing\Element;
 
 /** The last length to the lure: nylon floats a slow bait up, fluorocarbon sinks and hides. */
 final readonly class Leader
@@ -15,13 +15,16 @@ final readonly class Leader
      *
      * @throws InvalidValue naming the field
      */
-    public function __construct(public LineStock $stock, public float $length)
+    public function __construct(public LineStock $stock, public float $length, public ?Attractor $attractor = null)
     {
         InvalidValue::unlessBetween('leader_length', $length, 0, 30, 'm');
     }
 
-    public function line(): Line
+    /** @return list<Element> the leader, and what flashes at its head */
+    public function parts(): array
     {
-        return $this->stock->length($this->length);
+        $line = $this->stock->length($this->length);
+
+        return $this->attractor === null ? [$line] : [$line, $this->attractor->body()];
     }
 }

@@ -137,7 +137,7 @@ final class DemoSeeder extends Seeder
     private function bites(Trip $trip, Boat $boat): void
     {
         $spread = Spread::query()->whereBelongsTo($trip)->with('lines')->firstOrFail();
-        $lines = array_values($spread->lines->map(static fn (SpreadLine $line): array => $line->only([...SpreadLine::PARTS, ...SpreadLine::FIGURES, 'leader_material']))->all());
+        $lines = array_values($spread->lines->map(static fn (SpreadLine $line): array => $line->only([...SpreadLine::PARTS, ...SpreadLine::FIGURES, ...SpreadLine::WORDS]))->all());
         $locker = Locker::of($boat);
         $linesIn = CarbonImmutable::parse($trip->date->format('Y-m-d').' '.$trip->lines_in);
         foreach (self::BITES as [$minutes, $holder, $species, $outcome, $inches, $pounds]) {

@@ -183,6 +183,10 @@ final class PlanningTableTest extends BrowserTestCase
         $this->choose('.weight select', 'Ball 8 lb');
         Wait::until(fn (): bool => $this->depth('P5') < $heavy, 'a lighter ball blows back');
         $spoon = $this->depth('P5');
+        $this->choose('#attractor', 'flasher, 11 in');
+        Wait::until(fn (): bool => $this->depth('P5') < $spoon - 1, 'a flasher to hold it up');
+        $this->choose('#attractor', 'no flasher');
+        Wait::until(fn (): bool => $this->depth('P5') === $spoon, 'the flasher to be off again');
         $this->choose('#lure_id', 'Chalk Dace');
         $this->see('[data-holder=P5] .lure', 'Chalk Dace');
         Wait::until(fn (): bool => $this->depth('P5') > $spoon, 'a plug dives below the ball');

@@ -60,6 +60,18 @@ final class SpreadTest extends FeatureTestCase
         $this->assertRefusedAt(['/what_if/current/heading', '/what_if/current/deep/drift', '/what_if/current/surface/set'], 'POST', '/spreads/2/preview', ['what_if' => ['current' => ['heading' => 400, 'surface' => ['drift' => 0], 'deep' => ['depth' => 20, 'set' => 0, 'drift' => 9]]]] + $this->demoSpread());
     }
 
+    public function test_a_flasher_is_kept_and_felt(): void
+    {
+        $spread = $this->demoSpread();
+        $plain = array_column($this->preview()['lines'], null, 'holder')['P5'];
+        $spread['lines'][4]['attractor'] = 'large_flasher';
+        self::assertSame('large_flasher', $this->send('PUT', '/spreads/2', $spread, 200)->json('lines.4.attractor'));
+        $flashing = array_column($this->preview()['lines'], null, 'holder')['P5'];
+
+        self::assertGreaterThan($plain['ball']['blow_back'] + 0.2, $flashing['ball']['blow_back']);
+        self::assertLessThan($plain['depth'], $flashing['depth']);
+    }
+
     public function test_coverage_follows_the_lines(): void
     {
         $all = $this->preview()['coverage'];
@@ -220,6 +232,8 @@ final class SpreadTest extends FeatureTestCase
         yield 'board line shorter than the tip is high' => ['lines.0.board_out', 1.0, '/lines/0/board/line_out'];
         yield 'a leader longer than the line' => ['lines.0.leader_length', 29.0, '/lines/0/let_out'];
         yield 'a leader nobody sells' => ['lines.0.leader_test', 13, '/lines/0/test'];
+        yield 'an unknown attractor' => ['lines.4.attractor', 'disco ball', '/lines/4/attractor'];
+        yield 'a flasher without a leader' => ['lines.5', ['attractor' => 'dodger', 'leader_length' => null] + ['holder_id' => 6, 'presentation' => 'core', 'reel_id' => 7, 'lure_id' => 1, 'colours' => 4.0, 'backing' => 0.0], '/lines/5/leader_length'];
         yield 'standing still' => ['speed', 0, '/speed'];
         yield 'a speedboat' => ['speed', 40, '/speed'];
         yield 'a figure nobody knows' => ['lines.0.colour', 'red', '/lines/0/colour'];

@@ -45,7 +45,7 @@ final class TripController
             $trip = $boat->trips()->create($entered);
             $spread = $trip->spreads()->create(['name' => 'Plan', 'speed' => $last->speed ?? self::FIRST_SPEED]);
             $spread->lines()->createMany($last?->lines->map(
-                static fn (SpreadLine $line): array => $line->only([...SpreadLine::PARTS, ...SpreadLine::FIGURES, 'leader_material']),
+                static fn (SpreadLine $line): array => $line->only([...SpreadLine::PARTS, ...SpreadLine::FIGURES, ...SpreadLine::WORDS]),
             )->all() ?? []);
 
             return $trip;

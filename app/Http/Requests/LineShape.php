@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Admek\Core\Tackle\Attractor;
 use Admek\Core\Tackle\Material;
 use Admek\Core\Tackle\Presentation;
 use App\Models\SpreadLine;
@@ -53,6 +54,7 @@ final class LineShape
                 in_array($key, SpreadLine::FIGURES, true) => is_int($value) || is_float($value) ? null : 'Must be a number.',
                 $key === 'presentation' => is_string($value) && Presentation::tryFrom($value) !== null ? null : 'Must be one of '.self::list(Presentation::cases()).'.',
                 $key === 'leader_material' => is_string($value) && Material::tryFrom($value) !== null ? null : 'Must be one of '.self::list(Material::cases()).'.',
+                $key === 'attractor' => is_string($value) && Attractor::tryFrom($value) !== null ? null : 'Must be one of '.self::list(Attractor::cases()).'.',
                 in_array($key, SpreadLine::PARTS, true) => is_int($value) ? null : 'Must be the id of a record.',
                 default => 'Is not a figure of a line.',
             };
@@ -62,9 +64,9 @@ final class LineShape
         }
     }
 
-    /** @param  list<Presentation|Material>  $cases */
+    /** @param  list<Presentation|Material|Attractor>  $cases */
     private static function list(array $cases): string
     {
-        return implode(', ', array_map(static fn (Presentation|Material $case): string => $case->value, $cases));
+        return implode(', ', array_column($cases, 'value'));
     }
 }

@@ -16,7 +16,7 @@ final class SpreadResource extends JsonResource
     public function toArray(Request $request): array
     {
         return $this->only(['id', 'trip_id', 'name', 'speed', 'version']) + [
-            'lines' => $this->lines->map(static fn (SpreadLine $line): array => $line->only([...SpreadLine::PARTS, ...SpreadLine::FIGURES, 'leader_material']))->all(),
+            'lines' => $this->lines->map(static fn (SpreadLine $line): array => $line->only([...SpreadLine::PARTS, ...SpreadLine::FIGURES, ...SpreadLine::WORDS]))->all(),
         ];
     }
 }

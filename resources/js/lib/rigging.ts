@@ -46,6 +46,7 @@ export function startLine(holder: Holder, kind: Kind, locker: Locker, from?: Spr
             kind.presentation === 'diver' ? (locker.divers.find(({ size }) => size === 'large') ?? locker.divers[0])?.id : null,
         board_id: kind.behindBoard ? (locker.boards.at(0)?.id ?? null) : null,
         board_out: kind.behindBoard ? 30.48 : null,
+        attractor: from?.attractor ?? null,
         leader_material: from?.leader_material ?? leader?.material ?? null,
         leader_test: from?.leader_test ?? leader?.tests.at(-2) ?? null,
         leader_length: from?.leader_length ?? 1.8288,

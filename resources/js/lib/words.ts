@@ -9,6 +9,12 @@ export const PRESENTATION: Record<Schemas['Presentation'], string> = {
     clip: 'clip weight',
 };
 
+export const ATTRACTOR: Record<NonNullable<SpreadLine['attractor']>, string> = {
+    small_flasher: 'flasher, 8 in',
+    large_flasher: 'flasher, 11 in',
+    dodger: 'dodger',
+};
+
 export const SPECIES: Record<Schemas['Species'], string> = {
     king: 'king',
     coho: 'coho',

@@ -2,6 +2,7 @@
     import { faultAt, faultOf, type Holder, type SpreadLine } from '../lib/api';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
     import { shown, type Quantity } from '../lib/units';
+    import { ATTRACTOR } from '../lib/words';
     import NumberField from './NumberField.svelte';
     import PickField from './PickField.svelte';
 
@@ -130,6 +131,19 @@
         <li class="span">{@render number('lead, weight to lure', 'lead')}</li>
     {/if}
     <li class="span">
+        <PickField
+            label="Flasher or dodger"
+            id="attractor"
+            value={line.attractor ?? ''}
+            options={[
+                { value: '', text: 'no flasher or dodger' },
+                ...Object.entries(ATTRACTOR).map(([value, text]) => ({ value, text })),
+            ]}
+            change={(attractor) => change({ attractor: (attractor || null) as SpreadLine['attractor'] })}
+            fault={fault('attractor')}
+        />
+    </li>
+    <li class="span">
         <span class="row">
             <PickField
                 label="Leader"
@@ -156,7 +170,7 @@
         position: relative;
         display: flex;
         flex-direction: column;
-        gap: 0.25rem;
+        gap: 0.15rem;
         font-size: 15px;
     }
     .rig::before {

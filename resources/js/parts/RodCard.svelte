@@ -159,12 +159,18 @@
     .depth {
         min-height: 44px;
     }
-    .depth.long b {
-        font-size: 36px;
-    }
     .depth small {
         font-size: 16px;
         font-weight: 500;
+    }
+    .depth.long {
+        gap: 1px;
+    }
+    .depth.long b {
+        font-size: 34px;
+    }
+    .depth.long small {
+        font-size: 14px;
     }
     .depth.stale {
         text-decoration: line-through;

@@ -68,7 +68,7 @@
 </script>
 
 {#if holder}
-    <section class="flex h-full flex-col gap-1.5 overflow-y-auto px-4 py-2.5" aria-label="Rod {holder.code}">
+    <section class="flex h-full flex-col gap-1 overflow-y-auto px-4 py-2" aria-label="Rod {holder.code}">
         <div class="flex items-baseline justify-between gap-2">
             <h2 class="text-lg font-bold">{holder.code}{line ? ` · ${lineWords(line)}` : ''}</h2>
             <span class="quiet text-sm">{holder.side === 'centre' ? 'stern' : holder.side}</span>

@@ -2,7 +2,7 @@
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Schemas, type Spread, type SpreadLine } from '../lib/api';
     import { doubt, figure, measure, shown } from '../lib/units';
-    import { dayWords, lineWords, speciesList } from '../lib/words';
+    import { ATTRACTOR, dayWords, lineWords, speciesList } from '../lib/words';
 
     /** The sheet the mate sets from: setting order, let-out at three speeds, lure, rig. Black on white, one page. */
     let { params }: { params: { trip: string } } = $props();
@@ -62,6 +62,7 @@
             line.ball_id ? part(gear?.balls, line.ball_id) : '',
             line.diver_id ? `${part(gear?.divers, line.diver_id)}, dial ${line.dial}` : '',
             line.clip_mass ? `${shown(units, 'clipMass', line.clip_mass)} clip` : '',
+            line.attractor ? ATTRACTOR[line.attractor] : '',
             line.lead ? `lead ${shown(units, 'length', line.lead)}` : '',
             line.backing ? `backing ${shown(units, 'length', line.backing)}` : '',
             line.leader_length

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Tackle;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Attractor;
 use Admek\Core\Tackle\BoardSize;
 use Admek\Core\Tackle\ClipWeight;
 use Admek\Core\Tackle\ControlKind;
@@ -25,6 +26,7 @@ use Admek\Core\Tackle\RatedPoint;
 use Admek\Core\Tackle\Rig;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\Branch;
+use Admek\Core\Towing\DepthDoubt;
 use Admek\Core\Towing\Doubts;
 use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Line;
@@ -127,6 +129,32 @@ final class RigsTest extends TestCase
         ), 0.8)['lure'][2];
 
         self::assertGreaterThan($depth(Material::Nylon), $depth(Material::Fluorocarbon), 'fluorocarbon sinks');
+    }
+
+    public function test_a_flasher_pulls_the_ball_back_and_holds_the_lure_up(): void
+    {
+        $rigged = fn (?Attractor $attractor): Downrigger => new Downrigger(
+            new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), 25.0, 8.0, LineStock::of(Material::Nylon, 20),
+            new Leader(LineStock::of(Material::Fluorocarbon, 25), 1.0, $attractor), $this->spoon(),
+        );
+        [$bare, $dodger, $flasher] = array_map(fn (?Attractor $a): array => $this->depths($rigged($a)), [null, Attractor::Dodger, Attractor::LargeFlasher]);
+
+        self::assertArrayNotHasKey('attractor', $bare);
+        self::assertEqualsWithDelta(1.0, hypot($flasher['lure'][0] - $flasher['attractor'][0], $flasher['lure'][2] - $flasher['attractor'][2]), 0.02, 'a leader behind the flasher');
+        foreach ([[$bare, $dodger], [$dodger, $flasher]] as [$less, $more]) {
+            self::assertGreaterThan($less['ball'][0], $more['ball'][0]);
+            self::assertLessThan($less['lure'][2], $more['lure'][2]);
+        }
+    }
+
+    public function test_a_flasher_s_drag_is_doubted_like_a_lure_s(): void
+    {
+        $doubt = fn (?Attractor $attractor): float => DepthDoubt::of($this->water(2.3), (new Diver(
+            DiverPlate::of(DiverSize::Large, false), 2.0, Side::Port, LineStock::of(Material::Braid, 30), 40.0,
+            new Leader(LineStock::of(Material::Fluorocarbon, 25), 1.8, $attractor), $this->spoon(),
+        ))->towLine('a', self::TIP), Lure::BODY, new Doubts)->parts['lure_drag'];
+
+        self::assertGreaterThan(2 * $doubt(null), $doubt(Attractor::SmallFlasher));
     }
 
     public function test_what_trails_a_board_keeps_its_own_depth(): void
