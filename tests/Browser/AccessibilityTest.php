@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Browser\Support\BrowserTestCase;
 
@@ -30,6 +31,56 @@ final class AccessibilityTest extends BrowserTestCase
         $this->see($shown);
         self::assertSame($theme, $this->js('return document.documentElement.dataset.theme'));
 
+        $this->assertNothingSerious();
+    }
+
+    /** @return iterable<string, array{string, string, string, string, string}> theme, screen, what opens it, its text, what is then shown */
+    public static function opened(): iterable
+    {
+        foreach (['day', 'dusk', 'red'] as $theme) {
+            yield "what is to be looked at, {$theme}" => [$theme, '/trips/2/spread', '[aria-controls=to-look-at]', 'look at', '#to-look-at li'];
+            yield "a current to try, {$theme}" => [$theme, '/trips/2/spread', '[aria-controls=current]', 'still water', '#current input'];
+            yield "the keys, {$theme}" => [$theme, '/trips/2/spread', '[aria-label=Keys]', '?', 'dialog[open]'];
+            yield "a rod taken out, {$theme}" => [$theme, '/trips/2/spread', 'aside button', 'Take out', '.card.empty'];
+            yield "a new trip, {$theme}" => [$theme, '/', 'button', 'New trip', 'form input[type=date]'];
+            yield "a bite with nothing filled in, {$theme}" => [$theme, '/trips/2/log', 'button', 'Log the bite', '.text-error'];
+        }
+    }
+
+    #[DataProvider('opened')]
+    public function test_axe_finds_nothing_serious_in_what_is_opened(string $theme, string $path, string $opener, string $text, string $shown): void
+    {
+        $this->visit('/');
+        $this->js('localStorage.setItem("admek.theme", arguments[0])', $theme);
+        $this->browser->driver->navigate()->refresh();
+        $this->visit($path);
+        if (str_ends_with($path, 'spread')) {
+            $this->see('[data-holder=S1] .depth b');
+        }
+        $this->click($opener, $text);
+        $this->see($shown);
+        $this->assertNothingSerious();
+    }
+
+    public function test_every_control_of_the_planning_table_is_reached_by_tab_and_shows_it(): void
+    {
+        $this->openSpread();
+        $reached = [];
+        for ($i = 0; $i < 60; $i++) {
+            $this->keys(WebDriverKeys::TAB);
+            $focus = $this->js('const e = document.activeElement; return [e.getAttribute("aria-label") || e.textContent.trim().slice(0, 20) || e.id, getComputedStyle(e).outlineStyle]');
+            if ($focus[0] !== '' && $this->js('return document.activeElement !== document.body')) {
+                self::assertNotSame('none', $focus[1], "{$focus[0]} shows its focus");
+                $reached[] = $focus[0];
+            }
+        }
+        foreach (['Trips', 'Slower', 'Faster', 'Turn', 'Undo', 'Keys', 'Take out'] as $control) {
+            self::assertContains($control, $reached);
+        }
+    }
+
+    private function assertNothingSerious(): void
+    {
         $this->js((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         $violations = $this->browser->driver->executeAsyncScript(<<<'JS'
             const done = arguments[0];
