@@ -10,6 +10,7 @@ use App\Http\Controllers\LockerController;
 use App\Http\Controllers\ReachController;
 use App\Http\Controllers\SpreadController;
 use App\Http\Controllers\SpreadPreviewController;
+use App\Http\Controllers\TowCaseController;
 use App\Http\Controllers\TripController;
 use Illuminate\Support\Facades\Route;
 
@@ -28,3 +29,4 @@ Route::post('spreads/{spread}/preview', SpreadPreviewController::class)->whereNu
 Route::post('spreads/{spread}/reach', ReachController::class)->whereNumber('spread');
 Route::post('spreads/{spread}/cures', CureController::class)->whereNumber('spread');
 Route::get('spreads/{spread}/deck-card', DeckCardController::class)->whereNumber('spread');
+Route::get('spreads/{spread}/tow-case', TowCaseController::class)->whereNumber('spread');

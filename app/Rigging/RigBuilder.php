@@ -21,14 +21,31 @@ use Admek\Core\Tackle\Presentation;
 use Admek\Core\Tackle\Rig;
 use Admek\Core\Tackle\TrailingRig;
 use Admek\Core\Towing\Side;
+use App\Models\Boat;
 use App\Models\Holder;
 use App\Models\Reel;
+use App\Models\Spread;
+use App\Models\SpreadLine;
 
 /** Turns a spread's line, as stored or sent, into the core's planned line. */
 final readonly class RigBuilder
 {
     public function __construct(private Locker $locker)
     {
+    }
+
+    /**
+     * The lines of a spread as it is kept.
+     *
+     * @return list<PlannedLine>
+     *
+     * @throws InvalidValue
+     */
+    public static function kept(Spread $spread, Boat $boat): array
+    {
+        $lines = $spread->lines->map(static fn (SpreadLine $line): array => $line->attributesToArray());
+
+        return (new self(Locker::of($boat)))->all(array_values($lines->all()));
     }
 
     /**

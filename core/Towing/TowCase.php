@@ -11,9 +11,9 @@ use Closure;
 /** The solver's open file (docs/tow-case.md): water, a turn or none, and lines; every figure stated, none assumed. */
 final readonly class TowCase
 {
-    private const FORMAT = 'admek-tow';
+    public const FORMAT = 'admek-tow';
 
-    private const VERSION = 1;
+    public const VERSION = 1;
 
     /** Branches may hang on branches, but not without end. */
     private const MOST_NESTED = 16;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Admek\Core\Towing\TowCase;
+use Admek\Core\Towing\TowResult;
 use App\Models\Spread;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\Support\FeatureTestCase;
@@ -199,6 +201,17 @@ final class SpreadTest extends FeatureTestCase
         self::assertGreaterThan($line['ball']['place'][2], $line['depth']);
         self::assertNull($line['diver']);
         self::assertCount(1, $line['branches']);
+    }
+
+    public function test_the_downloaded_case_gives_every_depth_on_the_screen(): void
+    {
+        $download = $this->send('GET', '/spreads/2/tow-case', expect: 200);
+        self::assertStringContainsString('spread-2.tow.json', (string) $download->headers->get('Content-Disposition'));
+        $solved = array_column(TowResult::of(TowCase::ofJson($download->json()))['lines'], null, 'id');
+
+        foreach ($this->preview()['lines'] as $line) {
+            self::assertEqualsWithDelta($line['depth'], ((array) $solved[$line['holder']]['bodies'])['lure'][2], 1e-3, $line['holder']);
+        }
     }
 
     public function test_the_deck_card_is_in_setting_order_with_three_speeds(): void

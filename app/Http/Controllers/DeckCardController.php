@@ -10,8 +10,6 @@ use Admek\Core\Spread\DeckCardRow;
 use App\Http\Resources\RunningLineResource;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Models\SpreadLine;
-use App\Rigging\Locker;
 use App\Rigging\RigBuilder;
 use Illuminate\Http\JsonResponse;
 
@@ -19,8 +17,7 @@ final class DeckCardController
 {
     public function __invoke(Spread $spread, Boat $boat): JsonResponse
     {
-        $lines = $spread->lines->map(static fn (SpreadLine $line): array => $line->attributesToArray())->all();
-        $card = DeckCard::of((new RigBuilder(Locker::of($boat)))->all(array_values($lines)), new Conditions($spread->speed));
+        $card = DeckCard::of(RigBuilder::kept($spread, $boat), new Conditions($spread->speed));
 
         return new JsonResponse([
             'speeds' => $card->speeds,

@@ -163,7 +163,10 @@
             {#if lineFault}<p class="text-error text-sm font-semibold">{lineFault}</p>{/if}
             {#key line.holder_id}<RigString {desk} {holder} {line} {at} />{/key}
             {#if doubtReason}
-                <p class="quiet text-sm">The doubt comes from {doubtReason}.</p>
+                <p class="quiet text-sm">
+                    The doubt comes from {doubtReason}.
+                    <a class="link" href="/api/spreads/{desk.spread.id}/tow-case" download>All the figures behind the depths</a>
+                </p>
             {/if}
         {:else}
             <p class="quiet text-[15px]">

@@ -6,6 +6,7 @@ namespace Tests\Core\Towing;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\TowCase;
+use Admek\Core\Towing\TowCaseFile;
 use Admek\Core\Towing\TowResult;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -32,6 +33,19 @@ final class TowCaseTest extends TestCase
         self::assertSame(['id', 'bodies', 'board', 'board_load_down', 'tow_tension', 'speed_factor', 'surfaced', 'path'], array_keys($result['lines'][1]));
         self::assertSame(['lure'], array_keys((array) $result['lines'][1]['bodies']), 'a nameless body is not reported');
         self::assertLessThan(1.0, $result['lines'][0]['speed_factor']);
+    }
+
+    public function test_a_written_case_reads_back_as_it_was(): void
+    {
+        $json = self::case();
+        $json['turn'] = ['radius' => 250.0, 'side' => 'port'];
+        $json['water']['flow'][] = ['depth' => 20.0, 'aft' => 0.8, 'starboard' => 0.1];
+        $json['lines'][] = ['id' => 'b', 'tow_point' => [0.0, -2.0, -2.0], 'chain' => [self::LURE, ['branch' => [['body' => ['name' => 'teaser'] + self::LURE['body']], self::LEADER]], self::LEADER, self::BOARD]];
+        $case = TowCase::ofJson($json);
+        $written = TowCaseFile::of($case->water, $case->turn, $case->lines);
+
+        self::assertEquals($json, $written);
+        self::assertEquals($case, TowCase::ofJson(json_decode((string) json_encode($written), true)));
     }
 
     /** @return iterable<string, array{string, mixed, string}> */
