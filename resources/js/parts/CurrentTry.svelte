@@ -3,6 +3,7 @@
     import type { SpreadDesk, WhatIf } from '../lib/spread-desk.svelte';
     import { figure, shown } from '../lib/units';
     import NumberField from './NumberField.svelte';
+    import Popover from './Popover.svelte';
 
     /** A current to try: at the surface, where the speed is read, and at the gear. */
     let { desk }: { desk: SpreadDesk } = $props();
@@ -10,8 +11,6 @@
     type Current = NonNullable<WhatIf['current']>;
 
     const units = $derived(desk.boat.units);
-    let open = $state(false);
-    let place: HTMLElement;
     /** What the fields show; tried from the first change on. */
     let current: Current = $state({
         heading: 0,
@@ -32,105 +31,70 @@
         current = { ...current, ...figures };
         desk.try({ current: $state.snapshot(current) });
     }
-
-    function leave(event: Event): void {
-        if (open && event.target instanceof Node && !place.contains(event.target)) {
-            open = false;
-        }
-    }
 </script>
 
-<svelte:window onclick={leave} onkeydown={(event) => event.key === 'Escape' && (open = false)} />
-
-<div class="relative" bind:this={place}>
-    <button
-        type="button"
-        class="btn btn-sm h-10 flex-col gap-0 leading-tight"
-        aria-expanded={open}
-        aria-controls="current"
-        onclick={() => (open = !open)}
-    >
+<Popover id="current" look="h-10 flex-col gap-0 leading-tight" pane="left-0 flex w-70 flex-col gap-1 px-4 py-3">
+    {#snippet face()}
         <span class="quiet text-xs font-normal">current</span>
         <span class="text-sm whitespace-nowrap" data-testid="current">{words}</span>
-    </button>
-    {#if open}
-        <div id="current" class="pane border-base-300 bg-base-100">
-            <NumberField
-                label="Boat’s heading"
-                value={current.heading}
-                change={(v) => change({ heading: v ?? 0 })}
-                {units}
-                unit="°"
-                decimals={0}
-                fault={fault('heading')}
-            />
-            <p class="pt-1.5 font-semibold">At the surface</p>
-            <NumberField
-                label="sets toward"
-                value={current.surface.set}
-                change={(v) => change({ surface: { ...current.surface, set: v ?? 0 } })}
-                {units}
-                unit="°"
-                decimals={0}
-                fault={fault('surface/set')}
-            />
-            <NumberField
-                label="drift"
-                value={current.surface.drift}
-                change={(v) => change({ surface: { ...current.surface, drift: v ?? 0 } })}
-                {units}
-                quantity="speed"
-                fault={fault('surface/drift')}
-            />
-            <p class="pt-1.5 font-semibold">At the gear</p>
-            <NumberField
-                label="depth"
-                value={current.deep.depth}
-                change={(v) => change({ deep: { ...current.deep, depth: v ?? 0 } })}
-                {units}
-                quantity="depth"
-                fault={fault('deep/depth')}
-            />
-            <NumberField
-                label="sets toward"
-                value={current.deep.set}
-                change={(v) => change({ deep: { ...current.deep, set: v ?? 0 } })}
-                {units}
-                unit="°"
-                decimals={0}
-                fault={fault('deep/set')}
-            />
-            <NumberField
-                label="drift"
-                value={current.deep.drift}
-                change={(v) => change({ deep: { ...current.deep, drift: v ?? 0 } })}
-                {units}
-                quantity="speed"
-                fault={fault('deep/drift')}
-            />
-            <p class="quiet pt-1.5 text-sm">
-                The boat’s speed is read at the surface; the gear feels what the water below does differently.
-            </p>
-            {#if desk.whatIf.current}
-                <button type="button" class="btn btn-sm mt-2" onclick={() => desk.try({ current: null })}>Still water</button>
-            {/if}
-        </div>
+    {/snippet}
+    <NumberField
+        label="Boat’s heading"
+        value={current.heading}
+        change={(v) => change({ heading: v ?? 0 })}
+        {units}
+        unit="°"
+        decimals={0}
+        fault={fault('heading')}
+    />
+    <p class="pt-1.5 font-semibold">At the surface</p>
+    <NumberField
+        label="sets toward"
+        value={current.surface.set}
+        change={(v) => change({ surface: { ...current.surface, set: v ?? 0 } })}
+        {units}
+        unit="°"
+        decimals={0}
+        fault={fault('surface/set')}
+    />
+    <NumberField
+        label="drift"
+        value={current.surface.drift}
+        change={(v) => change({ surface: { ...current.surface, drift: v ?? 0 } })}
+        {units}
+        quantity="speed"
+        fault={fault('surface/drift')}
+    />
+    <p class="pt-1.5 font-semibold">At the gear</p>
+    <NumberField
+        label="depth"
+        value={current.deep.depth}
+        change={(v) => change({ deep: { ...current.deep, depth: v ?? 0 } })}
+        {units}
+        quantity="depth"
+        fault={fault('deep/depth')}
+    />
+    <NumberField
+        label="sets toward"
+        value={current.deep.set}
+        change={(v) => change({ deep: { ...current.deep, set: v ?? 0 } })}
+        {units}
+        unit="°"
+        decimals={0}
+        fault={fault('deep/set')}
+    />
+    <NumberField
+        label="drift"
+        value={current.deep.drift}
+        change={(v) => change({ deep: { ...current.deep, drift: v ?? 0 } })}
+        {units}
+        quantity="speed"
+        fault={fault('deep/drift')}
+    />
+    <p class="quiet pt-1.5 text-sm">
+        The boat’s speed is read at the surface; the gear feels what the water below does differently.
+    </p>
+    {#if desk.whatIf.current}
+        <button type="button" class="btn btn-sm mt-2" onclick={() => desk.try({ current: null })}>Still water</button>
     {/if}
-</div>
-
-<style>
-    .pane {
-        position: absolute;
-        z-index: 20;
-        top: calc(100% + 6px);
-        left: 0;
-        display: flex;
-        flex-direction: column;
-        gap: 0.25rem;
-        width: 17.5rem;
-        padding: 0.8rem 1rem;
-        border-width: 1px;
-        border-radius: 6px;
-        box-shadow: 0 8px 24px rgb(0 0 0 / 0.25);
-    }
-</style>
+</Popover>
