@@ -31,6 +31,9 @@ final class March
     /** A body's grip on the water fades over this much above the surface (m), as it comes out of it. */
     private const EMERGENCE = 0.1;
 
+    /** How often a step that would leave the water, or enter it, is shortened to end on the surface. */
+    private const SURFACE_ATTEMPTS = 8;
+
     /** Within this of the surface (m) a point counts as on it. */
     private const ON_SURFACE = 1e-5;
 
@@ -197,7 +200,11 @@ final class March
         $share = self::STEP / $this->fineness;
         $layerCap = $this->layerCap;
         $curve = $this->curve;
-        [$u, $v] = [$this->aft[0], $this->starboard[0]];
+        $depths = $this->depths;
+        $aft = $this->aft;
+        $starboard = $this->starboard;
+        $last = count($depths) - 1;
+        [$u, $v] = [$aft[0], $starboard[0]];
         $speed = sqrt($u * $u + $v * $v);
         $nx = $ny = $nz = 0.0;
         [$x, $y, $z, $fx, $fy, $fz] = [$this->x, $this->y, $this->z, $this->fx, $this->fy, $this->fz];
@@ -216,9 +223,12 @@ final class March
             $wet = $z > self::ON_SURFACE || ($z >= -self::ON_SURFACE && $fz <= 0.0);
             $h = 0.0;
             $rest = $left;
-            for ($attempt = 0; $attempt < 8; $attempt++) {
+            for ($attempt = 0; $attempt < self::SURFACE_ATTEMPTS; $attempt++) {
                 $ax = $ay = $az = $gx = $gy = $gz = 0.0;
-                [$px, $py, $pz, $qx, $qy, $qz] = [$x, $y, $z, $fx, $fy, $fz];
+                $pz = $z;
+                $qx = $fx;
+                $qy = $fy;
+                $qz = $fz;
                 for ($stage = 0; $stage < 4; $stage++) {
                     $pull = sqrt($qx * $qx + $qy * $qy + $qz * $qz);
                     if ($pull < 1e-15) {
@@ -229,7 +239,15 @@ final class March
                     $tz = -$qz / $pull;
                     if ($wet) {
                         if (! $uniform) {
-                            [$u, $v] = $this->flowAt($pz);
+                            // As flowAt(), written out: no array between steps.
+                            $k = 1;
+                            while ($k <= $last && $pz >= $depths[$k]) {
+                                $k++;
+                            }
+                            $part = $k > $last ? 0.0 : ($pz - $depths[$k - 1]) / ($depths[$k] - $depths[$k - 1]);
+                            $part = $part > 0.0 ? $part : 0.0;
+                            $u = $aft[$k - 1] + ($k > $last ? 0.0 : $part * ($aft[$k] - $aft[$k - 1]));
+                            $v = $starboard[$k - 1] + ($k > $last ? 0.0 : $part * ($starboard[$k] - $starboard[$k - 1]));
                         }
                         $along = $u * $tx + $v * $ty;
                         $nx = $u - $along * $tx;
