@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Outfitting;
 
 /**
- * A sensible charter boat to start from: thirty feet, eleven rod holders and two booms' worth of rail, tips rising
+ * A sensible charter boat to start from: thirty feet, ten rod holders and two rigger booms, tips rising
  * from stern to bow. Every figure can be changed before the boat is made.
  */
 final class BoatOffer

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread;
 
+use Admek\Core\Tackle\Lure;
 use Admek\Core\Towing\DepthDoubt;
 use Admek\Core\Towing\TowSolution;
 
@@ -26,6 +27,6 @@ final readonly class RunningLine
     /** @return array{float, float, float} m: aft, starboard, down */
     public function lure(): array
     {
-        return $this->solution->bodies['lure'];
+        return $this->solution->bodies[Lure::BODY];
     }
 }

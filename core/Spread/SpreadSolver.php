@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Spread;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Lure;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\DepthDoubt;
 use Admek\Core\Towing\Reach;
@@ -26,7 +27,7 @@ final readonly class SpreadSolver
         $towLine = $line->towLine();
         $solution = $this->solver->solve($conditions->water(), $conditions->turn, $towLine);
         $doubt = $withDoubt
-            ? DepthDoubt::of($conditions->water(), $towLine, 'lure', $line->doubts(), $solution->speedFactor)
+            ? DepthDoubt::of($conditions->water(), $towLine, Lure::BODY, $line->doubts(), $solution->speedFactor)
             : null;
 
         return new RunningLine($line, $solution, $doubt);

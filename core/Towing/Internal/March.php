@@ -66,7 +66,7 @@ final class March
     /** @var list<string> */
     public array $surfaced = [];
 
-    public readonly bool $uniform;
+    private readonly bool $uniform;
 
     private readonly float $halfDensity;
 
