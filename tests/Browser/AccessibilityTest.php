@@ -91,12 +91,23 @@ final class AccessibilityTest extends BrowserTestCase
         self::assertSame([], $violations);
     }
 
-    public function test_the_red_light_is_red_only(): void
+    /** @return iterable<string, array{string, string}> */
+    public static function redScreens(): iterable
+    {
+        yield 'trips' => ['/', '#next'];
+        yield 'spread' => ['/trips/2/spread', '[data-holder=S1] .depth b'];
+        yield 'deck card' => ['/trips/2/deck-card', '.sheet tbody tr'];
+        yield 'log' => ['/trips/1/log', '.bite'];
+    }
+
+    #[DataProvider('redScreens')]
+    public function test_the_red_light_is_red_only(string $path, string $shown): void
     {
         $this->visit('/');
         $this->js('localStorage.setItem("admek.theme", "red")');
         $this->browser->driver->navigate()->refresh();
-        $this->openSpread();
+        $this->visit($path);
+        $this->see($shown);
         $picture = sys_get_temp_dir().'/admek-red-'.bin2hex(random_bytes(4)).'.png';
         $this->browser->picture($picture);
         $brightest = $this->browser->driver->executeAsyncScript(<<<'JS'
@@ -119,5 +130,16 @@ final class AccessibilityTest extends BrowserTestCase
 
         self::assertGreaterThan(200, $brightest[0]);
         self::assertLessThan(24, $brightest[1], 'no green or blue is lit');
+    }
+
+    public function test_a_phone_changes_its_light_too(): void
+    {
+        $this->browser->resize(390, 844);
+        $this->visit('/trips/2/log');
+        $this->click('nav button', 'day');
+        $this->click('nav button', 'dusk');
+        $this->see('nav button', 'red');
+        self::assertSame('red', $this->js('return document.documentElement.dataset.theme'));
+        self::assertLessThanOrEqual(390, $this->js('return document.scrollingElement.scrollWidth'));
     }
 }

@@ -30,7 +30,7 @@
             <a
                 href={place.href}
                 aria-current={place.here ? 'page' : undefined}
-                class="flex min-h-12 flex-1 items-center justify-center px-3 text-[15px] whitespace-nowrap sm:min-h-11 sm:flex-none sm:justify-start sm:border-l-4"
+                class="flex min-h-12 flex-1 items-center justify-center px-2 text-[15px] whitespace-nowrap sm:min-h-11 sm:flex-none sm:justify-start sm:px-3 sm:border-l-4"
                 class:here={place.here}>{place.name}</a
             >
         {/each}
@@ -41,6 +41,13 @@
                 {outbox.waiting.length === 1 ? 'bite' : 'bites'} waiting to be sent
             </p>
         {/if}
+        <button
+            type="button"
+            class="quiet min-h-12 px-3 text-sm sm:hidden"
+            aria-label="Light: {theme.current}; change it"
+            onclick={() => theme.choose(THEMES[(THEMES.indexOf(theme.current) + 1) % THEMES.length] ?? 'day')}
+            >{theme.current}</button
+        >
         <fieldset class="hidden px-3 pb-3 sm:block">
             <legend class="quiet pb-1 text-sm">Light</legend>
             {#each THEMES as name (name)}

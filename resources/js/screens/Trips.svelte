@@ -59,8 +59,8 @@
                 <div>
                     <dt>lines planned</dt>
                     <dd class="figure">
-                        {next.spreads[0]?.line_count ?? 0}{#if next.line_limit}<span class="text-base font-medium">
-                                of {next.line_limit}</span
+                        {next.spreads[0]?.line_count ?? 0}{#if next.line_limit}<span class="pl-1.5 text-base font-medium"
+                                >of {next.line_limit}</span
                             >{/if}
                     </dd>
                 </div>
