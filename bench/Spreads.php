@@ -20,6 +20,7 @@ use Admek\Core\Tackle\Lure;
 use Admek\Core\Tackle\LureKind;
 use Admek\Core\Tackle\Material;
 use Admek\Core\Tackle\RatedPoint;
+use Admek\Core\Tackle\Release;
 use Admek\Core\Towing\Side;
 
 /** Spreads to measure with: the demo's twelve lines, and as many times them as asked for. */
@@ -55,11 +56,11 @@ final class Spreads
         $lines = [];
         foreach ([Side::Port, Side::Starboard] as $side) {
             $at = $side->sign();
-            $lines[] = new PlannedLine("{$side->value} 1", new InlineBoard(BoardSize::Large, $side, 130 * self::FOOT, new FlatLine($nylon, 90 * self::FOOT, $leader(6), $plug)), [-3.6, 2.3 * $at, -3.0]);
-            $lines[] = new PlannedLine("{$side->value} 2", new InlineBoard(BoardSize::Large, $side, 85 * self::FOOT, new Leadcore($core, 3, 3, $braid, 0, $leader(20), $spoon)), [-2.4, 2.4 * $at, -2.6]);
+            $lines[] = new PlannedLine("{$side->value} 1", new InlineBoard(BoardSize::Large->planer(), $side, 130 * self::FOOT, new FlatLine($nylon, 90 * self::FOOT, $leader(6), $plug)), [-3.6, 2.3 * $at, -3.0]);
+            $lines[] = new PlannedLine("{$side->value} 2", new InlineBoard(BoardSize::Large->planer(), $side, 85 * self::FOOT, new Leadcore($core, 3, 3, $braid, 0, $leader(20), $spoon)), [-2.4, 2.4 * $at, -2.6]);
             $lines[] = new PlannedLine("{$side->value} 3", new Diver($plate, 3.0, $side, $braid, 150 * self::FOOT, $leader(6), $spoon), [-1.2, 2.9 * $at, -1.2]);
             $lines[] = new PlannedLine("{$side->value} 4", new Diver($plate, 1.5, $side, $braid, 190 * self::FOOT, $leader(6), $spoon), [-0.4, 2.5 * $at, -1.1]);
-            $lines[] = new PlannedLine("{$side->value} 5", new Downrigger($ball, $cable, ($at < 0 ? 98 : 46) * self::FOOT, ($at < 0 ? 20 : 100) * self::FOOT, $nylon, $leader(6), $spoon), [0.4, 1.7 * $at, -1.0]);
+            $lines[] = new PlannedLine("{$side->value} 5", new Downrigger($ball, $cable, ($at < 0 ? 98 : 46) * self::FOOT, new Release(0.0, ($at < 0 ? 20 : 100) * self::FOOT, $nylon, $leader(6)), $spoon), [0.4, 1.7 * $at, -1.0]);
         }
         $lines[] = new PlannedLine('core', new Leadcore($core, 8, 8, $braid, 60 * self::FOOT, $leader(20), $spoon), [0.3, -0.5, -2.4]);
         $lines[] = new PlannedLine('flat', new FlatLine($nylon, 110 * self::FOOT, $leader(6), $plug), [0.3, 0.5, -2.4]);

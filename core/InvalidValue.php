@@ -36,6 +36,12 @@ final class InvalidValue extends InvalidArgumentException
         return new self($field, $this->allowed, "{$field} must be {$this->allowed}.", $this->least, $this->most);
     }
 
+    /** The same complaint of a field that goes by another name where it was entered. */
+    public function named(string $field): self
+    {
+        return new self($field, $this->allowed, "{$field} must be {$this->allowed}.", $this->least, $this->most);
+    }
+
     /** @throws self when $value is not finite or lies outside [$min, $max] */
     public static function unlessBetween(string $field, float $value, float $min, float $max, string $unit = ''): void
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\Tackle\RulesOfThumb;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -14,12 +15,40 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $beam m
  * @property string $units us or metric
  * @property int $lines_per_angler
+ * @property float $mast_aft m, where a mast board's tow line leaves the boat
+ * @property float $mast_height m above the water
+ * @property ?array<string, float> $rules rules of thumb as this boat reckons them
  */
 final class Boat extends Model
 {
-    protected $fillable = ['name', 'length', 'beam', 'units', 'lines_per_angler'];
+    protected $fillable = ['name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'rules'];
 
-    protected $casts = ['length' => 'float', 'beam' => 'float', 'lines_per_angler' => 'integer'];
+    protected $attributes = ['mast_aft' => -4.0, 'mast_height' => 3.0];
+
+    protected $casts = ['length' => 'float', 'beam' => 'float', 'lines_per_angler' => 'integer', 'mast_aft' => 'float', 'mast_height' => 'float', 'rules' => 'array'];
+
+    /** @return array{float, float, float} in the towing frame, m */
+    public function mast(): array
+    {
+        return [$this->mast_aft, 0.0, -$this->mast_height];
+    }
+
+    public function rulesOfThumb(): RulesOfThumb
+    {
+        return RulesOfThumb::of(array_map(floatval(...), $this->rules ?? []));
+    }
+
+    /** @return HasMany<Sounding, $this> */
+    public function soundings(): HasMany
+    {
+        return $this->hasMany(Sounding::class)->orderByDesc('taken_at');
+    }
+
+    /** @return HasMany<SpreadTemplate, $this> */
+    public function templates(): HasMany
+    {
+        return $this->hasMany(SpreadTemplate::class)->orderBy('name');
+    }
 
     /** @return HasMany<Holder, $this> port bow … stern … starboard bow */
     public function holders(): HasMany

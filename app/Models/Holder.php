@@ -17,18 +17,14 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $aft m, of the rod tip or boom end
  * @property float $starboard m
  * @property float $height m above the water
+ * @property bool $counter_calibrated whether the counter of its rigger has been checked
+ * @property float $counter_factor what that counter shows for each metre truly out
  */
 final class Holder extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['code', 'side', 'kind', 'place', 'aft', 'starboard', 'height'];
+    protected $fillable = ['code', 'side', 'kind', 'place', 'aft', 'starboard', 'height', 'counter_calibrated', 'counter_factor'];
 
-    protected $casts = ['place' => 'integer', 'aft' => 'float', 'starboard' => 'float', 'height' => 'float'];
-
-    /** @return array{float, float, float} in the towing frame, m */
-    public function tip(): array
-    {
-        return [$this->aft, $this->starboard, -$this->height];
-    }
+    protected $casts = ['place' => 'integer', 'aft' => 'float', 'starboard' => 'float', 'height' => 'float', 'counter_calibrated' => 'boolean', 'counter_factor' => 'float'];
 }

@@ -15,12 +15,14 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?string $backing_material
  * @property ?float $backing_test lb
  * @property bool $counter_calibrated
+ * @property float $counter_factor what the counter shows for each metre truly out
+ * @property ?float $wire_length m of wire on the reel
  */
 final class Reel extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['name', 'material', 'test', 'colours', 'backing_material', 'backing_test', 'counter_calibrated'];
+    protected $fillable = ['name', 'material', 'test', 'colours', 'backing_material', 'backing_test', 'counter_calibrated', 'counter_factor', 'wire_length'];
 
-    protected $casts = ['test' => 'float', 'colours' => 'float', 'backing_test' => 'float', 'counter_calibrated' => 'boolean'];
+    protected $casts = ['test' => 'float', 'colours' => 'float', 'backing_test' => 'float', 'counter_calibrated' => 'boolean', 'counter_factor' => 'float', 'wire_length' => 'float'];
 }

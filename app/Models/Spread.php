@@ -16,12 +16,14 @@ use Illuminate\Support\Facades\DB;
  * @property string $name
  * @property float $speed m/s through the water
  * @property int $version
+ * @property string $school by which the setting order goes
+ * @property ?list<int> $setting_order holder ids as the captain has put them
  */
 final class Spread extends Model
 {
-    protected $fillable = ['name', 'speed', 'version'];
+    protected $fillable = ['name', 'speed', 'version', 'school', 'setting_order'];
 
-    protected $casts = ['speed' => 'float', 'version' => 'integer'];
+    protected $casts = ['speed' => 'float', 'version' => 'integer', 'setting_order' => 'array'];
 
     /** @return HasMany<SpreadLine, $this> */
     public function lines(): HasMany
@@ -39,17 +41,19 @@ final class Spread extends Model
      * Replaces speed and lines, whole or not at all.
      *
      * @param  list<array<string, mixed>>  $lines  rows of spread_lines
+     * @param  array<string, mixed>  $order  school and setting_order, where they change too
      *
      * @throws Conflict when $version is no longer the current one
      */
-    public function saveAgainst(int $version, float $speed, array $lines): void
+    public function saveAgainst(int $version, float $speed, array $lines, array $order = []): void
     {
-        DB::transaction(function () use ($version, $speed, $lines): void {
+        DB::transaction(function () use ($version, $speed, $lines, $order): void {
             $claimed = self::query()->whereKey($this->id)->where('version', $version)
                 ->update(['version' => $version + 1, 'speed' => $speed]);
             if ($claimed === 0) {
                 throw new Conflict(self::query()->findOrFail($this->id)->version);
             }
+            $this->refresh()->update($order);
             $this->lines()->delete();
             $this->lines()->createMany($lines);
         });

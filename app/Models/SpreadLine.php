@@ -13,12 +13,17 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class SpreadLine extends Model
 {
-    public const PARTS = ['holder_id', 'presentation', 'reel_id', 'lure_id', 'ball_id', 'diver_id', 'board_id'];
+    public const PARTS = ['holder_id', 'presentation', 'reel_id', 'lure_id', 'ball_id', 'diver_id', 'board_id', 'rides_on'];
 
-    public const FIGURES = ['let_out', 'colours', 'backing', 'lead', 'dial', 'board_out', 'clip_mass', 'leader_length', 'leader_test'];
+    public const FIGURES = [
+        'let_out', 'colours', 'backing', 'lead', 'above', 'dial', 'board_out', 'clip_out', 'weight_mass', 'ball_mass',
+        'dropper_length', 'leader_length', 'leader_test', 'tip_height', 'aim',
+    ];
 
     /** What is told by a word. */
-    public const WORDS = ['leader_material', 'attractor'];
+    public const WORDS = ['leader_material', 'attractor', 'dial_side', 'cable'];
+
+    public const ALL = [...self::PARTS, ...self::FIGURES, ...self::WORDS, 'overrides'];
 
     public $timestamps = false;
 
@@ -27,6 +32,6 @@ final class SpreadLine extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return array_fill_keys(self::FIGURES, 'float');
+        return array_fill_keys(self::FIGURES, 'float') + ['overrides' => 'array'];
     }
 }

@@ -29,7 +29,12 @@ final class StarterLocker
         ['Core 27 lb, 4 colours', 'leadcore', 27.0, 4.0, false],
         ['Core 27 lb, 8 colours', 'leadcore', 27.0, 8.0, false],
         ['Core 18 lb, 10 colours', 'leadcore', 18.0, 10.0, false],
+        ['Copper 32 lb, 250 ft', 'copper', 32.0, null, false],
+        ['Steel 30 lb, 400 ft', 'steel', 30.0, null, false],
     ];
+
+    /** @var array<string, int> ft of wire on the reels that hold some */
+    private const WIRE = ['Copper 32 lb, 250 ft' => 250, 'Steel 30 lb, 400 ft' => 400];
 
     /** Name, kind, finish, and for divers the box depth in feet on 100 ft of line. */
     private const LURES = [
@@ -40,6 +45,9 @@ final class StarterLocker
         ['Deep plug', LureKind::DeepPlug, 'orange', 15.0],
         ['Worm harness', LureKind::WormHarness, 'copper', null],
         ['Rigged bait', LureKind::RiggedBait, 'natural', null],
+        ['Slow-spin hook', LureKind::SlowSpinHook, 'plain', null],
+        ['Bucktail', LureKind::Bucktail, 'black', null],
+        ['Big plug', LureKind::BigPlug, 'perch', 12.0],
     ];
 
     public static function stow(Boat $boat): void
@@ -53,20 +61,27 @@ final class StarterLocker
     public static function stowGear(Boat $boat): void
     {
         foreach (self::REELS as [$name, $material, $test, $colours, $calibrated]) {
+            $wire = self::wire($name);
             $boat->reels()->create([
                 'name' => $name, 'material' => $material, 'test' => $test, 'colours' => $colours, 'counter_calibrated' => $calibrated,
-                'backing_material' => $colours === null ? null : 'braid', 'backing_test' => $colours === null ? null : 30.0,
+                'wire_length' => $wire === null ? null : $wire * self::FOOT,
+                'backing_material' => $colours === null && $wire === null ? null : 'braid', 'backing_test' => $colours === null && $wire === null ? null : 30.0,
             ]);
         }
         foreach ([8, 10, 12, 15] as $pounds) {
             $boat->balls()->create(['name' => "Ball {$pounds} lb", 'mass' => $pounds * self::POUND]);
         }
-        foreach ([['Medium diver', 'medium', false], ['Large diver', 'large', false], ['Large diver, ringed', 'large', true]] as [$name, $size, $ringed]) {
+        foreach ([['Small diver', 'small', false], ['Medium diver', 'medium', false], ['Large diver', 'large', false], ['Large diver, ringed', 'large', true]] as [$name, $size, $ringed]) {
             $boat->divers()->create(['name' => $name, 'size' => $size, 'ringed' => $ringed]);
         }
-        foreach (['small', 'large'] as $size) {
+        foreach (['small', 'large', 'mast'] as $size) {
             $boat->boards()->create(['name' => ucfirst($size).' board', 'size' => $size]);
         }
+    }
+
+    private static function wire(string $reel): ?int
+    {
+        return self::WIRE[$reel] ?? null;
     }
 
     /** @param  ?float  $boxDepth ft on 100 ft of 12 lb nylon at 2 mph */

@@ -7,6 +7,7 @@ namespace App\Rigging;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Conditions;
 use Admek\Core\Spread\SpreadSolver;
+use App\Models\Boat;
 
 /** What every line was doing when one was bitten: set-up in words and figures, solved place, speed and turn. */
 final class BiteSnapshot
@@ -18,25 +19,24 @@ final class BiteSnapshot
      *
      * @throws InvalidValue when that holder has no line
      */
-    public static function take(Locker $locker, array $lines, Conditions $conditions, int $bitten): array
+    public static function take(Boat $boat, array $lines, Conditions $conditions, int $bitten): array
     {
         if (! in_array($bitten, array_column($lines, 'holder_id'), true)) {
             throw InvalidValue::because('holder_id', 'a holder with a line in the water');
         }
-        $solver = new SpreadSolver;
+        $locker = Locker::of($boat);
+        $running = (new SpreadSolver)->all((new RigBuilder($boat, $locker))->all($lines), $conditions);
         $kept = [];
-        foreach ((new RigBuilder($locker))->all($lines) as $i => $planned) {
-            $running = $solver->run($planned, $conditions);
-            [$aft, $starboard, $depth] = $running->lure();
-            $figures = new LineFigures($lines[$i]);
-            $lure = $locker->lureRecord($figures->id('lure_id'));
+        foreach ($running as $i => $line) {
+            [$aft, $starboard, $depth] = $line->lure();
+            $lure = $locker->lureRecord($lines[$i]['lure_id'] ?? null);
             $kept[] = [
-                'holder' => $planned->holder,
-                'reel' => $locker->reel($figures->id('reel_id'))->name,
+                'holder' => $line->planned->holder,
+                'reel' => $locker->reel($lines[$i]['reel_id'] ?? null)->name,
                 'lure' => $lure->name,
                 'finish' => $lure->finish,
                 'depth' => round($depth, 3),
-                'deviation' => round($running->doubt->deviation ?? 0.0, 3),
+                'deviation' => round($line->doubt->deviation ?? 0.0, 3),
                 'aft' => round($aft, 3),
                 'starboard' => round($starboard, 3),
                 'set_up' => array_filter($lines[$i], static fn (mixed $figure): bool => $figure !== null),

@@ -5,15 +5,10 @@ declare(strict_types=1);
 namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Tackle\BoardSize;
-use Admek\Core\Tackle\DiverPlate;
-use Admek\Core\Tackle\DiverSize;
-use Admek\Core\Tackle\LeadWeight;
-use Admek\Core\Tackle\LineStock;
+use Admek\Core\Tackle\Description;
+use Admek\Core\Tackle\FigureSheet;
 use Admek\Core\Tackle\Lure as Bait;
-use Admek\Core\Tackle\LureKind;
-use Admek\Core\Tackle\Material;
-use Admek\Core\Tackle\RatedPoint;
+use Admek\Core\Tackle\Outfitter;
 use App\Models\Ball;
 use App\Models\Board;
 use App\Models\Boat;
@@ -21,8 +16,9 @@ use App\Models\Diver;
 use App\Models\Holder;
 use App\Models\Lure;
 use App\Models\Reel;
+use App\Models\SpreadLine;
 
-/** The boat's gear as the core's own values, looked up by record id. */
+/** The boat's gear, looked up by record id, and a line of it described with all it is rigged with. */
 final readonly class Locker
 {
     /**
@@ -39,7 +35,7 @@ final readonly class Locker
         private array $balls,
         private array $divers,
         private array $boards,
-        private array $lures,
+        public array $lures,
     ) {
     }
 
@@ -55,81 +51,74 @@ final readonly class Locker
         );
     }
 
-    public function holder(?int $id): Holder
+    /**
+     * A stored or sent line with its records in place of their ids, as the core and the spread's file know it.
+     *
+     * @param  array<string, mixed>  $line
+     * @return array<string, mixed>
+     *
+     * @throws InvalidValue naming the field whose record there is not
+     */
+    public function described(array $line): array
     {
-        return $this->holders[$id ?? 0] ?? throw self::missing('holder_id', 'a holder of this boat');
+        $described = array_filter(array_intersect_key($line, array_flip(['presentation', ...SpreadLine::FIGURES, ...SpreadLine::WORDS, 'overrides'])), static fn (mixed $figure): bool => $figure !== null);
+        $described['holder'] = $this->holder($line['holder_id'] ?? null)->only(['code', 'side', 'kind', 'aft', 'starboard', 'height', 'counter_calibrated', 'counter_factor']);
+        $described['reel'] = $this->reel($line['reel_id'] ?? null)->only(['name', 'material', 'test', 'colours', 'wire_length', 'backing_material', 'backing_test', 'counter_calibrated', 'counter_factor']);
+        $described['lure'] = self::lure($this->lureRecord($line['lure_id'] ?? null));
+        if (isset($line['rides_on'])) {
+            $described['rides_on'] = $this->one($this->holders, $line['rides_on'], 'rides_on', 'a holder of this boat')->code;
+        }
+        if (isset($line['ball_id'])) {
+            $described['ball'] = $this->one($this->balls, $line['ball_id'], 'ball_id', 'a ball in the locker')->only(['name', 'mass']);
+        }
+        if (isset($line['diver_id'])) {
+            $described['diver'] = $this->one($this->divers, $line['diver_id'], 'diver_id', 'a diver in the locker')->only(['name', 'size', 'ringed']);
+        }
+        if (isset($line['board_id'])) {
+            $described['board'] = $this->one($this->boards, $line['board_id'], 'board_id', 'a board in the locker')->only(['name', 'size']);
+        }
+
+        return $described;
     }
 
-    public function reel(?int $id): Reel
+    public function holder(mixed $id): Holder
     {
-        return $this->reels[$id ?? 0] ?? throw self::missing('reel_id', 'a reel in the locker');
+        return $this->one($this->holders, $id, 'holder_id', 'a holder of this boat');
     }
 
-    public function lureRecord(?int $id): Lure
+    public function reel(mixed $id): Reel
     {
-        return $this->lures[$id ?? 0] ?? throw self::missing('lure_id', 'a lure in the locker');
+        return $this->one($this->reels, $id, 'reel_id', 'a reel in the locker');
     }
 
-    public function main(Reel $reel): LineStock
+    public function lureRecord(mixed $id): Lure
     {
-        return LineStock::of(Material::from($reel->material), $reel->test);
+        return $this->one($this->lures, $id, 'lure_id', 'a lure in the locker');
     }
 
-    /** What is spooled under the core; braid of 30 lb where the captain has not said. */
-    public function backing(Reel $reel): LineStock
+    /** @return array<string, mixed> */
+    public static function lure(Lure $lure): array
     {
-        return LineStock::of(Material::from($reel->backing_material ?? Material::Braid->value), $reel->backing_test ?? 30.0);
-    }
+        $rated = $lure->rated_depth === null ? null : [
+            'depth' => $lure->rated_depth, 'lead' => $lure->rated_lead, 'line_diameter' => $lure->rated_line_diameter, 'speed' => $lure->rated_speed,
+        ];
 
-    public function ball(?int $id): LeadWeight
-    {
-        $ball = $this->balls[$id ?? 0] ?? throw self::missing('ball_id', 'a ball in the locker');
-
-        return new LeadWeight($ball->mass);
-    }
-
-    public function diver(?int $id): DiverPlate
-    {
-        $diver = $this->divers[$id ?? 0] ?? throw self::missing('diver_id', 'a diver in the locker');
-
-        return DiverPlate::of(DiverSize::from($diver->size), $diver->ringed);
-    }
-
-    public function board(?int $id): BoardSize
-    {
-        $board = $this->boards[$id ?? 0] ?? throw self::missing('board_id', 'a board in the locker');
-
-        return BoardSize::from($board->size);
-    }
-
-    public function lure(?int $id): Bait
-    {
-        return self::bait($this->lureRecord($id));
+        return ['rated' => $rated] + $lure->only(['name', 'kind', 'finish', 'down_area']);
     }
 
     public static function bait(Lure $lure): Bait
     {
-        $bait = Bait::ofKind(LureKind::from($lure->kind));
-        $rated = self::ratedPoint($lure);
-
-        return match (true) {
-            $rated === null => $bait,
-            $lure->down_area === null => $bait->ratedAt($rated),
-            default => $bait->withDownArea($lure->down_area, $rated),
-        };
+        return (new Outfitter(new Description(['lure' => self::lure($lure)]), new FigureSheet))->lure();
     }
 
-    private static function ratedPoint(Lure $lure): ?RatedPoint
+    /**
+     * @template T of \Illuminate\Database\Eloquent\Model
+     *
+     * @param  array<int, T>  $records
+     * @return T
+     */
+    private function one(array $records, mixed $id, string $field, string $what): \Illuminate\Database\Eloquent\Model
     {
-        if ($lure->rated_depth === null || $lure->rated_lead === null || $lure->rated_line_diameter === null || $lure->rated_speed === null) {
-            return null;
-        }
-
-        return new RatedPoint($lure->rated_depth, $lure->rated_lead, $lure->rated_line_diameter, $lure->rated_speed);
-    }
-
-    private static function missing(string $field, string $what): InvalidValue
-    {
-        return InvalidValue::because($field, "the id of {$what}");
+        return $records[is_int($id) ? $id : 0] ?? throw InvalidValue::because($field, "the id of {$what}");
     }
 }

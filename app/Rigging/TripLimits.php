@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rigging;
 
+use Admek\Core\Spread\Bottom;
 use Admek\Core\Spread\SpreadLimits;
 use App\Models\TargetBand;
 use App\Models\Trip;
@@ -11,12 +12,23 @@ use App\Models\Trip;
 /** What a trip's spread is held to, from what the captain entered. */
 final class TripLimits
 {
-    public static function of(Trip $trip): SpreadLimits
+    /** @param  float  $gone  m the boat has gone along the trip's bottom profile */
+    public static function of(Trip $trip, float $gone = 0.0): SpreadLimits
     {
         return new SpreadLimits(
             $trip->line_limit,
-            $trip->bottom,
+            self::bottom($trip, $gone),
             $trip->bands->mapWithKeys(static fn (TargetBand $band): array => [$band->species => [$band->top, $band->bottom]])->all(),
+            clearance: $trip->clearance ?? 0.0,
         );
+    }
+
+    public static function bottom(Trip $trip, float $gone = 0.0): ?Bottom
+    {
+        return match (true) {
+            $trip->profile !== null => Bottom::profile($trip->profile)->from($gone),
+            $trip->bottom !== null => Bottom::flat($trip->bottom),
+            default => null,
+        };
     }
 }

@@ -12,7 +12,8 @@ final readonly class Breach
      * @param  ?float  $amount  m (a count of lines for LineCount): what it is
      * @param  ?float  $wanted  same unit: what it should at least, or for LineCount at most, be
      * @param  ?array{float, float, float}  $place  m in the towing frame
-     * @param  ?string  $subject  the species of a bare band, the lure that is doubled, the body that touches
+     * @param  ?string  $subject  the species of a bare band, the finish that is doubled, the body that touches
+     * @param  ?float  $ahead  m the boat has yet to go until it happens; null where it happens at once
      */
     public function __construct(
         public BreachKind $kind,
@@ -21,6 +22,13 @@ final readonly class Breach
         public ?float $wanted = null,
         public ?array $place = null,
         public ?string $subject = null,
+        public ?float $ahead = null,
     ) {
+    }
+
+    /** What tells it from another of the same spread. */
+    public function name(): string
+    {
+        return implode(' ', [$this->kind->value, ...$this->holders, ...($this->kind === BreachKind::Bare ? [$this->subject ?? '', sprintf('%.1f', $this->place[2] ?? 0.0)] : [])]);
     }
 }

@@ -4,30 +4,24 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread;
 
-use Admek\Core\Spread\Internal\BoxedCurve;
-use Admek\Core\Tackle\InlineBoard;
-
 /** Everything to look at in a spread as it runs, the gravest first. */
 final class Breaches
 {
-    /** Rods stand closer than lines may run: this near its own rod tip (m) nothing of a line is called a tangle. */
-    private const NEAR_RODS = 4.0;
-
     /**
      * @param  list<RunningLine>  $lines
-     * @param  array<string, string>  $lures  name of the lure by holder
+     * @param  array<string, string>  $finishes  of the lures by holder
      * @return list<Breach>
      */
-    public static function of(array $lines, SpreadLimits $limits, array $lures = []): array
+    public static function of(array $lines, SpreadLimits $limits, array $finishes = []): array
     {
         return [
             ...self::lineCount($lines, $limits),
-            ...self::tangles($lines, $limits),
+            ...Tangles::among($lines, $limits->tangle),
             ...self::bottom($lines, $limits),
-            ...self::boards($lines, $limits),
+            ...BoardBreaches::of($lines, $limits),
             ...self::surfaced($lines),
-            ...self::bare($lines, $limits),
-            ...self::duplicates($lures),
+            ...self::bands($lines, $limits),
+            ...self::duplicates($finishes),
         ];
     }
 
@@ -43,119 +37,30 @@ final class Breaches
     }
 
     /**
-     * Least distance between any two lines under water, leads and leaders with them, and between front lines over it.
-     *
-     * @param  list<RunningLine>  $lines
-     * @return list<Breach>
-     */
-    private static function tangles(array $lines, SpreadLimits $limits): array
-    {
-        $curves = array_map(self::curves(...), $lines);
-        $breaches = [];
-        foreach ($lines as $i => $line) {
-            for ($j = $i + 1, $n = count($lines); $j < $n; $j++) {
-                $nearest = null;
-                foreach ($curves[$i] as $curve) {
-                    foreach ($curves[$j] as $other) {
-                        $nearest = $curve->nearest($other, $nearest['distance'] ?? $limits->tangle) ?? $nearest;
-                    }
-                }
-                if ($nearest !== null) {
-                    $breaches[] = new Breach(BreachKind::Tangle, [$line->planned->holder, $lines[$j]->planned->holder], $nearest['distance'], $limits->tangle, $nearest['place']);
-                }
-            }
-        }
-        usort($breaches, static fn (Breach $a, Breach $b): int => $a->amount <=> $b->amount);
-
-        return $breaches;
-    }
-
-    /** @return list<BoxedCurve> */
-    private static function curves(RunningLine $line): array
-    {
-        $tip = $line->planned->tip;
-        $curves = [];
-        foreach ([$line->solution->path, ...$line->solution->branchPaths] as $path) {
-            // From the free end toward the boat: what comes after the first point near the rods is left out.
-            $away = [];
-            foreach ($path as $point) {
-                if (($point[0] - $tip[0]) ** 2 + ($point[1] - $tip[1]) ** 2 + ($point[2] - $tip[2]) ** 2 < self::NEAR_RODS ** 2) {
-                    break;
-                }
-                $away[] = $point;
-            }
-            if (count($away) > 1) {
-                $curves[] = BoxedCurve::of($away);
-            }
-        }
-        $board = $line->solution->board;
-        if ($board !== null) {
-            // Beyond the reach of the rods, along the front line from the board.
-            $span = hypot($board[0] - $tip[0], $board[1] - $tip[1]);
-            $part = 1 - min(1.0, self::NEAR_RODS / $span);
-            $curves[] = BoxedCurve::of([$board, [
-                $board[0] + $part * ($tip[0] - $board[0]), $board[1] + $part * ($tip[1] - $board[1]), $part * $tip[2],
-            ]]);
-        }
-
-        return $curves;
-    }
-
-    /**
      * @param  list<RunningLine>  $lines
      * @return list<Breach>
      */
     private static function bottom(array $lines, SpreadLimits $limits): array
     {
+        $bottom = $limits->bottom;
         $breaches = [];
-        foreach ($limits->bottom === null ? [] : $lines as $line) {
-            foreach ($line->solution->bodies as $name => $place) {
-                $clearance = $limits->bottom - $place[2];
-                $doubt = $line->doubt->deviation ?? 0.0;
-                if ($clearance < $doubt) {
-                    $breaches[] = new Breach(BreachKind::Bottom, [$line->planned->holder], $clearance, $doubt, $place, $name);
-                    break;
-                }
-            }
+        if ($bottom === null) {
+            return [];
         }
-
-        return $breaches;
-    }
-
-    /**
-     * On each side the farthest board belongs to the foremost holder, and neighbours keep their distance.
-     *
-     * @param  list<RunningLine>  $lines
-     * @return list<Breach>
-     */
-    private static function boards(array $lines, SpreadLimits $limits): array
-    {
-        $breaches = [];
-        $sides = [];
         foreach ($lines as $line) {
-            $rig = $line->planned->rig;
-            if (! $rig instanceof InlineBoard || $line->solution->board === null) {
-                continue;
-            }
-            if ($line->solution->boardPulledUnder) {
-                $breaches[] = new Breach(BreachKind::BoardUnder, [$line->planned->holder], place: $line->solution->board);
-            }
-            $sides[$rig->side->value][] = $line;
-        }
-        foreach ($sides as $boards) {
-            usort($boards, static fn (RunningLine $a, RunningLine $b): int => $a->planned->tip[0] <=> $b->planned->tip[0]);
-            for ($i = 1, $n = count($boards); $i < $n; $i++) {
-                [$forward, $aft] = [$boards[$i - 1], $boards[$i]];
-                [$holders, $out] = [[$forward->planned->holder, $aft->planned->holder], static fn (RunningLine $l): float => abs($l->solution->board[1] ?? 0.0)];
-                if ($out($forward) < $out($aft)) {
-                    $breaches[] = new Breach(BreachKind::HolderOrder, $holders, $out($aft) - $out($forward), place: $aft->solution->board);
-                }
-                $apart = hypot(($forward->solution->board[0] ?? 0.0) - ($aft->solution->board[0] ?? 0.0), ($forward->solution->board[1] ?? 0.0) - ($aft->solution->board[1] ?? 0.0));
-                if ($apart < $limits->boards) {
-                    $breaches[] = new Breach(BreachKind::Neighbours, $holders, $apart, $limits->boards, $aft->solution->board);
+            $wanted = max($limits->clearance, $line->doubt->deviation ?? 0.0);
+            $worst = null;
+            foreach ($line->solution->bodies as $name => $place) {
+                ['clearance' => $clearance, 'ahead' => $ahead] = $bottom->clearance($place[2], $place[0]);
+                if ($clearance < min($wanted, $worst->amount ?? INF)) {
+                    $worst = new Breach(BreachKind::Bottom, [$line->planned->holder], $clearance, $wanted, $place, $name, $ahead > 0.0 ? $ahead : null);
                 }
             }
+            if ($worst !== null) {
+                $breaches[] = $worst;
+            }
         }
+        usort($breaches, static fn (Breach $a, Breach $b): int => $a->amount <=> $b->amount);
 
         return $breaches;
     }
@@ -177,19 +82,25 @@ final class Breaches
     }
 
     /**
+     * Long bare stretches of a band; and where there are any, the lures that stand so close in depth that one could go there.
+     *
      * @param  list<RunningLine>  $lines
      * @return list<Breach>
      */
-    private static function bare(array $lines, SpreadLimits $limits): array
+    private static function bands(array $lines, SpreadLimits $limits): array
     {
         $depths = array_map(static fn (RunningLine $line): float => $line->depth(), $lines);
         $breaches = [];
         foreach ($limits->bands as $species => [$top, $bottom]) {
+            $bare = [];
             foreach (Coverage::of($top, $bottom, $depths)->stretches as $stretch) {
                 $height = $stretch['bottom'] - $stretch['top'];
                 if ($stretch['lures'] === 0 && $height >= $limits->bare) {
-                    $breaches[] = new Breach(BreachKind::Bare, [], $height, null, [0.0, 0.0, 0.5 * ($stretch['top'] + $stretch['bottom'])], $species);
+                    $bare[] = new Breach(BreachKind::Bare, [], $height, null, [0.0, 0.0, 0.5 * ($stretch['top'] + $stretch['bottom'])], $species);
                 }
+            }
+            if ($bare !== []) {
+                array_push($breaches, ...$bare, ...self::doubled($lines, $top, $bottom, $species, $limits));
             }
         }
 
@@ -197,15 +108,34 @@ final class Breaches
     }
 
     /**
-     * @param  array<string, string>  $lures
+     * @param  list<RunningLine>  $lines
      * @return list<Breach>
      */
-    private static function duplicates(array $lures): array
+    private static function doubled(array $lines, float $top, float $bottom, string $species, SpreadLimits $limits): array
+    {
+        $within = array_values(array_filter($lines, static fn (RunningLine $line): bool => $line->depth() >= $top && $line->depth() <= $bottom));
+        usort($within, static fn (RunningLine $a, RunningLine $b): int => $a->depth() <=> $b->depth());
+        $breaches = [];
+        for ($i = 1, $n = count($within); $i < $n; $i++) {
+            $apart = $within[$i]->depth() - $within[$i - 1]->depth();
+            if ($apart < $limits->doubled) {
+                $breaches[] = new Breach(BreachKind::Doubled, [$within[$i - 1]->planned->holder, $within[$i]->planned->holder], $apart, $limits->doubled, $within[$i]->lure(), $species);
+            }
+        }
+
+        return $breaches;
+    }
+
+    /**
+     * @param  array<string, string>  $finishes
+     * @return list<Breach>
+     */
+    private static function duplicates(array $finishes): array
     {
         $breaches = [];
-        foreach (array_count_values($lures) as $lure => $count) {
+        foreach (array_count_values($finishes) as $finish => $count) {
             if ($count > 1) {
-                $breaches[] = new Breach(BreachKind::Duplicate, array_keys($lures, $lure, true), subject: (string) $lure);
+                $breaches[] = new Breach(BreachKind::Duplicate, array_keys($finishes, $finish, true), subject: (string) $finish);
             }
         }
 

@@ -34,6 +34,16 @@ final readonly class Conditions
         return new self($speed, $this->turn, $this->density, $this->current);
     }
 
+    public function turning(?Turn $turn): self
+    {
+        return new self($this->speed, $turn, $this->density, $this->current);
+    }
+
+    public function withoutCurrent(): self
+    {
+        return new self($this->speed, $this->turn, $this->density);
+    }
+
     public function water(): Water
     {
         return new Water($this->density, $this->current?->flow($this->speed) ?? Flow::uniform($this->speed));

@@ -6,6 +6,7 @@ namespace Admek\Core\Spread;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\InlineBoard;
+use Admek\Core\Tackle\MastBoard;
 
 /** One change to a spread that takes a breach away and brings no other. */
 final readonly class Cure
@@ -13,8 +14,9 @@ final readonly class Cure
     /**
      * @param  list<string>  $holders  the line changed, or the two that change places
      * @param  ?float  $value  m or colours to set
+     * @param  ?int  $lure  id of the lure to change to
      */
-    public function __construct(public CureKind $kind, public array $holders, public ?float $value = null)
+    public function __construct(public CureKind $kind, public array $holders, public ?float $value = null, public ?int $lure = null)
     {
     }
 
@@ -28,16 +30,45 @@ final readonly class Cure
      */
     public function applied(array $lines): array
     {
+        return match ($this->kind) {
+            CureKind::SetControl => Shared::withControl($lines, $this->holders[0], $this->value ?? 0.0),
+            CureKind::SetBoardOut => Shared::introduced(array_map($this->withBoardOut(...), $lines)),
+            CureKind::SwapHolders => Shared::introduced($this->swapped($lines)),
+            CureKind::TakeOut => Shared::introduced(array_values(array_filter($lines, fn (PlannedLine $line): bool => $line->holder !== $this->holders[0]))),
+            // It swims as the one before it.
+            CureKind::ChangeLure => $lines,
+        };
+    }
+
+    private function withBoardOut(PlannedLine $line): PlannedLine
+    {
+        if ($line->holder !== $this->holders[0]) {
+            return $line;
+        }
+
+        return match (true) {
+            $line->rig instanceof InlineBoard => $line->withRig($line->rig->withLineOut($this->value ?? 0.0)),
+            $line->rig instanceof MastBoard => $line->withRig($line->rig->withClipOut($this->value ?? 0.0)),
+            default => $line,
+        };
+    }
+
+    /**
+     * @param  list<PlannedLine>  $lines
+     * @return list<PlannedLine>
+     */
+    private function swapped(array $lines): array
+    {
         $byHolder = [];
         foreach ($lines as $line) {
             $byHolder[$line->holder] = $line;
         }
+        [$a, $b] = $this->holders;
 
-        return array_map(fn (PlannedLine $line): PlannedLine => match (true) {
-            ! in_array($line->holder, $this->holders, true) => $line,
-            $this->kind === CureKind::SwapHolders => $line->withRigOf($byHolder[$this->holders[$line->holder === $this->holders[0] ? 1 : 0]]),
-            $this->kind === CureKind::SetBoardOut && $line->rig instanceof InlineBoard => $line->withRig($line->rig->withLineOut($this->value ?? 0.0)),
-            default => $line->withControl($this->value ?? 0.0),
+        return array_map(static fn (PlannedLine $line): PlannedLine => match ($line->holder) {
+            $a => $line->withRigOf($byHolder[$b]),
+            $b => $line->withRigOf($byHolder[$a]),
+            default => $line,
         }, $lines);
     }
 }

@@ -5,32 +5,19 @@ declare(strict_types=1);
 namespace Admek\Core\Spread;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Tackle\InlineBoard;
-use Admek\Core\Tackle\Rig;
 use Admek\Core\Towing\CannotTow;
 
 /**
  * Finds the least change that takes a breach away. Each candidate is rigged, run and looked at like the plan itself,
- * and offered only when the breach is gone and no graver one has come.
+ * and offered only when the breach is gone and no other grave one has come.
  */
 final readonly class Cures
 {
-    /** Shares by which a tangled line's let-out is tried, least first. */
-    private const LET_OUT_SHARES = [0.05, 0.1, 0.15, 0.2, 0.3];
-
-    /** m by which a crowding board is brought in, at most so often. */
-    private const BOARD_STEP = 5 * Rig::FOOT;
-
-    private const MOST_BOARD_STEPS = 12;
-
-    /** m a line is lifted clear of its doubt of the bottom. */
-    private const CLEARANCE = Rig::FOOT;
-
-    private const GRAVE = [BreachKind::Tangle, BreachKind::Bottom, BreachKind::BoardUnder, BreachKind::HolderOrder, BreachKind::Neighbours, BreachKind::Surfaced];
-
     /**
      * @param  list<PlannedLine>  $lines
      * @param  list<RunningLine>  $running  the same lines as they run
+     * @param  list<SpareLure>  $spares  lures aboard that no line pulls
+     * @param  array<string, string>  $finishes  of the lures by holder
      */
     public function __construct(
         private array $lines,
@@ -38,6 +25,8 @@ final readonly class Cures
         private Conditions $conditions,
         private SpreadLimits $limits,
         private bool $metric = false,
+        private array $spares = [],
+        private array $finishes = [],
         private SpreadSolver $solver = new SpreadSolver,
     ) {
     }
@@ -46,13 +35,14 @@ final readonly class Cures
     public function of(Breach $breach): ?Cure
     {
         $before = $this->grave($this->running);
-        foreach ($this->candidates($breach) as $cure) {
+        $candidates = new CureCandidates($this->running, $this->conditions, $this->limits, $this->metric, $this->spares, $this->finishes, $this->solver);
+        foreach ($candidates->for($breach) as $cure) {
             try {
-                $after = $this->grave($this->rerun($cure));
+                $running = $this->rerun($cure);
             } catch (InvalidValue|CannotTow) {
                 continue;
             }
-            if (! in_array(self::name($breach), $after, true) && array_diff($after, $before) === []) {
+            if ($this->cured($breach, $cure, $running) && array_diff($this->grave($running), $before) === []) {
                 return $cure;
             }
         }
@@ -60,55 +50,49 @@ final readonly class Cures
         return null;
     }
 
-    /** @return iterable<Cure> */
-    private function candidates(Breach $breach): iterable
+    /** @param  list<RunningLine>  $running as they run with the cure */
+    private function cured(Breach $breach, Cure $cure, array $running): bool
     {
+        $finishes = $this->finishes;
+        if ($cure->kind === CureKind::ChangeLure) {
+            $finishes[$cure->holders[0]] = $cure->lure === null ? '' : $this->finishOf($cure->lure);
+        }
+        $covered = self::covered($running, $this->limits) - self::covered($this->running, $this->limits);
+
         return match ($breach->kind) {
-            BreachKind::Tangle => $this->letOuts($breach->holders),
-            BreachKind::Bottom => $this->lifts($breach),
-            BreachKind::HolderOrder => [new Cure(CureKind::SwapHolders, $breach->holders)],
-            BreachKind::Neighbours => $this->boardsBroughtIn($breach->holders[1]),
-            default => [],
+            // Bare water is cured by what covers more of it, not by uncovering other feet.
+            BreachKind::Bare, BreachKind::Doubled => $covered > 0.3,
+            default => ! in_array($breach->name(), array_map(
+                static fn (Breach $left): string => $left->name(),
+                [...Breaches::of($running, $this->limits, $finishes), ...OutOfReach::among($running, $this->conditions, $this->solver)],
+            ), true),
         };
     }
 
+    private function finishOf(int $lure): string
+    {
+        foreach ($this->spares as $spare) {
+            if ($spare->id === $lure) {
+                return $spare->finish;
+            }
+        }
+
+        return '';
+    }
+
     /**
-     * @param  list<string>  $holders
-     * @return iterable<Cure>
+     * @param  list<RunningLine>  $running
+     * @return float m of all bands that a lure serves
      */
-    private function letOuts(array $holders): iterable
+    private static function covered(array $running, SpreadLimits $limits): float
     {
-        foreach (self::LET_OUT_SHARES as $share) {
-            foreach ($holders as $holder) {
-                foreach ([1 + $share, 1 - $share] as $factor) {
-                    $control = $this->line($holder)->rig->control();
-                    yield new Cure(CureKind::SetControl, [$holder], $control->settable($control->value * $factor, $this->metric));
-                }
-            }
+        $depths = array_map(static fn (RunningLine $line): float => $line->depth(), $running);
+        $covered = 0.0;
+        foreach ($limits->bands as [$top, $bottom]) {
+            $covered += Coverage::of($top, $bottom, $depths)->share() * ($bottom - $top);
         }
-    }
 
-    /** @return iterable<Cure> */
-    private function lifts(Breach $breach): iterable
-    {
-        $line = $this->line($breach->holders[0]);
-        $lure = $this->runningLine($breach->holders[0])->depth();
-        // The body that touches hangs deeper than the lure, or is it: lifted by what is missing, and a little.
-        for ($lift = ($breach->wanted ?? 0.0) - ($breach->amount ?? 0.0) + self::CLEARANCE, $tries = 0; $tries < 3; $tries++, $lift += 2 * self::CLEARANCE) {
-            $reach = $this->solver->reach($line, $this->conditions, max(0.5, $lure - $lift));
-            if ($reach->reached) {
-                yield new Cure(CureKind::SetControl, $breach->holders, $line->rig->control()->settable($reach->control, $this->metric));
-            }
-        }
-    }
-
-    /** @return iterable<Cure> */
-    private function boardsBroughtIn(string $holder): iterable
-    {
-        $rig = $this->line($holder)->rig;
-        for ($step = 1; $rig instanceof InlineBoard && $step <= self::MOST_BOARD_STEPS; $step++) {
-            yield new Cure(CureKind::SetBoardOut, [$holder], $rig->lineOut - $step * self::BOARD_STEP);
-        }
+        return $covered;
     }
 
     /**
@@ -119,11 +103,22 @@ final readonly class Cures
     private function rerun(Cure $cure): array
     {
         $running = [];
-        foreach ($cure->applied($this->lines) as $i => $line) {
-            $running[] = $line === $this->lines[$i] ? $this->running[$i] : $this->solver->run($line, $this->conditions);
+        foreach ($cure->applied($this->lines) as $line) {
+            $running[] = $this->unchanged($line) ?? $this->solver->run($line, $this->conditions);
         }
 
         return $running;
+    }
+
+    private function unchanged(PlannedLine $line): ?RunningLine
+    {
+        foreach ($this->running as $running) {
+            if ($running->planned === $line || ($running->planned->holder === $line->holder && $running->planned == $line)) {
+                return $running;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -134,31 +129,11 @@ final readonly class Cures
     {
         $names = [];
         foreach (Breaches::of($running, $this->limits) as $breach) {
-            if (in_array($breach->kind, self::GRAVE, true)) {
-                $names[] = self::name($breach);
+            if ($breach->kind->isGrave()) {
+                $names[] = $breach->name();
             }
         }
 
         return $names;
-    }
-
-    private static function name(Breach $breach): string
-    {
-        return $breach->kind->value.' '.implode(' ', $breach->holders);
-    }
-
-    private function line(string $holder): PlannedLine
-    {
-        return $this->runningLine($holder)->planned;
-    }
-
-    private function runningLine(string $holder): RunningLine
-    {
-        foreach ($this->running as $line) {
-            if ($line->planned->holder === $holder) {
-                return $line;
-            }
-        }
-        throw InvalidValue::because('holder', 'one with a line');
     }
 }

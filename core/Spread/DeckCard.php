@@ -22,17 +22,18 @@ final readonly class DeckCard
 
     /**
      * @param  list<PlannedLine>  $lines
+     * @param  list<string>  $order  holders as the captain has put them
      *
      * @throws CannotTow
      */
-    public static function of(array $lines, Conditions $conditions, SpreadSolver $solver = new SpreadSolver): self
+    public static function of(array $lines, Conditions $conditions, SettingSchool $school = SettingSchool::BoardsFirst, array $order = [], SpreadSolver $solver = new SpreadSolver): self
     {
         $speeds = array_map(
             static fn (int $by): float => max(Conditions::SLOWEST, $conditions->speed + $by * self::OTHER_SPEED),
             [-1, 0, 1],
         );
         $rows = [];
-        foreach (SettingOrder::of($lines) as $line) {
+        foreach (SettingOrder::of($lines, $school, $order) as $line) {
             $running = $solver->run($line, $conditions);
             $settings = [];
             foreach ($speeds as $i => $speed) {

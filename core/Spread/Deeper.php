@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread;
 
+use Admek\Core\Tackle\BottomRig;
 use Admek\Core\Tackle\Diver;
 use Admek\Core\Tackle\Downrigger;
 use Admek\Core\Tackle\InlineBoard;
 use Admek\Core\Tackle\Leadcore;
+use Admek\Core\Tackle\MastBoard;
 use Admek\Core\Tackle\Rig;
+use Admek\Core\Tackle\SegmentedCore;
+use Admek\Core\Tackle\Wire;
 
 /** What would take a rig deeper than the deepest its let-out alone reaches (02 §8). */
 final class Deeper
@@ -16,12 +20,16 @@ final class Deeper
     /** @return list<string> in order of promise */
     public static function than(Rig $rig): array
     {
-        $what = $rig instanceof InlineBoard ? $rig->trailing : $rig;
+        $what = $rig instanceof InlineBoard || $rig instanceof MastBoard ? $rig->trailing : $rig;
 
         return match (true) {
-            $what instanceof Downrigger => ['a heavier ball', 'a slower speed', 'thinner cable'],
+            $what instanceof Downrigger && ! $what->stacked() => ['a heavier ball', 'a slower speed', 'thinner cable'],
             $what instanceof Diver => ['a lower dial', 'a larger or ringed diver', 'a slower speed', 'thinner line'],
+            $what instanceof Downrigger => ['a lower release', 'more cable', 'a slower speed'],
             $what instanceof Leadcore => ['more colours', 'a slower speed', 'a diving lure'],
+            $what instanceof SegmentedCore => ['more colours in the segment', 'a slower speed', 'a diving lure'],
+            $what instanceof Wire => ['more wire', 'a slower speed', 'a diving lure'],
+            $what instanceof BottomRig => ['a heavier weight', 'a slower speed', 'thinner line'],
             default => ['a deeper diving lure', 'a weight ahead of it', 'a slower speed', 'thinner line'],
         };
     }

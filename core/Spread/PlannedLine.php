@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Spread;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Figure;
 use Admek\Core\Tackle\Rig;
 use Admek\Core\Towing\Doubts;
 use Admek\Core\Towing\TowLine;
@@ -16,13 +17,23 @@ final readonly class PlannedLine
      * @param  string  $holder  the holder's code, by which the rail and the crew know the line
      * @param  array{float, float, float}  $tip  rod tip or boom end in the towing frame, m
      * @param  bool  $counterCalibrated  whether the let-out is read on a counter the captain has checked
+     * @param  ?float  $aim  m the captain asked it to run at; null where nobody did
+     * @param  float  $counterFactor  what its counter shows for each metre that is truly out
+     * @param  list<Figure>  $figures  it was rigged with
+     *
+     * @throws InvalidValue naming the field
      */
     public function __construct(
         public string $holder,
         public Rig $rig,
         public array $tip,
         public bool $counterCalibrated = false,
+        public ?float $aim = null,
+        public float $counterFactor = 1.0,
+        public array $figures = [],
     ) {
+        InvalidValue::unlessBetween('counter_factor', $counterFactor, 0.5, 2);
+        InvalidValue::unlessBetween('aim', $aim ?? 0.0, 0, 150, 'm');
     }
 
     /** @throws InvalidValue naming the field */
@@ -42,18 +53,24 @@ final readonly class PlannedLine
     /** @throws InvalidValue when the control is out of its range */
     public function withControl(float $value): self
     {
-        return new self($this->holder, $this->rig->withControl($value), $this->tip, $this->counterCalibrated);
+        return $this->withRig($this->rig->withControl($value));
     }
 
     /** Another rig in this holder. */
     public function withRig(Rig $rig): self
     {
-        return new self($this->holder, $rig, $this->tip, $this->counterCalibrated);
+        return new self($this->holder, $rig, $this->tip, $this->counterCalibrated, $this->aim, $this->counterFactor, $this->figures);
     }
 
     /** The rig of another line, with the reel it is on, in this holder. */
     public function withRigOf(self $other): self
     {
-        return new self($this->holder, $other->rig, $this->tip, $other->counterCalibrated);
+        return new self($this->holder, $other->rig, $this->tip, $other->counterCalibrated, $other->aim, $other->counterFactor, $other->figures);
+    }
+
+    /** The same line from a rod tip at another height, m above the water. */
+    public function withTipAt(float $height): self
+    {
+        return new self($this->holder, $this->rig, [$this->tip[0], $this->tip[1], -$height], $this->counterCalibrated, $this->aim, $this->counterFactor, $this->figures);
     }
 }

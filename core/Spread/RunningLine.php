@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread;
 
+use Admek\Core\Tackle\Downrigger;
 use Admek\Core\Tackle\Lure;
+use Admek\Core\Tackle\MastBoard;
 use Admek\Core\Towing\DepthDoubt;
 use Admek\Core\Towing\TowSolution;
+use Admek\Core\Towing\Turn;
 
 /** A planned line as it runs: where its lure is, how surely, and what needs a look. */
 final readonly class RunningLine
@@ -15,6 +18,7 @@ final readonly class RunningLine
         public PlannedLine $planned,
         public TowSolution $solution,
         public ?DepthDoubt $doubt,
+        public ?Turn $turn = null,
     ) {
     }
 
@@ -28,5 +32,64 @@ final readonly class RunningLine
     public function lure(): array
     {
         return $this->solution->bodies[Lure::BODY];
+    }
+
+    /**
+     * The line itself from its free end to the boat; nothing for a stacked rod, whose cable is its host's.
+     *
+     * @return list<array{float, float, float}>
+     */
+    public function path(): array
+    {
+        $rig = $this->planned->rig;
+
+        return $rig instanceof Downrigger && $rig->stacked() ? [] : $this->solution->path;
+    }
+
+    /**
+     * What branches from it and is this rod's own: the lead from its release, the leader from a three-way.
+     *
+     * @return list<list<array{float, float, float}>>
+     */
+    public function branches(): array
+    {
+        $rig = $this->planned->rig;
+
+        return $rig instanceof Downrigger ? [$this->solution->branchPaths[$rig->ownBranch()]] : $this->solution->branchPaths;
+    }
+
+    /**
+     * What of it runs over the water, straight: from board or clip to the rod tip.
+     *
+     * @return ?array{array{float, float, float}, array{float, float, float}}
+     */
+    public function frontLine(): ?array
+    {
+        $from = $this->solution->clip ?? $this->solution->board;
+
+        return $from === null ? null : [$from, $this->planned->tip];
+    }
+
+    /**
+     * The tow line a mast board runs on, from board to mast.
+     *
+     * @return ?array{array{float, float, float}, array{float, float, float}}
+     */
+    public function mastLine(): ?array
+    {
+        $rig = $this->planned->rig;
+
+        return $rig instanceof MastBoard && $this->solution->board !== null ? [$this->solution->board, $rig->mast] : null;
+    }
+
+    /**
+     * A place of the line as it lies on the water in a turn, where what trails follows round (02 §7).
+     *
+     * @param  array{float, float, float}  $place  m in the towing frame
+     * @return array{float, float, float}
+     */
+    public function bent(array $place): array
+    {
+        return $this->turn === null ? $place : $this->turn->bent($place);
     }
 }

@@ -12,24 +12,36 @@ final readonly class SpreadLimits
 {
     /**
      * @param  ?int  $lines  as the captain entered it; null where nothing was entered
-     * @param  ?float  $bottom  m
+     * @param  ?Bottom  $bottom  null where it is not known
      * @param  array<string, array{float, float}>  $bands  top and bottom in m by species
      * @param  float  $tangle  m two lines must keep
      * @param  float  $boards  m neighbouring boards must keep
+     * @param  float  $bigBoards  m they must keep where one of them pulls a big lure
      * @param  float  $bare  m of band without a lure that are worth a word
+     * @param  float  $clearance  m of water the captain wants under the gear at least; its doubt is added where that is more
+     * @param  float  $doubled  m two lures in one band must be apart in depth while other feet of it are bare
+     * @param  float  $laidBack  share of its own free spread below which a board counts as laid back
      *
      * @throws InvalidValue naming the field
      */
     public function __construct(
         public ?int $lines = null,
-        public ?float $bottom = null,
+        public ?Bottom $bottom = null,
         public array $bands = [],
         public float $tangle = 3 * Rig::FOOT,
         public float $boards = 15 * Rig::FOOT,
+        public float $bigBoards = 25 * Rig::FOOT,
         public float $bare = 8 * Rig::FOOT,
+        public float $clearance = 0.0,
+        public float $doubled = 2 * Rig::FOOT,
+        public float $laidBack = 0.7,
     ) {
         InvalidValue::unlessBetween('tangle', $tangle, 0, 50, 'm');
         InvalidValue::unlessBetween('boards', $boards, 0, 100, 'm');
+        InvalidValue::unlessBetween('big_boards', $bigBoards, 0, 100, 'm');
         InvalidValue::unlessBetween('bare', $bare, 0, 100, 'm');
+        InvalidValue::unlessBetween('clearance', $clearance, 0, 50, 'm');
+        InvalidValue::unlessBetween('doubled', $doubled, 0, 20, 'm');
+        InvalidValue::unlessBetween('laid_back', $laidBack, 0, 1);
     }
 }

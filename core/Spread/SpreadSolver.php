@@ -30,7 +30,19 @@ final readonly class SpreadSolver
             ? DepthDoubt::of($conditions->water(), $towLine, Lure::BODY, $line->doubts(), $solution->speedFactor)
             : null;
 
-        return new RunningLine($line, $solution, $doubt);
+        return new RunningLine($line, $solution, $doubt, $conditions->turn);
+    }
+
+    /**
+     * @param  list<PlannedLine>  $lines
+     * @return list<RunningLine>
+     *
+     * @throws CannotTow
+     * @throws InvalidValue
+     */
+    public function all(array $lines, Conditions $conditions, bool $withDoubt = true): array
+    {
+        return array_map(fn (PlannedLine $line): RunningLine => $this->run($line, $conditions, $withDoubt), $lines);
     }
 
     /**
@@ -43,11 +55,10 @@ final readonly class SpreadSolver
         InvalidValue::unlessBetween('depth', $depth, 0, 150, 'm');
         $control = $line->rig->control();
 
-        return Reach::find(
-            fn (float $value): float => $this->run($line->withControl($value), $conditions, withDoubt: false)->depth(),
-            $depth,
-            $control->least,
-            $control->most,
-        );
+        $depthAt = fn (float $value): float => $this->run($line->withControl($value), $conditions, withDoubt: false)->depth();
+
+        return $control->deepens
+            ? Reach::find($depthAt, $depth, $control->least, $control->most)
+            : Reach::find(static fn (float $less): float => $depthAt(-$less), $depth, -$control->most, -$control->least)->turnedRound();
     }
 }

@@ -25,8 +25,8 @@ enum Attractor: string
     }
 
     /** Its drag is as doubtful as a lure's. */
-    public function body(): Body
+    public function body(?float $dragArea = null): Body
     {
-        return new Body('attractor', 0.0, $this->dragArea(), role: BodyRole::Lure);
+        return new Body('attractor', 0.0, $dragArea ?? $this->dragArea(), role: BodyRole::Lure);
     }
 }

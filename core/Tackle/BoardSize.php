@@ -4,27 +4,19 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle;
 
-/** In-line planer boards (02 §10). */
+/** Planer boards (02 §10): in-line ones ride on the line itself, a mast board on a tow line of its own. */
 enum BoardSize: string
 {
     case Small = 'small';
     case Large = 'large';
+    case Mast = 'mast';
 
-    /** m² along the flow */
-    public function dragArea(): float
+    public function planer(): Planer
     {
-        return $this === self::Small ? 4e-3 : 6e-3;
-    }
-
-    /** m² outward */
-    public function sideArea(): float
-    {
-        return $this === self::Small ? 7.5e-3 : 1.15e-2;
-    }
-
-    /** Spare, N */
-    public function buoyancy(): float
-    {
-        return $this === self::Small ? 4.0 : 8.0;
+        return match ($this) {
+            self::Small => new Planer(4e-3, 7.5e-3, 4.0),
+            self::Large => new Planer(6e-3, 1.15e-2, 8.0),
+            self::Mast => new Planer(5e-2, 1.2e-1, 60.0),
+        };
     }
 }

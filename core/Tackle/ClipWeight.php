@@ -60,7 +60,7 @@ final readonly class ClipWeight implements TrailingRig
         return $this->lure;
     }
 
-    public function ruleOfThumb(): ?RuleOfThumb
+    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): ?RuleOfThumb
     {
         return null;
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle;
 
-/** The one figure the mate sets to put a rig at a depth: cable on the counter, line let out, or colours of core. */
+/** The one figure the mate sets to put a rig at a depth: cable on the counter, line let out, colours of core. */
 final readonly class Control
 {
     /**
@@ -13,6 +13,8 @@ final readonly class Control
      * @param  float  $most  same unit
      * @param  float  $step  natural step of a boat that thinks in feet, same unit
      * @param  float  $metricStep  natural step of a metric boat, same unit
+     * @param  bool  $deepens  whether more of it runs deeper; a release higher above its ball runs shallower
+     * @param  ?string  $emptied  figure that is 0 while this control is short of its most: no backing is out over core on the reel
      */
     public function __construct(
         public ControlKind $kind,
@@ -21,6 +23,8 @@ final readonly class Control
         public float $most,
         public float $step,
         public float $metricStep,
+        public bool $deepens = true,
+        public ?string $emptied = null,
     ) {
     }
 
@@ -34,5 +38,15 @@ final readonly class Control
         };
 
         return max($this->least, min($this->most, round($value / $grain) * $grain));
+    }
+
+    /**
+     * What a line's figures become when the control is set.
+     *
+     * @return array<string, float> m or colours by figure
+     */
+    public function figures(float $value): array
+    {
+        return [$this->kind->figure() => $value] + ($this->emptied !== null && $value < $this->most ? [$this->emptied => 0.0] : []);
     }
 }

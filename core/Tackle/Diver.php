@@ -55,11 +55,10 @@ final readonly class Diver implements Rig
         return $this->lure;
     }
 
-    public function ruleOfThumb(): RuleOfThumb
+    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): RuleOfThumb
     {
-        return new RuleOfThumb(
-            $this->letOut * (RuleOfThumb::DIVER_RATIO - RuleOfThumb::DIVER_RATIO_PER_MARK * $this->dial),
-            sprintf('dial %g: %d %% of let-out', $this->dial, round(100 * (RuleOfThumb::DIVER_RATIO - RuleOfThumb::DIVER_RATIO_PER_MARK * $this->dial))),
-        );
+        $share = max(0.0, $rules->diverShare - $rules->diverSharePerMark * $this->dial);
+
+        return new RuleOfThumb($this->letOut * $share, sprintf('dial %g: %d %% of let-out', $this->dial, round(100 * $share)));
     }
 }

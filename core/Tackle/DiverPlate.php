@@ -24,8 +24,16 @@ final readonly class DiverPlate
     /** N in water. */
     private const WEIGHT = 0.6;
 
-    private function __construct(public float $dragArea, public float $liftArea)
+    /**
+     * @param  float  $dragArea  m²
+     * @param  float  $liftArea  m²
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function __construct(public float $dragArea, public float $liftArea)
     {
+        InvalidValue::unlessBetween('drag_area', $dragArea, 1e-4, 0.1, 'm²');
+        InvalidValue::unlessBetween('lift_area', $liftArea, 0, 0.1, 'm²');
     }
 
     public static function of(DiverSize $size, bool $ringed): self

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Towing\Body;
-use Admek\Core\Towing\Branch;
 use Admek\Core\Towing\TowLine;
 
 /**
- * A ball on a cable with the rod's line held by a release on it. The counter is zeroed with the ball at the surface,
- * so the cable out is the reading plus the boom's height (02 §4).
+ * A ball on a cable with one or more rods' lines held by releases on it. The counter is zeroed with the ball at the
+ * surface, so the cable out is the reading plus the boom's height (02 §4). Each rod has a Downrigger of its own, which
+ * knows what else rides the cable: one pulls the ball back for all.
  */
 final readonly class Downrigger implements Rig
 {
@@ -19,9 +18,14 @@ final readonly class Downrigger implements Rig
 
     public const MOST_READING = 150.0;
 
+    /** Releases on one cable keep at least this far apart, m. */
+    private const APART = 0.3;
+
     /**
      * @param  float  $reading  m on the counter
-     * @param  float  $lead  m from release to lure, leader within
+     * @param  Release  $own  this rod's
+     * @param  list<Release>  $others  of other rods on the same cable
+     * @param  string  $cableOf  the holder the cable hangs from; rods that name the same one share it
      *
      * @throws InvalidValue naming the field
      */
@@ -29,46 +33,90 @@ final readonly class Downrigger implements Rig
         public LeadWeight $ball,
         public LineStock $cable,
         public float $reading,
-        public float $lead,
-        public LineStock $main,
-        public ?Leader $leader,
-        public Lure $lure,
+        public Release $own,
+        public array $others = [],
+        public string $cableOf = '',
     ) {
         InvalidValue::unlessBetween('let_out', $reading, 1, self::MOST_READING, 'm');
-        InvalidValue::unlessBetween('lead', $lead, max($leader->length ?? 0.0, 0.3), 100, 'm');
+        if ($own->above > 0.0) {
+            InvalidValue::unlessBetween('above', $own->above, self::APART, $reading, 'm');
+        }
+        foreach ($others as $other) {
+            if (abs($other->above - $own->above) < self::APART) {
+                throw InvalidValue::because('above', 'at least 0.3 m from the next release on the cable');
+            }
+        }
+    }
+
+    /** Whether its release rides above the ball, on a cable another rod's release is at the foot of. */
+    public function stacked(): bool
+    {
+        return $this->own->above > 0.0;
     }
 
     public function towLine(string $id, array $tip): TowLine
     {
-        $leader = $this->leader?->parts() ?? [];
-        // Half the drag of the rod line that stands from release to rod tip pulls on the release.
-        $standing = new Body(null, 0.0, 0.5 * $this->main->normalDrag * $this->main->diameter * $this->reading);
+        $releases = [$this->own, ...$this->others];
+        usort($releases, static fn (Release $a, Release $b): int => $a->above <=> $b->above);
+        $chain = [$this->ball->body(self::BALL)];
+        $up = 0.0;
+        foreach ($releases as $release) {
+            if ($release->above > $up) {
+                $chain[] = $this->cable->length($release->above - $up, letOut: true);
+                $up = $release->above;
+            }
+            array_push($chain, $release->branch($release === $this->own), $release->standing($this->reading - $release->above));
+        }
+        $chain[] = $this->cable->length(max(0.0, $this->reading - $up - $tip[2]), letOut: true);
 
-        return new TowLine($id, $tip, [
-            $this->ball->body(self::BALL),
-            new Branch([$this->lure->body(), ...$leader, $this->main->length($this->lead - ($this->leader->length ?? 0.0))]),
-            $standing,
-            $this->cable->length($this->reading - $tip[2], letOut: true),
-        ]);
+        return new TowLine($id, $tip, $chain);
+    }
+
+    /** Which of the cable's branches, from the ball up, is this rod's. */
+    public function ownBranch(): int
+    {
+        return count(array_filter($this->others, fn (Release $other): bool => $other->above < $this->own->above));
     }
 
     public function control(): Control
     {
-        return new Control(ControlKind::Cable, $this->reading, 1, self::MOST_READING, self::FOOT, 0.5);
+        return $this->stacked()
+            ? new Control(ControlKind::Above, $this->own->above, self::APART, max(self::APART, $this->reading), self::FOOT, 0.5, deepens: false)
+            : new Control(ControlKind::Cable, $this->reading, 1, self::MOST_READING, self::FOOT, 0.5);
     }
 
     public function withControl(float $value): self
     {
-        return new self($this->ball, $this->cable, $value, $this->lead, $this->main, $this->leader, $this->lure);
+        return $this->stacked()
+            ? new self($this->ball, $this->cable, $this->reading, $this->own->at($value), $this->others, $this->cableOf)
+            : $this->withReading($value);
+    }
+
+    public function withReading(float $reading): self
+    {
+        return new self($this->ball, $this->cable, $reading, $this->own, $this->others, $this->cableOf);
+    }
+
+    /**
+     * @param  list<Release>  $others
+     *
+     * @throws InvalidValue where two releases stand too close
+     */
+    public function sharedWith(array $others): self
+    {
+        return new self($this->ball, $this->cable, $this->reading, $this->own, $others, $this->cableOf);
     }
 
     public function lure(): Lure
     {
-        return $this->lure;
+        return $this->own->lure;
     }
 
-    public function ruleOfThumb(): RuleOfThumb
+    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): RuleOfThumb
     {
-        return new RuleOfThumb($this->reading, 'counter is depth');
+        return new RuleOfThumb(
+            $this->reading - $this->own->above,
+            $this->stacked() ? 'counter less its height above the ball' : 'counter is depth',
+        );
     }
 }

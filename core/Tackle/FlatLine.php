@@ -10,16 +10,14 @@ use Admek\Core\Towing\TowLine;
 /** Lure – leader – main line, nothing else. Let-out is read from rod tip (or board) to lure. */
 final readonly class FlatLine implements TrailingRig
 {
-    public const MOST_OUT = 150.0;
-
     /**
      * @param  float  $letOut  m
      *
      * @throws InvalidValue naming the field
      */
-    public function __construct(public LineStock $main, public float $letOut, public ?Leader $leader, public Lure $lure)
+    public function __construct(public LineStock $main, public float $letOut, public ?Leader $leader, public Lure $lure, public FlatRun $run = FlatRun::Flat)
     {
-        InvalidValue::unlessBetween('let_out', $letOut, self::leastOut($leader), self::MOST_OUT, 'm');
+        InvalidValue::unlessBetween('let_out', $letOut, $this->leastOut(), $run->most(), 'm');
     }
 
     public function chain(): array
@@ -36,12 +34,12 @@ final readonly class FlatLine implements TrailingRig
 
     public function control(): Control
     {
-        return new Control(ControlKind::LetOut, $this->letOut, self::leastOut($this->leader), self::MOST_OUT, 5 * self::FOOT, 1.0);
+        return new Control(ControlKind::LetOut, $this->letOut, $this->leastOut(), $this->run->most(), $this->run->step(), $this->run->metricStep());
     }
 
     public function withControl(float $value): self
     {
-        return new self($this->main, $value, $this->leader, $this->lure);
+        return new self($this->main, $value, $this->leader, $this->lure, $this->run);
     }
 
     public function lure(): Lure
@@ -49,18 +47,19 @@ final readonly class FlatLine implements TrailingRig
         return $this->lure;
     }
 
-    public function ruleOfThumb(): ?RuleOfThumb
+    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): ?RuleOfThumb
     {
         $rated = $this->lure->rated;
 
         return $rated === null ? null : new RuleOfThumb(
-            min($rated->depth * $this->letOut / $rated->lead, 1.2 * $rated->depth),
+            min($rated->depth * $this->letOut / $rated->lead, $rules->flatMost * $rated->depth),
             'dive figure, in proportion to let-out',
+            $rated->speed,
         );
     }
 
-    private static function leastOut(?Leader $leader): float
+    private function leastOut(): float
     {
-        return max(2.0, ($leader->length ?? 0.0) + 0.5);
+        return max($this->run->least(), ($this->leader->length ?? 0.0) + 0.3);
     }
 }

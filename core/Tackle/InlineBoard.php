@@ -13,14 +13,14 @@ use Admek\Core\Towing\TowLine;
 final readonly class InlineBoard implements Rig
 {
     /** @param  float  $lineOut m of front line from rod tip to board */
-    public function __construct(public BoardSize $size, public Side $side, public float $lineOut, public TrailingRig $trailing)
+    public function __construct(public Planer $planer, public Side $side, public float $lineOut, public TrailingRig $trailing)
     {
     }
 
     public function towLine(string $id, array $tip): TowLine
     {
         return new TowLine($id, $tip, $this->trailing->chain(), new Board(
-            $this->side, $this->size->dragArea(), $this->size->sideArea(), $this->size->buoyancy(), $this->lineOut,
+            $this->side, $this->planer->dragArea, $this->planer->sideArea, $this->planer->buoyancy, $this->lineOut,
         ));
     }
 
@@ -34,7 +34,7 @@ final readonly class InlineBoard implements Rig
         $trailing = $this->trailing->withControl($value);
         assert($trailing instanceof TrailingRig);
 
-        return new self($this->size, $this->side, $this->lineOut, $trailing);
+        return new self($this->planer, $this->side, $this->lineOut, $trailing);
     }
 
     /**
@@ -46,7 +46,7 @@ final readonly class InlineBoard implements Rig
     {
         InvalidValue::unlessBetween('board_out', $lineOut, 5, 150, 'm');
 
-        return new self($this->size, $this->side, $lineOut, $this->trailing);
+        return new self($this->planer, $this->side, $lineOut, $this->trailing);
     }
 
     public function lure(): Lure
@@ -54,8 +54,8 @@ final readonly class InlineBoard implements Rig
         return $this->trailing->lure();
     }
 
-    public function ruleOfThumb(): ?RuleOfThumb
+    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): ?RuleOfThumb
     {
-        return $this->trailing->ruleOfThumb();
+        return $this->trailing->ruleOfThumb($rules);
     }
 }

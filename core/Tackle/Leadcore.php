@@ -55,7 +55,7 @@ final readonly class Leadcore implements TrailingRig
 
     public function control(): Control
     {
-        return new Control(ControlKind::Colours, $this->colours, 0.1, min($this->coloursOnReel, 20), 0.5, 0.5);
+        return new Control(ControlKind::Colours, $this->colours, 0.1, min($this->coloursOnReel, 20), 0.5, 0.5, emptied: 'backing');
     }
 
     /** Core comes off first: with part of it on the reel there is no backing out. */
@@ -69,11 +69,17 @@ final readonly class Leadcore implements TrailingRig
         return $this->lure;
     }
 
-    public function ruleOfThumb(): RuleOfThumb
+    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): RuleOfThumb
+    {
+        return self::perColour($rules, $this->colours, $this->lure);
+    }
+
+    public static function perColour(RulesOfThumb $rules, float $colours, Lure $lure): RuleOfThumb
     {
         return new RuleOfThumb(
-            $this->colours * RuleOfThumb::PER_COLOUR + ($this->lure->rated->depth ?? 0.0),
-            '5 ft a colour at 2 mph'.($this->lure->rated === null ? '' : ' plus the lure’s own figure'),
+            $colours * $rules->perColour + ($lure->rated->depth ?? 0.0),
+            'so much a colour'.($lure->rated === null ? '' : ', plus the lure’s own figure'),
+            $rules->coreSpeed,
         );
     }
 }

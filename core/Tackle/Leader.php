@@ -12,10 +12,11 @@ final readonly class Leader
 {
     /**
      * @param  float  $length  m
+     * @param  ?float  $attractorDrag  m², where the captain knows better than the default
      *
      * @throws InvalidValue naming the field
      */
-    public function __construct(public LineStock $stock, public float $length, public ?Attractor $attractor = null)
+    public function __construct(public LineStock $stock, public float $length, public ?Attractor $attractor = null, private ?float $attractorDrag = null)
     {
         InvalidValue::unlessBetween('leader_length', $length, 0, 30, 'm');
     }
@@ -25,6 +26,6 @@ final readonly class Leader
     {
         $line = $this->stock->length($this->length);
 
-        return $this->attractor === null ? [$line] : [$line, $this->attractor->body()];
+        return $this->attractor === null ? [$line] : [$line, $this->attractor->body($this->attractorDrag)];
     }
 }

@@ -24,6 +24,7 @@ final readonly class LineStock
     /**
      * @param  float  $test  lb
      * @param  float  $diameter  m
+     * @param  ?float  $ownWeight  N per metre in water, where it was entered
      *
      * @throws InvalidValue naming the field
      */
@@ -33,9 +34,11 @@ final readonly class LineStock
         public float $diameter,
         public float $normalDrag,
         public float $skinFriction,
+        private ?float $ownWeight,
     ) {
         InvalidValue::unlessBetween('diameter', $diameter, 0.00005, 0.005, 'm');
         InvalidValue::unlessBetween('normal_drag', $normalDrag, 0.5, 3);
+        InvalidValue::unlessBetween('weight', $ownWeight ?? 0.0, -0.05, 1, 'N per metre');
     }
 
     /**
@@ -45,7 +48,7 @@ final readonly class LineStock
      *
      * @throws InvalidValue naming the tests there are
      */
-    public static function of(Material $material, float $test, ?float $diameter = null, ?float $normalDrag = null): self
+    public static function of(Material $material, float $test, ?float $diameter = null, ?float $normalDrag = null, ?float $weight = null): self
     {
         $known = $material->diameters();
         $listed = $known[(int) $test] ?? null;
@@ -53,7 +56,7 @@ final readonly class LineStock
             throw InvalidValue::because('test', 'one of '.implode(', ', array_keys($known))." lb for {$material->value}");
         }
 
-        return new self($material, $test, $diameter ?? $listed * 1e-3, $normalDrag ?? $material->normalDrag(), 0.015);
+        return new self($material, $test, $diameter ?? $listed * 1e-3, $normalDrag ?? $material->normalDrag(), 0.015, $weight);
     }
 
     /** Weight in water, N per metre, in water of a density in kg/m³. */
@@ -62,6 +65,7 @@ final readonly class LineStock
         $density = $this->material->density();
 
         return match (true) {
+            $this->ownWeight !== null => $this->ownWeight,
             $density !== null => $this->material->fill() * ($density - $waterDensity) * Water::STANDARD_GRAVITY * M_PI_4 * $this->diameter ** 2,
             $this->material === Material::Copper => self::COPPER_WEIGHT[(int) $this->test],
             default => (self::CORE_LEAD * (1 - $waterDensity / self::LEAD_DENSITY) + self::CORE_SHEATH_IN_WATER) * Water::STANDARD_GRAVITY,

@@ -59,6 +59,24 @@ final readonly class Lure
     }
 
     /**
+     * The same lure with a lip the captain entered, as surely known as before.
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function diving(float $downArea): self
+    {
+        InvalidValue::unlessBetween('down_area', $downArea, 0, self::MOST_DOWN_AREA, 'm²');
+
+        return new self($this->kind, $this->dragArea, $this->weight, $downArea, $this->diveDoubt, $this->rated);
+    }
+
+    /** Its body in a chain; another rod's lure goes without a name. */
+    public function namelessBody(): Body
+    {
+        return new Body(null, $this->weight, $this->dragArea, $this->downArea, 0.0, BodyRole::Lure);
+    }
+
+    /**
      * The same lure, its lip solved from a rated point in fresh water.
      *
      * @throws InvalidValue when no lip on this lure reaches the point, or it sinks deeper without one

@@ -32,6 +32,11 @@ enum Material: string
         };
     }
 
+    public function isWire(): bool
+    {
+        return $this === self::Copper || $this === self::Steel;
+    }
+
     /** Normal drag coefficient; leadcore strums, which raises it. */
     public function normalDrag(): float
     {

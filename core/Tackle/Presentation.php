@@ -4,18 +4,64 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle;
 
-/** Ways to present a lure; flat lines, core and clip weights may also run behind a board. */
+/** Ways to present a lure. */
 enum Presentation: string
 {
     case Rigger = 'rigger';
+    case Stacker = 'stacker';
     case Diver = 'diver';
     case Flat = 'flat';
     case Core = 'core';
+    case Segment = 'segment';
+    case Wire = 'wire';
     case Clip = 'clip';
+    case Bouncer = 'bouncer';
+    case Dropper = 'dropper';
+    case Wash = 'wash';
+    case DownRod = 'down_rod';
 
+    /** Whether it may trail a board too. */
     public function takesBoard(): bool
     {
-        return in_array($this, [self::Flat, self::Core, self::Clip], true);
+        return in_array($this, [self::Flat, self::Core, self::Segment, self::Wire, self::Clip], true);
+    }
+
+    /** Whether a holder of a kind, rod or boom, can hold it: a ball hangs from a boom, everything else from a rod. */
+    public function fits(string $holderKind): bool
+    {
+        return ($this === self::Rigger) === ($holderKind === 'boom');
+    }
+
+    /** Whether a reel spooled with a material can run it. */
+    public function takesReel(Material $material): bool
+    {
+        return match ($this) {
+            self::Core, self::Segment => $material === Material::Leadcore,
+            self::Wire => $material->isWire(),
+            self::Diver => in_array($material, [Material::Braid, Material::Nylon, Material::Steel], true),
+            default => in_array($material, [Material::Nylon, Material::Fluorocarbon, Material::Braid], true),
+        };
+    }
+
+    /**
+     * The figures that make it up, from rod tip to hook, beside reel, leader and lure.
+     *
+     * @return list<string>
+     */
+    public function figures(): array
+    {
+        return match ($this) {
+            self::Rigger => ['ball', 'let_out', 'lead'],
+            self::Stacker => ['rides_on', 'above', 'lead'],
+            self::Diver => ['let_out', 'diver', 'dial', 'dial_side'],
+            self::Flat, self::Wash, self::DownRod => ['let_out'],
+            self::Core => ['colours', 'backing'],
+            self::Segment => ['let_out', 'colours', 'lead'],
+            self::Wire => ['let_out', 'backing'],
+            self::Clip => ['let_out', 'weight_mass', 'lead'],
+            self::Bouncer => ['let_out', 'weight_mass'],
+            self::Dropper => ['let_out', 'weight_mass', 'dropper_length'],
+        };
     }
 
     /**
@@ -27,10 +73,17 @@ enum Presentation: string
     {
         return match ($this) {
             self::Rigger => ['let_out' => 50 * Rig::FOOT, 'lead' => 20 * Rig::FOOT],
+            self::Stacker => ['above' => 15 * Rig::FOOT, 'lead' => 15 * Rig::FOOT],
             self::Diver => ['let_out' => 120 * Rig::FOOT, 'dial' => 2.0],
             self::Flat => ['let_out' => 100 * Rig::FOOT],
             self::Core => ['colours' => 5.0, 'backing' => 0.0],
-            self::Clip => ['let_out' => 60 * Rig::FOOT, 'lead' => 30 * Rig::FOOT, 'clip_mass' => 0.0567],
+            self::Segment => ['let_out' => 60 * Rig::FOOT, 'colours' => 3.0, 'lead' => 30 * Rig::FOOT],
+            self::Wire => ['let_out' => 150 * Rig::FOOT, 'backing' => 0.0],
+            self::Clip => ['let_out' => 60 * Rig::FOOT, 'lead' => 30 * Rig::FOOT, 'weight_mass' => 0.056699],
+            self::Bouncer => ['let_out' => 40 * Rig::FOOT, 'weight_mass' => 0.056699],
+            self::Dropper => ['let_out' => 40 * Rig::FOOT, 'weight_mass' => 0.085049, 'dropper_length' => 1.5 * Rig::FOOT],
+            self::Wash => ['let_out' => 18 * Rig::FOOT],
+            self::DownRod => ['let_out' => 10 * Rig::FOOT, 'tip_height' => 0.0],
         };
     }
 }

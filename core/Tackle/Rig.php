@@ -35,5 +35,5 @@ interface Rig
      *
      * @throws CannotTow
      */
-    public function ruleOfThumb(): ?RuleOfThumb;
+    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): ?RuleOfThumb;
 }

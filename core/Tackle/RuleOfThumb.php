@@ -7,18 +7,11 @@ namespace Admek\Core\Tackle;
 /** A depth as the trade reckons it without physics, and how: it holds at one speed. */
 final readonly class RuleOfThumb
 {
-    /** Leadcore, m per colour at 2 mph. */
-    public const PER_COLOUR = 5 * Rig::FOOT;
-
     /**
-     * Depth as a share of let-out of a large diver at dial 0, and what each whole number of dial takes from it.
+     * @param  float  $depth  m
+     * @param  ?float  $speed  m/s it is told for, where it is told for one
      */
-    public const DIVER_RATIO = 0.55;
-
-    public const DIVER_RATIO_PER_MARK = 0.05;
-
-    /** @param  float  $depth m */
-    public function __construct(public float $depth, public string $reckoning)
+    public function __construct(public float $depth, public string $reckoning, public ?float $speed = null)
     {
     }
 }

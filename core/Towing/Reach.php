@@ -47,6 +47,12 @@ final readonly class Reach
         return $best;
     }
 
+    /** The same, told of a control that was asked for with its sign turned. */
+    public function turnedRound(): self
+    {
+        return new self($this->reached, -$this->control, $this->depth);
+    }
+
     /** @param  callable(float): float  $depthOf */
     private static function refine(callable $depthOf, float $wanted, float $low, float $lowDepth, float $high, float $highDepth): self
     {

@@ -23,8 +23,18 @@ final class TowCaseFile
                 $flow->depths, $flow->aft, $flow->starboard,
             )],
             'turn' => $turn === null ? null : ['radius' => $turn->radius, 'side' => $turn->side->value],
-            'lines' => array_map(self::line(...), $lines),
+            'lines' => array_map(static fn (TowLine $line): array => self::line(self::stood($line, $water, $turn)), $lines),
         ];
+    }
+
+    /** A chain clipped to a mast board's tow line, as the file knows it: towed from where its clip lies. */
+    private static function stood(TowLine $line, Water $water, ?Turn $turn): TowLine
+    {
+        if ($line->board?->clipOut === null) {
+            return $line;
+        }
+
+        return new TowLine($line->id, (new TowSolver)->solve($water, $turn, $line)->clip ?? $line->towPoint, $line->chain);
     }
 
     /** @return array<string, mixed> */

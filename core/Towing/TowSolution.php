@@ -16,6 +16,7 @@ final readonly class TowSolution
      * @param  list<string>  $surfaced  bodies held at the surface
      * @param  list<array{float, float, float}>  $path  from the free end to the tow point
      * @param  list<list<array{float, float, float}>>  $branchPaths  from each branch's free end to its node
+     * @param  ?array{float, float, float}  $clip  where the chain is clipped to a mast board's tow line
      */
     public function __construct(
         public array $bodies,
@@ -27,6 +28,7 @@ final readonly class TowSolution
         public array $path,
         public array $branchPaths,
         public bool $boardPulledUnder = false,
+        public ?array $clip = null,
     ) {
     }
 

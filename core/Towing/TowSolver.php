@@ -29,6 +29,20 @@ final readonly class TowSolver
     }
 
     /**
+     * Every load along a line from its free end up: why it runs where it runs.
+     *
+     * @return list<Load>
+     *
+     * @throws CannotTow when the chain has no steady shape
+     */
+    public function loads(Water $water, ?Turn $turn, TowLine $line): array
+    {
+        $factor = $turn === null ? 1.0 : $this->settleTurn($water, $turn, $line);
+
+        return (new SteadyTow($water->flowing($water->flow->scaled($factor)), $line, fineness: $this->fineness))->loads();
+    }
+
+    /**
      * The share of the boat's speed at which lure place and speed agree (02 §7): fixed point, hastened by the secant
      * of the last two rounds, halved where a line that sinks in as it slows would make it overshoot.
      */

@@ -32,4 +32,21 @@ final readonly class Turn
 
         return sqrt(max($track * $track - $aft * $aft, $least)) / $this->radius;
     }
+
+    /**
+     * Where a place of a line, found as on a straight course, lies in the turn: a follower on a tether of length a whose
+     * track is r₀ from the centre trails by the angle asin(a/r₀) on the circle √(r₀² − a²) (02 §7).
+     *
+     * @param  array{float, float, float}  $place  m: aft, starboard, down
+     * @return array{float, float, float}
+     */
+    public function bent(array $place): array
+    {
+        [$aft, $starboard, $down] = $place;
+        $track = $this->radius - $starboard * $this->side->sign();
+        $angle = asin(max(-1.0, min(1.0, $aft / max($track, 1e-9))));
+        $circle = sqrt(max($track * $track - $aft * $aft, (self::LEAST_FACTOR * $this->radius) ** 2));
+
+        return [$circle * sin($angle), $this->side->sign() * ($this->radius - $circle * cos($angle)), $down];
+    }
 }

@@ -8,12 +8,11 @@ use Admek\Core\Spread\Conditions;
 use Admek\Core\Tackle\LureKind;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Models\SpreadLine;
 use App\Models\Trip;
 use App\Outfitting\BoatOffer;
 use App\Outfitting\StarterLocker;
 use App\Rigging\BiteSnapshot;
-use App\Rigging\Locker;
+use App\Rigging\RigBuilder;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
@@ -42,6 +41,11 @@ final class DemoSeeder extends Seeder
         ['Blue Hour', LureKind::MagnumSpoon, 'deep blue', null],
         ['Silver Tern', LureKind::SmallSpoon, 'plain silver', null],
         ['Moss Beetle', LureKind::SmallMinnow, 'moss green', 6.0],
+        ['Barley Harness', LureKind::WormHarness, 'barley and copper', null],
+        ['Plain Spinner Hook', LureKind::SlowSpinHook, 'plain hook', null],
+        ['Shiver Bait', LureKind::RiggedBait, 'fresh cut', null],
+        ['Crow Tail', LureKind::Bucktail, 'crow black', null],
+        ['Old Pike', LureKind::BigPlug, 'pike barred', 12.0],
     ];
 
     /** Holder → line of tomorrow's spread; lengths in feet. */
@@ -137,15 +141,14 @@ final class DemoSeeder extends Seeder
     private function bites(Trip $trip, Boat $boat): void
     {
         $spread = Spread::query()->whereBelongsTo($trip)->with('lines')->firstOrFail();
-        $lines = array_values($spread->lines->map(static fn (SpreadLine $line): array => $line->only([...SpreadLine::PARTS, ...SpreadLine::FIGURES, ...SpreadLine::WORDS]))->all());
-        $locker = Locker::of($boat);
+        $lines = RigBuilder::rows($spread);
         $linesIn = CarbonImmutable::parse($trip->date->format('Y-m-d').' '.$trip->lines_in);
         foreach (self::BITES as [$minutes, $holder, $species, $outcome, $inches, $pounds]) {
             $trip->bites()->create([
                 'uuid' => (string) Str::uuid(), 'spread_id' => $spread->id, 'bitten_at' => $linesIn->addMinutes($minutes),
                 'holder' => $holder, 'species' => $species, 'outcome' => $outcome, 'note' => null,
                 'length' => $inches === null ? null : $inches * 0.0254, 'weight' => $pounds === null ? null : $pounds * 0.45359237,
-                'snapshot' => BiteSnapshot::take($locker, $lines, new Conditions($spread->speed), $boat->holders()->where('code', $holder)->firstOrFail()->id),
+                'snapshot' => BiteSnapshot::take($boat, $lines, new Conditions($spread->speed), $boat->holders()->where('code', $holder)->firstOrFail()->id),
             ]);
         }
     }

@@ -70,6 +70,7 @@ final class FirstRunTest extends BrowserTestCase
         $this->click('[data-holder=P5]');
         $this->choose('#presentation', 'rigger');
         $this->see('[data-testid=speed]', '3.7');
+        $this->see('[data-holder=P5] .depth b');
         self::assertMatchesRegularExpression('/^\d+\.\d$/', $this->see('[data-holder=P5] .depth b')->getText());
         $this->fill('#run-at', '12')->sendKeys(WebDriverKeys::ENTER);
         $this->see('[data-holder=P5] .depth b', '12.');

@@ -131,24 +131,38 @@ final class SpreadTest extends FeatureTestCase
         $spread = $this->demoSpread();
         foreach ([2 => 62, 4 => 80, 7 => 60] as $i => $feet) {
             $line = $spread['lines'][$i];
-            $reach = $this->send('POST', '/spreads/2/reach', ['speed' => $spread['speed'], 'depth' => $feet * self::FOOT, 'line' => $line], 200)->json();
+            $reach = $this->reach($feet * self::FOOT, [$line['holder_id']])[0];
             self::assertTrue($reach['reached']);
+            self::assertSame(['let_out' => $reach['value']], $reach['figures']);
             $line['let_out'] = $reach['value'];
             $depth = $this->preview(['lines' => [$line]])['lines'][0]['depth'];
             self::assertEqualsWithDelta($feet, $depth / self::FOOT, 0.6, 'within the whole foot a mate can set');
             self::assertEqualsWithDelta(round($reach['value'] / self::FOOT), $reach['value'] / self::FOOT, 1e-6);
         }
-        $core = $this->send('POST', '/spreads/2/reach', ['speed' => $spread['speed'], 'depth' => 30.0, 'line' => $spread['lines'][5]], 200)->json();
+        $core = $this->reach(30.0, [$spread['lines'][5]['holder_id']])[0];
         self::assertFalse($core['reached']);
         self::assertSame('colours', $core['control']);
         self::assertContains('more colours', $core['would_help']);
+    }
+
+    public function test_several_rods_are_run_at_a_depth_at_once(): void
+    {
+        $spread = $this->demoSpread();
+        $ids = array_column(array_intersect_key($spread['lines'], [2 => 0, 4 => 0, 6 => 0]), 'holder_id');
+        $reached = $this->reach(18.0, $ids);
+
+        self::assertSame(['P3', 'P5', 'C2'], array_column($reached, 'holder'));
+        self::assertSame([true, true, false], array_column($reached, 'reached'));
+        self::assertSame([], $reached[0]['would_help']);
+        self::assertContains('a weight ahead of it', $reached[2]['would_help']);
+        $this->assertRefusedAt(['/holder_ids/0'], 'POST', '/spreads/2/reach', ['depth' => 10.0, 'holder_ids' => [99]] + $spread);
     }
 
     public function test_a_metric_boat_is_given_quarter_metres_to_set(): void
     {
         \App\Models\Boat::query()->update(['units' => 'metric']);
         $spread = $this->demoSpread();
-        $value = $this->send('POST', '/spreads/2/reach', ['speed' => $spread['speed'], 'depth' => 19.3, 'line' => $spread['lines'][2]], 200)->json('value');
+        $value = $this->reach(19.3, [$spread['lines'][2]['holder_id']])[0]['value'];
 
         self::assertEqualsWithDelta(round($value * 4), $value * 4, 1e-9);
     }
@@ -156,7 +170,7 @@ final class SpreadTest extends FeatureTestCase
     public function test_a_board_pulled_under_and_a_lure_on_the_surface_are_said(): void
     {
         $spread = $this->demoSpread();
-        $spread['lines'][0] = ['presentation' => 'clip', 'clip_mass' => 3.0, 'lead' => 9.0] + $spread['lines'][0];
+        $spread['lines'][0] = ['presentation' => 'clip', 'weight_mass' => 3.0, 'lead' => 9.0] + $spread['lines'][0];
         $spread['lines'][6]['lure_id'] = array_column($this->send('GET', '/locker')->json('lures'), 'id', 'name')['Silver Tern'];
         $lines = array_column($this->preview(['speed' => 4.4] + $spread)['lines'], null, 'holder');
 
@@ -242,7 +256,7 @@ final class SpreadTest extends FeatureTestCase
         yield 'two lines in a holder' => ['lines.1.holder_id', 1, '/lines/1/holder_id'];
         yield 'a rigger without a boom' => ['lines.4.holder_id', 99, '/lines/4/holder_id'];
         yield 'unknown presentation' => ['lines.3.presentation', 'kite', '/lines/3/presentation'];
-        yield 'board line shorter than the tip is high' => ['lines.0.board_out', 1.0, '/lines/0/board/line_out'];
+        yield 'board line shorter than the tip is high' => ['lines.0.board_out', 1.0, '/lines/0/board_out'];
         yield 'a leader longer than the line' => ['lines.0.leader_length', 29.0, '/lines/0/let_out'];
         yield 'a leader nobody sells' => ['lines.0.leader_test', 13, '/lines/0/test'];
         yield 'an unknown attractor' => ['lines.4.attractor', 'disco ball', '/lines/4/attractor'];
@@ -279,8 +293,9 @@ final class SpreadTest extends FeatureTestCase
         $spread = $this->demoSpread();
         $this->assertRefusedAt(['/what_if/speed'], 'POST', '/spreads/2/preview', ['what_if' => ['speed' => 100]] + $spread);
         $this->assertRefusedAt(['/what_if/turn/radius', '/what_if/turn/side'], 'POST', '/spreads/2/preview', ['what_if' => ['turn' => ['radius' => 0, 'side' => 'up']]] + $spread);
-        $this->assertRefusedAt(['/depth'], 'POST', '/spreads/2/reach', ['speed' => 1.0, 'depth' => 1e6, 'line' => $spread['lines'][0]]);
-        $this->assertRefusedAt(['/line/dial'], 'POST', '/spreads/2/reach', ['speed' => 1.0, 'depth' => 10, 'line' => ['dial' => 9] + $spread['lines'][2]]);
+        $this->assertRefusedAt(['/depth'], 'POST', '/spreads/2/reach', ['depth' => 1e6, 'holder_ids' => [1]] + $spread);
+        $spread['lines'][2]['dial'] = 9;
+        $this->assertRefusedAt(['/lines/2/dial'], 'POST', '/spreads/2/reach', ['depth' => 10, 'holder_ids' => [1]] + $spread);
     }
 
     public function test_unknown_spreads_are_not_found(): void
@@ -290,6 +305,15 @@ final class SpreadTest extends FeatureTestCase
         $this->send('PUT', '/spreads/99', $spread, 404);
         $this->send('POST', '/spreads/99/preview', $spread, 404);
         $this->send('GET', '/spreads/99/deck-card', expect: 404);
+    }
+
+    /**
+     * @param  list<int>  $holderIds
+     * @return list<array<string, mixed>>
+     */
+    private function reach(float $depth, array $holderIds): array
+    {
+        return $this->send('POST', '/spreads/2/reach', ['depth' => $depth, 'holder_ids' => $holderIds] + $this->demoSpread(), 200)->json('lines');
     }
 
     /**

@@ -32,11 +32,10 @@ final class BiteController
         if (! $trip->spreads()->whereKey($request->integer('spread_id'))->exists()) {
             throw InvalidValue::because('spread_id', 'the id of a spread of this trip');
         }
-        $locker = Locker::of($boat);
-        $snapshot = BiteSnapshot::take($locker, $request->lines(), $request->conditions(), $request->integer('holder_id'));
+        $snapshot = BiteSnapshot::take($boat, $request->lines(), $request->conditions(), $request->integer('holder_id'));
         $bite = $trip->bites()->create(
             $request->safe(['uuid', 'spread_id', 'species', 'outcome', 'length', 'weight', 'note', 'bitten_at'])
-            + ['holder' => $locker->holder($request->integer('holder_id'))->code, 'snapshot' => $snapshot],
+            + ['holder' => Locker::of($boat)->holder($request->integer('holder_id'))->code, 'snapshot' => $snapshot],
         );
 
         return (new BiteResource($bite))->response()->setStatusCode(201);

@@ -7,24 +7,43 @@ namespace App\Http\Controllers;
 use Admek\Core\Spread\Conditions;
 use Admek\Core\Spread\DeckCard;
 use Admek\Core\Spread\DeckCardRow;
+use Admek\Core\Spread\FishOn;
+use Admek\Core\Spread\PlannedLine;
+use Admek\Core\Spread\RunningLine;
+use Admek\Core\Spread\Setting;
+use App\Http\Resources\BreachResource;
 use App\Http\Resources\RunningLineResource;
 use App\Models\Boat;
 use App\Models\Spread;
+use App\Rigging\Locker;
+use App\Rigging\OrderOf;
 use App\Rigging\RigBuilder;
+use App\Rigging\TripLimits;
 use Illuminate\Http\JsonResponse;
 
 final class DeckCardController
 {
     public function __invoke(Spread $spread, Boat $boat): JsonResponse
     {
-        $card = DeckCard::of(RigBuilder::kept($spread, $boat), new Conditions($spread->speed));
+        $conditions = new Conditions($spread->speed);
+        $order = OrderOf::kept($spread, Locker::of($boat));
+        $card = DeckCard::of(RigBuilder::kept($spread, $boat), $conditions, $order->school, $order->holders);
+        $running = array_map(static fn (DeckCardRow $row): RunningLine => $row->running, $card->rows);
+        $planned = array_map(static fn (RunningLine $line): PlannedLine => $line->planned, $running);
+        $clearing = FishOn::clearing($running);
+        $limits = TripLimits::of($spread->trip()->with('bands')->firstOrFail());
+        $rules = $boat->rulesOfThumb();
 
         return new JsonResponse([
             'speeds' => $card->speeds,
             'rows' => array_map(static fn (DeckCardRow $row): array => [
                 'settings' => $row->settings,
-                'running' => new RunningLineResource($row->running),
+                'counter' => $row->counter(),
+                'clear_first' => $clearing[$row->running->planned->holder],
+                'running' => new RunningLineResource($row->running, $rules),
             ], $card->rows),
+            'crossings' => BreachResource::collection((new Setting($conditions, $limits))->crossings($planned)),
+            'school' => $order->school->value,
         ]);
     }
 }

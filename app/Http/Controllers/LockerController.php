@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Admek\Core\Fish\Species;
+use Admek\Core\Tackle\BottomRig;
 use Admek\Core\Tackle\Material;
 use Admek\Core\Tackle\Presentation;
 use App\Models\Boat;
@@ -16,7 +17,7 @@ final class LockerController
     public function __invoke(Boat $boat): JsonResponse
     {
         return new JsonResponse([
-            'reels' => $boat->reels->map->only(['id', 'name', 'material', 'test', 'colours', 'backing_material', 'backing_test', 'counter_calibrated']),
+            'reels' => $boat->reels->map->only(['id', 'name', 'material', 'test', 'colours', 'backing_material', 'backing_test', 'wire_length', 'counter_calibrated', 'counter_factor']),
             'balls' => $boat->balls->map->only(['id', 'name', 'mass']),
             'divers' => $boat->divers->map->only(['id', 'name', 'size', 'ringed']),
             'boards' => $boat->boards->map->only(['id', 'name', 'size']),
@@ -29,10 +30,14 @@ final class LockerController
                 static fn (Presentation $presentation): array => [
                     'presentation' => $presentation->value,
                     'takes_board' => $presentation->takesBoard(),
+                    'holders' => array_values(array_filter(['rod', 'boom'], $presentation->fits(...))),
+                    'reel_materials' => array_column(array_filter(Material::cases(), $presentation->takesReel(...)), 'value'),
+                    'figures' => $presentation->figures(),
                     'starting_figures' => (object) $presentation->startingFigures(),
                 ],
                 Presentation::cases(),
             ),
+            'weights' => BottomRig::STOCK,
             'species' => array_map(static fn (Species $species): array => ['species' => $species->value, 'name' => $species->label()], Species::cases()),
         ], options: JSON_PRESERVE_ZERO_FRACTION);
     }

@@ -9,25 +9,33 @@ use Admek\Core\Spread\SpreadSolver;
 use App\Http\Requests\ReachRequest;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Rigging\Locker;
-use App\Rigging\RigBuilder;
+use App\Rigging\Desk;
 use Illuminate\Http\JsonResponse;
 
-/** "Run it at": the let-out that takes a line to a depth, or how far it gets and what would help. */
+/** "Run it at": what takes one or several lines to a depth, or how far each gets and what would help. */
 final class ReachController
 {
     public function __invoke(ReachRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
     {
-        $line = (new RigBuilder(Locker::of($boat)))->one($request->line(), 'line');
-        $reach = $solver->reach($line, $request->conditions(), $request->float('depth'));
-        $tooShallow = ! $reach->reached && $reach->depth < $request->float('depth');
+        $desk = Desk::of($request, $spread, $boat);
+        $depth = $request->float('depth');
+        $reached = [];
+        foreach ($request->array('holder_ids') as $i => $holderId) {
+            $line = $desk->lineAt($holderId, "holder_ids.{$i}");
+            $reach = $solver->reach($line, $desk->conditions, $depth);
+            $control = $line->rig->control();
+            $value = $control->settable($reach->control, $desk->metric());
+            $reached[] = [
+                'holder' => $line->holder,
+                'reached' => $reach->reached,
+                'control' => $control->kind->value,
+                'value' => $value,
+                'figures' => (object) $control->figures($value),
+                'depth' => $reach->depth,
+                'would_help' => ! $reach->reached && $reach->depth < $depth ? Deeper::than($line->rig) : [],
+            ];
+        }
 
-        return new JsonResponse([
-            'reached' => $reach->reached,
-            'control' => $line->rig->control()->kind->value,
-            'value' => $line->rig->control()->settable($reach->control, $boat->units === 'metric'),
-            'depth' => $reach->depth,
-            'would_help' => $tooShallow ? Deeper::than($line->rig) : [],
-        ]);
+        return new JsonResponse(['lines' => $reached]);
     }
 }

@@ -9,6 +9,7 @@ use App\Http\Resources\SpreadResource;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Rigging\Locker;
+use App\Rigging\OrderOf;
 use App\Rigging\RigBuilder;
 
 final class SpreadController
@@ -20,8 +21,10 @@ final class SpreadController
 
     public function update(SaveSpreadRequest $request, Spread $spread, Boat $boat): SpreadResource
     {
-        (new RigBuilder(Locker::of($boat)))->all($request->lines());
-        $spread->saveAgainst($request->integer('version'), $request->float('speed'), $request->lines());
+        $locker = Locker::of($boat);
+        (new RigBuilder($boat, $locker))->all($request->lines());
+        OrderOf::chosen(null, $request->input('setting_order'), $locker);
+        $spread->saveAgainst($request->integer('version'), $request->float('speed'), $request->lines(), $request->safe(['school', 'setting_order']));
 
         return new SpreadResource($spread->load('lines'));
     }

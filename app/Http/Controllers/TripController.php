@@ -43,9 +43,9 @@ final class TripController
             $entered = $request->validated();
             $last = Spread::query()->whereRelation('trip', 'boat_id', $boat->id)->with('lines')->latest('id')->first();
             $trip = $boat->trips()->create($entered);
-            $spread = $trip->spreads()->create(['name' => 'Plan', 'speed' => $last->speed ?? self::FIRST_SPEED]);
+            $spread = $trip->spreads()->create(['name' => 'Plan', 'speed' => $last->speed ?? self::FIRST_SPEED, 'school' => $last->school ?? 'boards_first', 'setting_order' => $last?->setting_order]);
             $spread->lines()->createMany($last?->lines->map(
-                static fn (SpreadLine $line): array => $line->only([...SpreadLine::PARTS, ...SpreadLine::FIGURES, ...SpreadLine::WORDS]),
+                static fn (SpreadLine $line): array => $line->only(SpreadLine::ALL),
             )->all() ?? []);
 
             return $trip;

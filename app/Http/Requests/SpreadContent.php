@@ -37,7 +37,8 @@ abstract class SpreadContent extends FormRequest
     protected static function whatIfRules(): array
     {
         return [
-            'what_if' => ['nullable', 'array:speed,turn,current'],
+            'what_if' => ['nullable', 'array:speed,turn,current,gone'],
+            'what_if.gone' => ['nullable', 'numeric:strict', 'between:0,200000'],
             'what_if.speed' => ['nullable', 'numeric:strict', self::between(Conditions::SLOWEST, Conditions::FASTEST)],
             'what_if.turn' => ['nullable', 'array:radius,side'],
             'what_if.turn.radius' => ['required_with:what_if.turn', 'numeric:strict', 'between:5,100000'],
@@ -66,6 +67,12 @@ abstract class SpreadContent extends FormRequest
                 ['depth' => $this->float('what_if.current.deep.depth'), 'set' => $this->float('what_if.current.deep.set'), 'drift' => $this->float('what_if.current.deep.drift')],
             ]),
         );
+    }
+
+    /** m the boat has gone along the trip's bottom profile. */
+    public function gone(): float
+    {
+        return $this->input('what_if.gone') === null ? 0.0 : $this->float('what_if.gone');
     }
 
     /** @return list<array<string, mixed>> */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Admek\Core\Spread\RunningLine;
+use Admek\Core\Tackle\BottomRig;
 use Admek\Core\Tackle\DiverPlate;
 use Admek\Core\Tackle\Downrigger;
+use Admek\Core\Tackle\RulesOfThumb;
 use Admek\Core\Towing\TowSolution;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -20,13 +22,18 @@ final class RunningLineResource extends JsonResource
 {
     private const MOST_POINTS = 40;
 
+    public function __construct(RunningLine $running, private readonly RulesOfThumb $rules = new RulesOfThumb)
+    {
+        parent::__construct($running);
+    }
+
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
         $running = $this->resource;
         $solution = $running->solution;
         $rig = $running->planned->rig;
-        $rule = $rig->ruleOfThumb();
+        $rule = $rig->ruleOfThumb($this->rules);
         $control = $rig->control();
         $ball = $solution->bodies[Downrigger::BALL] ?? null;
         [$aft, $starboard, $depth] = $running->lure();
@@ -44,15 +51,60 @@ final class RunningLineResource extends JsonResource
             'starboard' => self::round($starboard),
             'tension' => self::round($solution->towTension),
             'speed_factor' => $solution->speedFactor,
-            'ball' => $ball === null ? null : ['place' => self::point($ball), 'blow_back' => self::round($control->value - $ball[2])],
+            'ball' => $ball === null ? null : ['place' => self::point($ball), 'blow_back' => self::round(($rig instanceof Downrigger ? $rig->reading : 0.0) - $ball[2])],
             'diver' => isset($solution->bodies[DiverPlate::BODY]) ? self::point($solution->bodies[DiverPlate::BODY]) : null,
             'board' => $solution->board === null ? null : ['place' => self::point($solution->board), 'load' => self::round($solution->boardLoadDown ?? 0.0), 'pulled_under' => $solution->boardPulledUnder],
             'surfaced' => $solution->surfaced,
-            'rule' => $rule === null ? null : ['depth' => self::round($rule->depth), 'reckoning' => $rule->reckoning],
-            'control' => ['kind' => $control->kind->value, 'value' => $control->value, 'least' => $control->least, 'most' => $control->most, 'step' => $control->step, 'metric_step' => $control->metricStep],
-            'path' => self::curve($solution->path),
-            'branches' => array_map(self::curve(...), $solution->branchPaths),
+            'rule' => $rule === null ? null : ['depth' => self::round($rule->depth), 'reckoning' => $rule->reckoning, 'speed' => $rule->speed],
+            'control' => ['kind' => $control->kind->value, 'value' => $control->value, 'least' => $control->least, 'most' => $control->most, 'step' => $control->step, 'metric_step' => $control->metricStep, 'figure' => $control->kind->figure(), 'deepens' => $control->deepens, 'emptied' => $control->emptied],
+            'weight' => isset($solution->bodies[BottomRig::WEIGHT]) ? self::point($solution->bodies[BottomRig::WEIGHT]) : null,
+            'path' => self::curve($running->path()),
+            'branches' => array_map(self::curve(...), $running->branches()),
+            'front' => self::straight($running->frontLine()),
+            'mast_line' => self::straight($running->mastLine()),
+            'wake' => $running->turn === null ? null : $this->wake($running),
         ];
+    }
+
+    /**
+     * The same curves as they lie on the water in a turn.
+     *
+     * @return array<string, mixed>
+     */
+    private function wake(RunningLine $running): array
+    {
+        $bent = static fn (array $path): array => self::curve(array_map($running->bent(...), $path));
+        $straight = static fn (?array $ends): array => $ends === null ? [] : $bent(self::divided($ends));
+        $front = $running->frontLine();
+        $path = $running->path();
+
+        return [
+            'path' => $bent($front !== null && $running->solution->clip === null ? array_slice($path, 0, -1) : $path),
+            'branches' => array_map($bent, $running->branches()),
+            'front' => $straight($front),
+            'mast_line' => $straight($running->mastLine()),
+            'lure' => self::point($running->bent($running->lure())),
+        ];
+    }
+
+    /**
+     * @param  array{array{float, float, float}, array{float, float, float}}  $ends
+     * @return list<array{float, float, float}>
+     */
+    private static function divided(array $ends): array
+    {
+        return array_map(static fn (int $i): array => [
+            $ends[0][0] + $i / 12 * ($ends[1][0] - $ends[0][0]), $ends[0][1] + $i / 12 * ($ends[1][1] - $ends[0][1]), $ends[0][2] + $i / 12 * ($ends[1][2] - $ends[0][2]),
+        ], range(0, 12));
+    }
+
+    /**
+     * @param  ?array{array{float, float, float}, array{float, float, float}}  $ends
+     * @return ?list<list<float>>
+     */
+    private static function straight(?array $ends): ?array
+    {
+        return $ends === null ? null : array_map(self::point(...), $ends);
     }
 
     /**

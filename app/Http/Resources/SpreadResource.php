@@ -15,8 +15,8 @@ final class SpreadResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return $this->only(['id', 'trip_id', 'name', 'speed', 'version']) + [
-            'lines' => $this->lines->map(static fn (SpreadLine $line): array => $line->only([...SpreadLine::PARTS, ...SpreadLine::FIGURES, ...SpreadLine::WORDS]))->all(),
+        return $this->only(['id', 'trip_id', 'name', 'speed', 'version', 'school', 'setting_order']) + [
+            'lines' => $this->lines->map(static fn (SpreadLine $line): array => $line->only(SpreadLine::ALL))->all(),
         ];
     }
 }

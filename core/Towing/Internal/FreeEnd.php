@@ -7,6 +7,8 @@ namespace Admek\Core\Towing\Internal;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Element;
+use Admek\Core\Towing\Line;
+use Admek\Core\Towing\Load;
 
 /**
  * Finds how deep a chain's free end runs so that its top lands at a wanted depth.
@@ -65,6 +67,44 @@ final class FreeEnd
             $this->march->run($this->elements, $end, $this->support, $grain);
         }
         $this->flagSurfaced();
+    }
+
+    /**
+     * The loads along the chain with its top at a depth, part by part from the free end: each is the difference the part
+     * makes to what the march carries.
+     *
+     * @return list<Load>
+     *
+     * @throws CannotTow
+     */
+    public function loads(float $top): array
+    {
+        $this->place($top);
+        $end = $top + $this->below;
+        $march = $this->march;
+        $loads = [];
+        $before = [0.0, 0.0, -$this->support];
+        foreach ($this->elements as $i => $element) {
+            $march->run(array_slice($this->elements, 0, $i + 1), $this->support > 0.0 ? 0.0 : $end, $this->support);
+            $pull = [$march->fx, $march->fy, $march->fz];
+            $across = hypot($pull[0], $pull[1]);
+            $loads[] = new Load(
+                match (true) {
+                    $element instanceof Body => 'body',
+                    $element instanceof Line => 'line',
+                    default => 'branch',
+                },
+                $element instanceof Body ? $element->name : null,
+                $element instanceof Line ? $element->length : 0.0,
+                [$pull[0] - $before[0], $pull[1] - $before[1], $pull[2] - $before[2]],
+                hypot($across, $pull[2]),
+                rad2deg(atan2($pull[2], $across)),
+                $march->z,
+            );
+            $before = $pull;
+        }
+
+        return $loads;
     }
 
     /**

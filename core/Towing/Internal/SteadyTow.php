@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Admek\Core\Towing\Internal;
 
+use Admek\Core\Towing\BoardLoad;
 use Admek\Core\Towing\Line;
+use Admek\Core\Towing\Load;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolution;
 use Admek\Core\Towing\Water;
@@ -23,10 +25,18 @@ final class SteadyTow
 
     private float $tension = 0.0;
 
+    /** N the board is pressed down with. */
+    private float $load = 0.0;
+
     private readonly FreeEnd $end;
 
-    public function __construct(private readonly Water $water, private readonly TowLine $line, Nudge $nudge = new Nudge, float $fineness = 1.0, ?self $startLike = null)
-    {
+    public function __construct(
+        private readonly Water $water,
+        private readonly TowLine $line,
+        private readonly Nudge $nudge = new Nudge,
+        private readonly float $fineness = 1.0,
+        ?self $startLike = null,
+    ) {
         $this->end = new FreeEnd(new March($water, $nudge, $fineness), $line->chain);
         if ($startLike !== null) {
             $this->end->startLike($startLike->end);
@@ -59,6 +69,12 @@ final class SteadyTow
         return $this->end->march->bodies[$body][2];
     }
 
+    /** @return list<Load> */
+    public function loads(): array
+    {
+        return $this->end->loads($this->line->board === null ? $this->line->towPoint[2] : 0.0);
+    }
+
     public function steps(): int
     {
         return $this->end->march->steps;
@@ -69,26 +85,29 @@ final class SteadyTow
         [$dx, $dy] = $this->shift();
         $march = $this->end->march;
         $path = self::moved($march->curve->points ?? [], $dx, $dy);
-        if ($this->board !== null) {
+        $board = $this->line->board;
+        if ($board !== null && $board->clipOut === null) {
             $path[] = $this->line->towPoint;
         }
 
         return new TowSolution(
             $this->bodies(),
             $this->board,
-            $this->board === null ? null : $march->fz,
+            $board === null ? null : $this->load,
             $this->tension,
             $speedFactor,
             $march->surfaced,
             $path,
             array_map(static fn (array $branch): array => self::moved($branch, $dx, $dy), $march->branchPaths),
-            $this->line->board !== null && $march->fz > $this->line->board->buoyancy,
+            $board !== null && $this->load > $board->buoyancy,
+            $board?->clipOut === null ? null : [$this->top[0], $this->top[1], 0.0],
         );
     }
 
     /**
      * The front line runs straight from the rod tip in the direction of the horizontal pull of board and trailing chain;
-     * the board lies √(B² − h²) out along it (02 §3).
+     * the board lies √(B² − h²) out along it (02 §3). On a mast board's tow line the pulls are weighed by how far out
+     * they act, so that their moments about the mast balance.
      */
     private function setBoard(): void
     {
@@ -99,17 +118,39 @@ final class SteadyTow
         $dynamic = 0.5 * $this->water->density * sqrt($u * $u + $v * $v);
         $drag = $dynamic * $board->dragArea;
         $side = $dynamic * $board->sideArea * $board->side->sign();
-        $pullX = $drag * $u - $side * $v + $march->fx;
-        $pullY = $drag * $v + $side * $u + $march->fy;
+        $arm = $board->clipOut === null ? 1.0 : $board->clipOut / $board->lineOut;
+        $pullX = $drag * $u - $side * $v + $arm * $march->fx;
+        $pullY = $drag * $v + $side * $u + $arm * $march->fy;
+        $this->load = $arm * $march->fz;
+        foreach ($board->others as $other) {
+            [$fx, $fy, $fz] = $this->topForce($other);
+            $pullX += $other->clipOut / $board->lineOut * $fx;
+            $pullY += $other->clipOut / $board->lineOut * $fy;
+            $this->load += $other->clipOut / $board->lineOut * $fz;
+        }
         $pull = hypot($pullX, $pullY);
         $height = $this->line->towPoint[2];
         $reach = sqrt($board->lineOut ** 2 - $height ** 2);
-        if ($pull > 0.0) {
-            $this->top[0] += $reach * $pullX / $pull;
-            $this->top[1] += $reach * $pullY / $pull;
+        [$aft, $out] = $pull > 0.0 ? [$reach * $pullX / $pull, $reach * $pullY / $pull] : [0.0, 0.0];
+        $this->board = [$this->top[0] + $aft, $this->top[1] + $out, 0.0];
+        $this->top[0] += $arm * $aft;
+        $this->top[1] += $arm * $out;
+        if ($board->clipOut === null) {
+            $this->tension = $pull * $board->lineOut / $reach;
         }
-        $this->board = [$this->top[0], $this->top[1], 0.0];
-        $this->tension = $pull * $board->lineOut / $reach;
+    }
+
+    /**
+     * What another chain pulls at the surface with; where it is clipped does not matter, since the flow is the same all over.
+     *
+     * @return array{float, float, float} N
+     */
+    private function topForce(BoardLoad $load): array
+    {
+        $end = new FreeEnd(new March($this->water, $this->nudge, $this->fineness), $load->chain);
+        $end->place(0.0);
+
+        return [$end->march->fx, $end->march->fy, $end->march->fz];
     }
 
     /**

@@ -1,8 +1,8 @@
 /** What is to be looked at, in words. */
-import type { Schemas, SpreadLine } from './api';
+import type { Locker, Schemas, SpreadLine } from './api';
 import type { CureOffer } from './spread-desk.svelte';
 import { shown, type Units } from './units';
-import { SPECIES } from './words';
+import { settingWords, SPECIES } from './words';
 
 export type Breach = Schemas['Breach'];
 
@@ -15,7 +15,11 @@ const TITLE: Record<Breach['kind'], string> = {
     board_under: 'Board pulled under',
     surfaced: 'On the surface',
     bare: 'Bare water',
-    duplicate: 'Same lure twice',
+    setting_cross: 'Crossed while setting',
+    board_laid_back: 'Board laid back',
+    out_of_reach: 'Cannot get down',
+    doubled: 'Doubled water',
+    duplicate: 'Same finish twice',
 };
 
 export function breachTitle(breach: Breach): string {
@@ -36,40 +40,61 @@ export function breachReason(breach: Breach, units: Units): string {
             return `${pair} pass within ${shown(units, 'fineLength', amount)}, ${shown(units, 'length', aft ?? 0)} back${
                 (depth ?? 0) > 0.3 ? ` and ${shown(units, 'depth', depth ?? 0)} down` : ''
             }; they should keep ${shown(units, 'fineLength', wanted)}.`;
+        case 'setting_cross':
+            return `${holders[0]} is let out across ${holders[1]}, which is already set. Set ${holders[0]} before it.`;
+        case 'board_laid_back':
+            return `What trails ${pair} drags its board back: it rides ${shown(units, 'length', amount)} out, less than ${shown(units, 'length', wanted)}.`;
+        case 'out_of_reach':
+            return `${pair} was to run at ${shown(units, 'depth', wanted)}; at this speed it gets down to ${shown(units, 'depth', amount)} at most.`;
+        case 'doubled':
+            return `${pair} run ${shown(units, 'fineLength', amount)} apart in depth while other feet of the ${speciesName(subject)} band are bare.`;
         case 'holder_order':
             return `${holders[1]} runs farther out than ${holders[0]}, whose holder is farther forward: their front lines cross. Swap them.`;
         case 'neighbours':
             return `The boards of ${pair} ride ${shown(units, 'length', amount)} apart; ${shown(units, 'length', wanted)} keeps them clear.`;
         case 'bottom':
-            return amount <= 0
-                ? `The ${subject} of ${pair} would drag bottom by ${shown(units, 'fineLength', -amount)}.`
-                : `The ${subject} of ${pair} clears bottom by ${shown(units, 'fineLength', amount)}, less than its depth’s doubt of ${shown(units, 'fineLength', wanted)}.`;
+            return `${
+                amount <= 0
+                    ? `The ${subject} of ${pair} would drag bottom by ${shown(units, 'fineLength', -amount)}`
+                    : `The ${subject} of ${pair} clears bottom by ${shown(units, 'fineLength', amount)}; ${shown(units, 'fineLength', wanted)} covers its doubt and what you want clear`
+            }${breach.ahead ? `, when the boat has gone another ${shown(units, 'length', breach.ahead)}` : ''}.`;
         case 'board_under':
             return `What trails the board of ${pair} is heavier than it can carry.`;
         case 'surfaced':
             return `The ${subject} of ${pair} skims the surface at this speed.`;
         case 'bare': {
             const middle = depth ?? 0;
-            const name = subject && subject in SPECIES ? SPECIES[subject as keyof typeof SPECIES] : subject;
-            return `No lure serves ${shown(units, 'depth', amount)} of the ${name} band, from ${shown(units, 'depth', middle - amount / 2)} to ${shown(units, 'depth', middle + amount / 2)}.`;
+            return `No lure serves ${shown(units, 'depth', amount)} of the ${speciesName(subject)} band, from ${shown(units, 'depth', middle - amount / 2)} to ${shown(units, 'depth', middle + amount / 2)}.`;
         }
         case 'duplicate':
-            return `${pair} both pull ${subject}: one of them tests nothing.`;
+            return `${pair} both pull ${subject}: one of them tests nothing new.`;
     }
 }
 
-/** A cure as the order it is: "Let P5 out to 108 ft". */
-export function cureWords({ kind, holders, value }: CureOffer, line: SpreadLine | undefined, units: Units): string {
+function speciesName(subject: string | null): string | null {
+    return subject && subject in SPECIES ? SPECIES[subject as keyof typeof SPECIES] : subject;
+}
+
+/** A cure as the order it is: "Set P5 to 108 ft". */
+export function cureWords(
+    { kind, holders, value, figures }: CureOffer,
+    line: SpreadLine | undefined,
+    locker: Locker,
+    units: Units,
+): string {
     const [first, second] = holders;
-    if (kind === 'swap_holders') {
-        return `Swap ${first} and ${second}`;
+    switch (kind) {
+        case 'swap_holders':
+            return `Swap ${first} and ${second}`;
+        case 'set_board_out':
+            return `Bring the board of ${first} in to ${shown(units, 'length', value ?? 0)}`;
+        case 'take_out':
+            return `Leave ${first} in the boat`;
+        case 'change_lure':
+            return `Put ${locker.lures.find(({ id }) => id === figures.lure_id)?.name ?? 'another lure'} on ${first}`;
+        case 'set_control':
+            return line ? `Set ${first} to ${settingWords({ ...line, ...figures }, units)}` : `Set ${first}`;
     }
-    if (kind === 'set_board_out') {
-        return `Bring the board of ${first} in to ${shown(units, 'length', value ?? 0)}`;
-    }
-    return line?.presentation === 'core'
-        ? `Set ${first} to ${Number((value ?? 0).toFixed(1))} colours`
-        : `Set ${first} to ${shown(units, 'length', value ?? 0)}`;
 }
 
 /** What tells one breach from another while the plan stands still. */

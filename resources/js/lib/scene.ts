@@ -24,3 +24,8 @@ export interface Scene {
     y: DepthScale;
     height: number;
 }
+
+/** A line's curve less the stretch over the water, which is straight and drawn apart. */
+export function underWater(line: RunningLine): number[][] {
+    return line.front && !line.mast_line ? line.path.slice(0, -1) : line.path;
+}

@@ -15,7 +15,7 @@ export interface WhatIf {
 }
 
 /** What came of "run it at": done, as near as this gear gets, or why not. */
-export type Reached = 'set' | { nearest: number; help: string[] } | { refused: string };
+export type Reached = 'set' | { holder: string; nearest: number; help: string[] }[] | { refused: string };
 
 export type CureOffer = Schemas['Cures']['cures'][number];
 
@@ -30,6 +30,8 @@ export class SpreadDesk {
     keeping: Keeping = $state('kept');
     refusal: string = $state('');
     chosenId: number = $state(0);
+    /** Rods that are run at a depth together with the chosen one. */
+    marked: ReadonlySet<number> = $state.raw(new Set());
     readonly history = new History<Plan>();
     readonly feed: PreviewFeed;
 
@@ -113,8 +115,20 @@ export class SpreadDesk {
         this.edit({ ...this.plan, lines });
     }
 
+    /** Takes a line out; what rode its cable goes with it. */
     remove(holderId: number): void {
-        this.edit({ ...this.plan, lines: this.plan.lines.filter((line) => line.holder_id !== holderId) });
+        this.edit({
+            ...this.plan,
+            lines: this.plan.lines.filter((line) => line.holder_id !== holderId && line.rides_on !== holderId),
+        });
+    }
+
+    mark(holderId: number): void {
+        const marked = new Set(this.marked);
+        if (!marked.delete(holderId)) {
+            marked.add(holderId);
+        }
+        this.marked = marked;
     }
 
     undo(): void {
@@ -134,6 +148,11 @@ export class SpreadDesk {
         this.#preview();
     }
 
+    /** Asks for the depths anew where something beside the plan has changed. */
+    refresh(): void {
+        this.#preview();
+    }
+
     backToPlan(): void {
         this.try({ speed: null, turn: null, current: null });
     }
@@ -145,12 +164,12 @@ export class SpreadDesk {
         this.edit({ ...this.plan, speed });
     }
 
-    /** Asks for the let-out that runs a line at a depth (m), and sets it if it is reached. */
-    async runAt(line: SpreadLine, depth: number): Promise<Reached> {
+    /** Asks for what runs lines at a depth (m), and sets each that gets there, as one edit. */
+    async runAt(holderIds: number[], depth: number): Promise<Reached> {
         const answer = await ask(
             api.POST('/spreads/{spread}/reach', {
                 params: { path: { spread: this.spread.id } },
-                body: { speed: this.plan.speed, what_if: this.whatIf, depth, line },
+                body: { speed: this.plan.speed, what_if: this.whatIf, depth, holder_ids: holderIds, lines: this.plan.lines },
             }),
         );
         if ('silent' in answer) {
@@ -159,21 +178,29 @@ export class SpreadDesk {
         if ('problem' in answer) {
             return { refused: answer.problem.errors?.[0]?.detail ?? answer.problem.detail };
         }
-        const { reached, control, value, depth: nearest, would_help: help } = answer.data;
-        if (!reached) {
-            return { nearest, help };
+        const set = new Map(answer.data.lines.filter(({ reached }) => reached).map(({ holder, figures }) => [holder, figures]));
+        if (set.size > 0) {
+            const codes = new Map(this.holders.map(({ id, code }) => [id, code]));
+            this.edit({
+                ...this.plan,
+                lines: this.plan.lines.map((line) => {
+                    const figures = set.get(codes.get(line.holder_id) ?? '');
+                    return figures ? { ...line, ...figures, aim: depth } : line;
+                }),
+            });
         }
-        this.change(
-            line.holder_id,
-            control === 'colours' ? { colours: value, backing: this.backingAt(line, value) } : { let_out: value },
-        );
-        return 'set';
+        const short = answer.data.lines.filter(({ reached }) => !reached);
+        return short.length === 0
+            ? 'set'
+            : short.map(({ holder, depth: nearest, would_help: help }) => ({ holder, nearest, help }));
     }
 
-    /** With part of the core on the reel there is no backing out. */
-    backingAt(line: SpreadLine, colours: number): number {
-        const reel = this.locker.reels.find((candidate) => candidate.id === line.reel_id);
-        return reel?.colours && colours < reel.colours ? 0 : (line.backing ?? 0);
+    /** What a line's figures become when its control is set. */
+    setting(code: string, value: number): Partial<SpreadLine> {
+        const control = this.feed.running.get(code)?.control;
+        return control
+            ? { [control.figure]: value, ...(control.emptied && value < control.most ? { [control.emptied]: 0 } : {}), aim: null }
+            : {};
     }
 
     /** What would put this right, as tried by the server on the plan and what-ifs of now. */
@@ -188,7 +215,7 @@ export class SpreadDesk {
     }
 
     /** One edit like any other: undo takes it back. */
-    cure({ kind, holders, value }: CureOffer): void {
+    cure({ kind, holders, figures }: CureOffer): void {
         const [first, second] = holders.map((code) => this.holders.find((holder) => holder.code === code)?.id);
         const line = first === undefined ? undefined : this.lineAt(first);
         if (!line || first === undefined) {
@@ -203,13 +230,10 @@ export class SpreadDesk {
                 ...this.plan,
                 lines: this.plan.lines.map((other) => ({ ...other, holder_id: swapped.get(other.holder_id) ?? other.holder_id })),
             });
-        } else if (kind === 'set_board_out') {
-            this.change(first, { board_out: value });
+        } else if (kind === 'take_out') {
+            this.remove(first);
         } else {
-            this.change(
-                first,
-                line.presentation === 'core' ? { colours: value, backing: this.backingAt(line, value ?? 0) } : { let_out: value },
-            );
+            this.change(first, figures as Partial<SpreadLine>);
         }
         this.choose(first);
     }
@@ -222,14 +246,12 @@ export class SpreadDesk {
             return;
         }
         const size = this.boat.units === 'metric' ? control.metric_step : control.step;
-        const field = control.kind === 'colours' ? 'colours' : 'let_out';
-        const now = line[field] ?? 0;
-        const next = Math.min(control.most, Math.max(control.least, Math.round((now + by * size) / size) * size));
-        if (next !== now) {
-            this.change(
-                line.holder_id,
-                field === 'colours' ? { colours: next, backing: this.backingAt(line, next) } : { let_out: next },
-            );
+        // Down is deeper: a release is brought nearer its ball.
+        const towards = control.deepens ? by : -by;
+        const now = line[control.figure] ?? control.value;
+        const next = Math.min(control.most, Math.max(control.least, Math.round((now + towards * size) / size) * size));
+        if (Math.abs(next - now) > 1e-9) {
+            this.change(line.holder_id, this.setting(this.chosen?.code ?? '', next));
         }
     }
 

@@ -46,13 +46,17 @@
     {#each lines as { holder, line } (holder.id)}
         <g class:chosen={holder.id === chosenId} class="line">
             <path d={draw(line.path)} />
+            {#if line.mast_line && line.front}<path d={draw(line.front)} class="front" />{/if}
             {#each line.branches as branch, i (i)}
                 <path d={draw(branch)} />
             {/each}
             {#if line.board}
                 <rect x={x(line.board.place[0] ?? 0) - 4} y={y(0) - 5} width="8" height="5" class="solid" />
             {/if}
-            {#if line.ball}
+            {#if line.weight}
+                <circle cx={x(line.weight[0] ?? 0)} cy={y(line.weight[2] ?? 0)} r="3" class="solid" />
+            {/if}
+            {#if line.ball && line.path.length > 0}
                 <circle cx={x(line.ball.place[0] ?? 0)} cy={y(line.ball.place[2] ?? 0)} r="4.5" class="solid" />
             {/if}
             {#if line.diver}

@@ -68,6 +68,7 @@
         '.': () => strip.turnBy(1),
         '0': () => desk.try({ turn: null }),
         p: () => desk.backToPlan(),
+        x: () => desk.mark(desk.chosenId),
         g: () => document.getElementById('run-at')?.focus(),
         '/': () => document.getElementById('lure_id')?.focus(),
         b: () => void push(`/trips/${trip.id}/log?rod=${desk.chosen?.code ?? ''}`),

@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Holder, Locker, RunningLine, SpreadLine } from '../lib/api';
-    import { doubt, figure, shown, type Units } from '../lib/units';
-    import { lineWords } from '../lib/words';
+    import { doubt, figure, type Units } from '../lib/units';
+    import { lineWords, secondWords, settingWords } from '../lib/words';
     import Glyph from './Glyph.svelte';
 
     let {
@@ -11,6 +11,7 @@
         locker,
         units,
         chosen,
+        marked,
         faulty,
         choose,
     }: {
@@ -20,6 +21,7 @@
         locker: Locker;
         units: Units;
         chosen: boolean;
+        marked: boolean;
         faulty: boolean;
         choose: () => void;
     } = $props();
@@ -28,34 +30,8 @@
 
     const depth = $derived(running ? figure(units, 'depth', running.depth) : '');
 
-    const letOut = $derived.by(() => {
-        if (!line) {
-            return '';
-        }
-        if (line.presentation === 'core') {
-            const colours = Number((line.colours ?? 0).toFixed(1));
-            return `${colours} ${colours === 1 ? 'colour' : 'colours'}`;
-        }
-        return line.presentation === 'rigger'
-            ? `${figure(units, 'length', line.let_out ?? 0)} cable`
-            : `${shown(units, 'length', line.let_out ?? 0)} out`;
-    });
-
-    const second = $derived.by(() => {
-        if (!line) {
-            return '';
-        }
-        if (line.board_id) {
-            return `board at ${figure(units, 'length', line.board_out ?? 0)}`;
-        }
-        if (line.presentation === 'rigger' || line.presentation === 'clip') {
-            return `${shown(units, 'length', line.lead ?? 0)} lead`;
-        }
-        if (line.presentation === 'core') {
-            return line.backing ? `${figure(units, 'length', line.backing)} backing` : 'no backing';
-        }
-        return line.leader_length ? `${shown(units, 'length', line.leader_length)} leader` : 'no leader';
-    });
+    const letOut = $derived(line ? settingWords(line, units) : '');
+    const second = $derived(line ? secondWords(line, units) : '');
 
     let button: HTMLButtonElement;
     $effect(() => {
@@ -74,6 +50,7 @@
     onclick={choose}
     class="card bg-base-100"
     class:chosen
+    class:marked
     class:empty={!line}
     data-holder={holder.code}
 >
@@ -123,6 +100,9 @@
     .card.chosen {
         border-color: var(--color-primary);
         box-shadow: 0 0 0 2px var(--color-primary);
+    }
+    .card.marked {
+        border: 2px dashed var(--color-primary);
     }
     .card.empty {
         background: transparent;

@@ -1,21 +1,31 @@
 <script lang="ts">
     import type { SpreadLine } from '../lib/api';
     import { faultAt } from '../lib/api';
-    import { kindsFor, startLine } from '../lib/rigging';
-    import type { Reached, SpreadDesk } from '../lib/spread-desk.svelte';
+    import { kindsFor, startLine, type Kind } from '../lib/rigging';
+    import { RodReportFeed } from '../lib/rod-report.svelte';
+    import type { SpreadDesk } from '../lib/spread-desk.svelte';
     import { doubt, figure, measure, shown } from '../lib/units';
-    import { doubtWords, lineWords, PRESENTATION } from '../lib/words';
+    import { lineWords, PRESENTATION } from '../lib/words';
+    import BottomRig from './BottomRig.svelte';
+    import FigureSheet from './FigureSheet.svelte';
+    import Opinions from './Opinions.svelte';
     import PickField from './PickField.svelte';
     import RigString from './RigString.svelte';
+    import RunAt from './RunAt.svelte';
 
-    /** The chosen rod: its depth with its doubt, other opinions of it, and its rig from tip to hook. */
+    /** The chosen rod: its depth with its doubt, its rig from tip to hook, other opinions of it, the figures behind it. */
     let { desk }: { desk: SpreadDesk } = $props();
+
+    // The desk is one for the panel's life; the feed follows what is chosen on it.
+    // svelte-ignore state_referenced_locally
+    const feed = new RodReportFeed(desk);
 
     const holder = $derived(desk.chosen);
     const line = $derived(desk.chosenLine);
     const running = $derived(holder && desk.feed.running.get(holder.code));
+    const report = $derived(feed.report?.holder === holder?.code ? feed.report : null);
     const units = $derived(desk.boat.units);
-    const kinds = $derived(holder ? kindsFor(holder, desk.locker) : []);
+    const kinds = $derived(holder ? kindsFor(holder, desk.locker, desk.plan.lines) : []);
     const at = $derived(line ? `/lines/${desk.indexOf(line.holder_id)}` : '');
     const lineFault = $derived(
         line &&
@@ -24,47 +34,40 @@
                 faultAt(desk.feed.faults, `${at}/holder_id`)),
     );
 
-    let wanted = $state('');
-    let outcome: Reached | null = $state(null);
-    $effect(() => {
-        void desk.chosenId;
-        wanted = '';
-        outcome = null;
-    });
+    const TABS = ['rig', 'opinions', 'figures'] as const;
+    let tab: (typeof TABS)[number] = $state('rig');
 
-    function kindText(candidate: { presentation: SpreadLine['presentation']; behindBoard: boolean }): string {
-        const name = candidate.presentation === 'flat' ? 'flat line' : PRESENTATION[candidate.presentation];
-        return candidate.behindBoard ? `${name} behind a board` : name;
+    const boardOf = (candidate: SpreadLine): Kind['board'] =>
+        !candidate.board_id
+            ? 'none'
+            : desk.locker.boards.find(({ id }) => id === candidate.board_id)?.size === 'mast'
+              ? 'mast'
+              : 'in-line';
+
+    function kindText({ presentation, board }: Kind): string {
+        const name = presentation === 'flat' ? 'flat line' : PRESENTATION[presentation];
+        return { none: name, 'in-line': `${name} behind a board`, mast: `${name} off a mast board` }[board];
     }
 
     function rig(text: string): void {
         const kind = kinds.find((candidate) => kindText(candidate) === text);
-        const fresh = holder && kind && startLine(holder, kind, desk.locker, line);
+        const fresh = holder && kind && startLine(holder, kind, desk.locker, desk.plan.lines, line);
         if (fresh) {
             desk.add(fresh);
         }
     }
 
-    async function runAt(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
-        const depth = Number(wanted.replace(',', '.'));
-        if (!line || wanted.trim() === '' || !Number.isFinite(depth)) {
-            outcome = { refused: `Must be a depth in ${measure(units, 'depth').spoken}.` };
-            return;
-        }
-        outcome = await desk.runAt(line, measure(units, 'depth').toSi(depth));
-    }
-
     const side = $derived(
         running && Math.abs(running.starboard) >= 0.3 ? (running.starboard < 0 ? 'to port' : 'to starboard') : '',
     );
-    const doubtReason = $derived(
-        running?.doubts
-            .filter((part) => part.amount > 0.03)
-            .slice(0, 2)
-            .map((part) => `${doubtWords(part.doubt)} (${doubt(units, part.amount)} ${measure(units, 'depth').unit})`)
-            .join(', then '),
-    );
+
+    const tipNote = $derived.by(() => {
+        const down = report?.tip_down_depth;
+        if (!running || down === null || down === undefined || Math.abs(down - running.depth) < 0.05) {
+            return '';
+        }
+        return `at the water: ${shown(units, 'fineLength', down - running.depth)} deeper`;
+    });
 </script>
 
 {#if holder}
@@ -86,92 +89,80 @@
                             ? `, ${figure(units, 'length', Math.abs(running.starboard))} ${side}`
                             : ''}</span
                     >
+                    {#if running.rule}<br /><span class="quiet text-[15px]"
+                            >rule of thumb <b>{figure(units, 'depth', running.rule.depth)}</b></span
+                        >{/if}
                 </span>
             </div>
-
-            <dl class="border-base-300 grid grid-cols-[1fr_auto] gap-x-2 border-y py-1 text-[15px]">
-                <dt>Water model</dt>
-                <dd class="figure text-right text-base font-semibold">
-                    {figure(units, 'depth', running.depth)} ± {doubt(units, running.deviation ?? 0)}
-                </dd>
-                {#if running.rule}
-                    <dt class="leading-tight">
-                        Rule of thumb <span class="quiet text-[13px]">{running.rule.reckoning}</span>
-                    </dt>
-                    <dd class="figure text-right text-base font-semibold">{figure(units, 'depth', running.rule.depth)}</dd>
-                {/if}
-                {#if running.ball}
-                    <dt>
-                        Ball <span class="quiet text-sm">blown back {shown(units, 'fineLength', running.ball.blow_back)}</span>
-                    </dt>
-                    <dd class="figure text-right text-base font-semibold">
-                        {figure(units, 'depth', running.ball.place[2] ?? 0)}
-                    </dd>
-                {/if}
-            </dl>
-
-            <form class="flex flex-wrap items-center gap-2" onsubmit={runAt}>
-                <label for="run-at" class="text-[15px]">Run it at</label>
-                <input
-                    id="run-at"
-                    class="input input-sm figure w-14 text-center text-lg font-semibold"
-                    inputmode="decimal"
-                    autocomplete="off"
-                    bind:value={wanted}
-                    placeholder={figure(units, 'depth', running.depth)}
-                    aria-describedby="run-at-said"
-                />
-                <button class="btn btn-sm btn-neutral flex-1">Set let-out</button>
-                <p id="run-at-said" class="text-sm empty:hidden" role="status">
-                    {#if outcome === 'set'}
-                        Set: {line.presentation === 'core'
-                            ? `${Number((line.colours ?? 0).toFixed(1))} colours`
-                            : shown(units, 'length', line.let_out ?? 0)}.
-                    {:else if outcome && 'refused' in outcome}
-                        <span class="text-error font-semibold">{outcome.refused}</span>
-                    {:else if outcome}
-                        <span class="text-error font-semibold"
-                            >No let-out gets there: {shown(units, 'depth', outcome.nearest)} is as near as it comes.</span
-                        >
-                        {#if outcome.help.length > 0}What would: {outcome.help.join(', ')}.{/if}
-                    {/if}
-                </p>
-            </form>
+            <RunAt {desk} {line} {running} />
+            <div class="tabs" role="tablist" aria-label="About {holder.code}">
+                {#each TABS as name (name)}
+                    <button
+                        type="button"
+                        role="tab"
+                        aria-selected={tab === name}
+                        aria-controls="about-rod"
+                        onclick={() => (tab = name)}>{name}</button
+                    >
+                {/each}
+            </div>
         {/if}
 
-        <div class="flex items-center gap-2 text-[15px]">
-            <PickField
-                label="Presentation"
-                id="presentation"
-                value={line ? kindText({ presentation: line.presentation, behindBoard: Boolean(line.board_id) }) : ''}
-                options={[
-                    ...(line ? [] : [{ value: '', text: 'Rig this rod as…' }]),
-                    ...kinds.map((kind) => ({ value: kindText(kind), text: kindText(kind) })),
-                ]}
-                change={rig}
-            />
-            {#if line}
-                <button
-                    type="button"
-                    class="btn btn-ghost btn-sm px-1 font-normal underline"
-                    onclick={() => desk.remove(line.holder_id)}>Take out</button
-                >
+        <div id="about-rod" role={line ? 'tabpanel' : undefined} class="flex flex-col gap-1">
+            {#if tab === 'rig' || !line}
+                <div class="flex items-center gap-2 text-[15px]">
+                    <PickField
+                        label="Presentation"
+                        id="presentation"
+                        value={line ? kindText({ presentation: line.presentation, board: boardOf(line) }) : ''}
+                        options={[
+                            ...(line ? [] : [{ value: '', text: 'Rig this rod as…' }]),
+                            ...kinds.map((kind) => ({ value: kindText(kind), text: kindText(kind) })),
+                        ]}
+                        change={rig}
+                    />
+                    {#if line}
+                        <button
+                            type="button"
+                            class="btn btn-ghost btn-sm px-1 font-normal underline"
+                            onclick={() => desk.remove(line.holder_id)}>Take out</button
+                        >
+                    {/if}
+                </div>
+            {/if}
+            {#if !line}
+                <p class="quiet text-[15px]">
+                    Nothing runs from this holder. Choose a presentation and it starts with common figures.
+                </p>
+            {:else if tab === 'rig'}
+                {#if lineFault}<p class="text-error text-sm font-semibold">{lineFault}</p>{/if}
+                {#if report?.bottom_rig}<BottomRig bottom={report.bottom_rig} {desk} {line} />{/if}
+                {#key line.holder_id}<RigString {desk} {holder} {line} {at} {tipNote} />{/key}
+            {:else if tab === 'opinions' && running}
+                <Opinions {desk} {line} {running} {report} />
+            {:else if tab === 'figures' && report}
+                <FigureSheet {desk} {line} {report} />
             {/if}
         </div>
-
-        {#if line}
-            {#if lineFault}<p class="text-error text-sm font-semibold">{lineFault}</p>{/if}
-            {#key line.holder_id}<RigString {desk} {holder} {line} {at} />{/key}
-            {#if doubtReason}
-                <p class="quiet text-sm">
-                    The doubt comes from {doubtReason}.
-                    <a class="link" href="/api/spreads/{desk.spread.id}/tow-case" download>All the figures behind the depths</a>
-                </p>
-            {/if}
-        {:else}
-            <p class="quiet text-[15px]">
-                Nothing runs from this holder. Choose a presentation and it starts with common figures.
-            </p>
-        {/if}
     </section>
 {/if}
+
+<style>
+    .tabs {
+        display: flex;
+        gap: 2px;
+        padding: 0;
+        border-bottom: 1px solid var(--color-base-300);
+    }
+    .tabs button {
+        flex: 1;
+        min-height: 30px;
+        font-size: 15px;
+        cursor: pointer;
+        border-bottom: 3px solid transparent;
+    }
+    .tabs button[aria-selected='true'] {
+        font-weight: 700;
+        border-bottom-color: var(--color-primary);
+    }
+</style>

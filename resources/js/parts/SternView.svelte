@@ -1,8 +1,7 @@
 <script lang="ts">
     import { line as curve } from 'd3-shape';
-    import type { Holder, RunningLine } from '../lib/api';
     import type { SidewaysScale } from '../lib/scales';
-    import type { Scene } from '../lib/scene';
+    import { underWater, type Scene } from '../lib/scene';
     import { figure, measure } from '../lib/units';
     import Column from './Column.svelte';
     import ViewLabels from './ViewLabels.svelte';
@@ -21,16 +20,14 @@
             .y(([, , down = 0]) => y(down)),
     );
 
-    /** A front line is straight over the water, hence curved on a stretched scale: it is drawn in parts. */
-    function frontLine(holder: Holder, board: number[]): number[][] {
-        return Array.from({ length: 13 }, (_, i) => [
-            0,
-            (board[1] ?? 0) + ((holder.starboard - (board[1] ?? 0)) * i) / 12,
-            (-holder.height * i) / 12,
-        ]);
-    }
-
-    const under = (line: RunningLine) => (line.board ? line.path.slice(0, -1) : line.path);
+    /** What is straight over the water is curved on a stretched scale: it is drawn in parts. */
+    const straight = (ends: number[][]): number[][] =>
+        Array.from({ length: 13 }, (_, i) =>
+            [0, 1, 2].map((axis) => {
+                const from = ends[0]?.[axis] ?? 0;
+                return from + (((ends[1]?.[axis] ?? 0) - from) * i) / 12;
+            }),
+        );
 
     const labels = $derived(
         lines.map(({ holder, line, depth }) => ({
@@ -74,10 +71,9 @@
 
     {#each lines as { holder, line } (holder.id)}
         <g class:chosen={holder.id === chosenId} class="line">
-            {#if line.board}
-                <path d={draw(frontLine(holder, line.board.place))} class="front" />
-            {/if}
-            <path d={draw(under(line))} />
+            {#if line.front}<path d={draw(straight(line.front))} class="front" />{/if}
+            {#if line.mast_line}<path d={draw(straight(line.mast_line))} class="front" />{/if}
+            <path d={draw(underWater(line))} />
             {#each line.branches as branch, i (i)}
                 <path d={draw(branch)} />
             {/each}
@@ -91,7 +87,13 @@
             {#if line.board}
                 <rect x={x(line.board.place[1] ?? 0) - 8} y={y(0) - 7} width="16" height="6" class="solid" rx="1" />
             {/if}
-            {#if line.ball}
+            {#if line.mast_line && line.front}
+                <rect x={x(line.front[0]?.[1] ?? 0) - 3} y={y(0) - 5} width="6" height="5" class="solid" />
+            {/if}
+            {#if line.weight}
+                <circle cx={x(line.weight[1] ?? 0)} cy={y(line.weight[2] ?? 0)} r="3.5" class="solid" />
+            {/if}
+            {#if line.ball && line.path.length > 0}
                 <circle cx={x(line.ball.place[1] ?? 0)} cy={y(line.ball.place[2] ?? 0)} r="5.5" class="solid" />
             {/if}
             {#if line.diver}

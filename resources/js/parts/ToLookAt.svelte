@@ -53,7 +53,7 @@
                 </button>
                 {#if cure}
                     <button type="button" class="btn btn-sm btn-neutral mb-2 ml-3.5" onclick={() => desk.cure(cure)}
-                        >{cureWords(cure, lineOf(cure.holders[0]), desk.boat.units)}</button
+                        >{cureWords(cure, lineOf(cure.holders[0]), desk.locker, desk.boat.units)}</button
                     >
                 {/if}
             </li>

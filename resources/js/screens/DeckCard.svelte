@@ -61,7 +61,7 @@
             line.board_id ? `${part(gear?.boards, line.board_id)} at ${shown(units, 'length', line.board_out ?? 0)}` : '',
             line.ball_id ? part(gear?.balls, line.ball_id) : '',
             line.diver_id ? `${part(gear?.divers, line.diver_id)}, dial ${line.dial}` : '',
-            line.clip_mass ? `${shown(units, 'clipMass', line.clip_mass)} clip` : '',
+            line.weight_mass ? `${shown(units, 'clipMass', line.weight_mass)} clip` : '',
             line.attractor ? ATTRACTOR[line.attractor] : '',
             line.lead ? `lead ${shown(units, 'length', line.lead)}` : '',
             line.backing ? `backing ${shown(units, 'length', line.backing)}` : '',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Spread;
 
+use Admek\Core\Spread\Bottom;
 use Admek\Core\Spread\Breach;
 use Admek\Core\Spread\Breaches;
 use Admek\Core\Spread\BreachKind;
@@ -29,6 +30,7 @@ use Admek\Core\Tackle\LineStock;
 use Admek\Core\Tackle\Lure;
 use Admek\Core\Tackle\LureKind;
 use Admek\Core\Tackle\Material;
+use Admek\Core\Tackle\Release;
 use Admek\Core\Tackle\Rig;
 use Admek\Core\Tackle\TrailingRig;
 use Admek\Core\Towing\Side;
@@ -124,8 +126,8 @@ final class BreachesTest extends TestCase
         $deepest = $running->depth();
         $doubt = $running->doubt?->deviation ?? 0.0;
 
-        self::assertSame([], $this->kinds([$diver], BreachKind::Bottom, new SpreadLimits(bottom: $deepest + $doubt + 0.1)));
-        $breach = $this->kinds([$diver], BreachKind::Bottom, new SpreadLimits(bottom: $deepest + 0.5 * $doubt))[0];
+        self::assertSame([], $this->kinds([$diver], BreachKind::Bottom, new SpreadLimits(bottom: Bottom::flat($deepest + $doubt + 0.1))));
+        $breach = $this->kinds([$diver], BreachKind::Bottom, new SpreadLimits(bottom: Bottom::flat($deepest + 0.5 * $doubt)))[0];
         self::assertEqualsWithDelta(0.5 * $doubt, $breach->amount, 0.01);
         self::assertEqualsWithDelta($doubt, $breach->wanted, 1e-9);
         self::assertSame([], $this->kinds([$diver], BreachKind::Bottom), 'no bottom entered, none to touch');
@@ -162,7 +164,7 @@ final class BreachesTest extends TestCase
         $cases = [
             'crossed holders' => [[$this->board('P1', 25.0, -4.0), $this->board('P2', 40.0, -2.0)], new SpreadLimits, BreachKind::HolderOrder, CureKind::SwapHolders],
             'crowding boards' => [[$this->board('P1', 40.0, -4.0), $this->board('P2', 38.0, -2.0)], new SpreadLimits, BreachKind::Neighbours, CureKind::SetBoardOut],
-            'touching bottom' => [[$deep], new SpreadLimits(bottom: $bottom), BreachKind::Bottom, CureKind::SetControl],
+            'touching bottom' => [[$deep], new SpreadLimits(bottom: Bottom::flat($bottom)), BreachKind::Bottom, CureKind::SetControl],
             'a long lead into a diver’s line' => [[$this->diver('P3', Side::Port, 0.0, -1.8, 30.0), $this->rigger(12.2, 18.0)], new SpreadLimits, BreachKind::Tangle, CureKind::SetControl],
         ];
         foreach ($cases as $name => [$lines, $limits, $kind, $cureKind]) {
@@ -180,12 +182,14 @@ final class BreachesTest extends TestCase
     public function test_where_nothing_simple_helps_no_cure_is_offered(): void
     {
         $lines = [$this->board('P1', 40.0, -4.0)];
-        $limits = new SpreadLimits(lines: 0, bands: ['king' => [20.0, 30.0]]);
+        $limits = new SpreadLimits(bands: ['king' => [60.0, 90.0]]);
         $cures = new Cures($lines, $this->runningLines($lines), new Conditions(self::SPEED), $limits);
-        foreach (Breaches::of($this->runningLines($lines), $limits) as $breach) {
-            self::assertNull($cures->of($breach), 'more gear or fewer lines are the captain’s to choose');
+        $bare = $this->kinds($lines, BreachKind::Bare, $limits);
+        self::assertNotSame([], $bare);
+        foreach ($bare as $breach) {
+            self::assertNull($cures->of($breach), 'no let-out takes a flat line down there: other gear is the captain’s to choose');
         }
-        $shallow = new SpreadLimits(bottom: 0.4);
+        $shallow = new SpreadLimits(bottom: Bottom::flat(0.6));
         $diver = [$this->diver('P3', Side::Port, 1.0, -1.0)];
         self::assertNull((new Cures($diver, $this->runningLines($diver), new Conditions(self::SPEED), $shallow))->of($this->kinds($diver, BreachKind::Bottom, $shallow)[0]), 'no let-out clears so little water');
     }
@@ -210,7 +214,7 @@ final class BreachesTest extends TestCase
 
     private function rigger(float $reading, float $lead): PlannedLine
     {
-        return $this->planned('P5', new Downrigger(new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), $reading, $lead, LineStock::of(Material::Nylon, 20), null, $this->spoon()), [0.4, -1.7, -1.0]);
+        return $this->planned('P5', new Downrigger(new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), $reading, new Release(0.0, $lead, LineStock::of(Material::Nylon, 20), null, $this->spoon())), [0.4, -1.7, -1.0]);
     }
 
     private function diver(string $holder, Side $side, float $dial, float $tipAside, float $letOut = 40.0): PlannedLine
@@ -222,7 +226,7 @@ final class BreachesTest extends TestCase
     {
         $side = $holder[0] === 'P' ? Side::Port : Side::Starboard;
 
-        return $this->planned($holder, new InlineBoard(BoardSize::Large, $side, $out, $trailing ?? new FlatLine(LineStock::of(Material::Nylon, 14), 30.0, null, $this->spoon())), [$tipAft, 2.0 * $side->sign(), -2.5]);
+        return $this->planned($holder, new InlineBoard(BoardSize::Large->planer(), $side, $out, $trailing ?? new FlatLine(LineStock::of(Material::Nylon, 14), 30.0, null, $this->spoon())), [$tipAft, 2.0 * $side->sign(), -2.5]);
     }
 
     /** @param  array{float, float, float}  $tip */

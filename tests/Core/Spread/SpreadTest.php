@@ -26,6 +26,7 @@ use Admek\Core\Tackle\LineStock;
 use Admek\Core\Tackle\Lure;
 use Admek\Core\Tackle\LureKind;
 use Admek\Core\Tackle\Material;
+use Admek\Core\Tackle\Release;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
 use PHPUnit\Framework\TestCase;
@@ -139,7 +140,7 @@ final class SpreadTest extends TestCase
 
     private function rigger(string $holder, float $reading, bool $counterCalibrated = false): PlannedLine
     {
-        return $this->planned($holder, new Downrigger(new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), $reading, 6.0, LineStock::of(Material::Nylon, 20), null, $this->spoon()), $counterCalibrated);
+        return $this->planned($holder, new Downrigger(new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), $reading, new Release(0.0, 6.0, LineStock::of(Material::Nylon, 20), null, $this->spoon())), $counterCalibrated);
     }
 
     private function diver(string $holder, float $letOut, float $dial = 2.0): PlannedLine
@@ -154,7 +155,7 @@ final class SpreadTest extends TestCase
 
     private function board(string $holder, float $out): PlannedLine
     {
-        return $this->planned($holder, new InlineBoard(BoardSize::Large, $holder[0] === 'P' ? Side::Port : Side::Starboard, $out, new FlatLine(LineStock::of(Material::Nylon, 14), 30.0, $this->leader(), $this->spoon())));
+        return $this->planned($holder, new InlineBoard(BoardSize::Large->planer(), $holder[0] === 'P' ? Side::Port : Side::Starboard, $out, new FlatLine(LineStock::of(Material::Nylon, 14), 30.0, $this->leader(), $this->spoon())));
     }
 
     private function planned(string $holder, \Admek\Core\Tackle\Rig $rig, bool $counterCalibrated = false): PlannedLine

@@ -96,9 +96,9 @@ final class FiguresTest extends TestCase
     public function test_a_board_pulls_outward_more_than_it_drags(): void
     {
         foreach (BoardSize::cases() as $board) {
-            self::assertGreaterThan(1.5 * $board->dragArea(), $board->sideArea());
+            self::assertGreaterThan(1.5 * $board->planer()->dragArea, $board->planer()->sideArea);
         }
-        self::assertGreaterThan(BoardSize::Small->buoyancy(), BoardSize::Large->buoyancy());
+        self::assertGreaterThan(BoardSize::Small->planer()->buoyancy, BoardSize::Large->planer()->buoyancy);
     }
 
     public function test_every_kind_of_lure_makes_a_towable_body(): void
@@ -113,7 +113,7 @@ final class FiguresTest extends TestCase
 
     public function test_only_lines_that_trail_may_run_behind_a_board(): void
     {
-        self::assertSame(['flat', 'core', 'clip'], array_values(array_map(
+        self::assertSame(['flat', 'core', 'segment', 'wire', 'clip'], array_values(array_map(
             static fn (Presentation $p): string => $p->value,
             array_filter(Presentation::cases(), static fn (Presentation $p): bool => $p->takesBoard()),
         )));

@@ -23,6 +23,7 @@ use Admek\Core\Tackle\Lure;
 use Admek\Core\Tackle\LureKind;
 use Admek\Core\Tackle\Material;
 use Admek\Core\Tackle\RatedPoint;
+use Admek\Core\Tackle\Release;
 use Admek\Core\Tackle\Rig;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\Branch;
@@ -134,8 +135,8 @@ final class RigsTest extends TestCase
     public function test_a_flasher_pulls_the_ball_back_and_holds_the_lure_up(): void
     {
         $rigged = fn (?Attractor $attractor): Downrigger => new Downrigger(
-            new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), 25.0, 8.0, LineStock::of(Material::Nylon, 20),
-            new Leader(LineStock::of(Material::Fluorocarbon, 25), 1.0, $attractor), $this->spoon(),
+            new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), 25.0,
+            new Release(0.0, 8.0, LineStock::of(Material::Nylon, 20), new Leader(LineStock::of(Material::Fluorocarbon, 25), 1.0, $attractor), $this->spoon()),
         );
         [$bare, $dodger, $flasher] = array_map(fn (?Attractor $a): array => $this->depths($rigged($a)), [null, Attractor::Dodger, Attractor::LargeFlasher]);
 
@@ -160,7 +161,7 @@ final class RigsTest extends TestCase
     public function test_what_trails_a_board_keeps_its_own_depth(): void
     {
         $flat = $this->flat(30.0);
-        $board = new InlineBoard(BoardSize::Large, Side::Port, 40.0, $flat);
+        $board = new InlineBoard(BoardSize::Large->planer(), Side::Port, 40.0, $flat);
         $alone = (new TowSolver)->solve($this->water(2.3), null, $flat->towLine('a', [0.0, 0.0, 0.0]))->bodies['lure'][2];
 
         self::assertEqualsWithDelta($alone, $this->depths($board)['lure'][2], 1e-3);
@@ -243,7 +244,7 @@ final class RigsTest extends TestCase
 
     public function rigger(float $reading, float $lead, ?Lure $lure = null): Downrigger
     {
-        return new Downrigger(new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), $reading, $lead, LineStock::of(Material::Nylon, 20), $this->leader(1.8), $lure ?? $this->spoon());
+        return new Downrigger(new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), $reading, new Release(0.0, $lead, LineStock::of(Material::Nylon, 20), $this->leader(1.8), $lure ?? $this->spoon()));
     }
 
     public function diver(float $letOut, float $dial = 2.0): Diver

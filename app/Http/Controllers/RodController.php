@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Admek\Core\Records\Sounding as Read;
+use Admek\Core\Records\Soundings;
+use Admek\Core\Spread\BottomFishing;
+use Admek\Core\Spread\Conditions;
+use Admek\Core\Spread\Difference;
+use Admek\Core\Spread\PlannedLine;
+use Admek\Core\Spread\SpreadSolver;
+use Admek\Core\Tackle\Figure;
+use Admek\Core\Tackle\Presentation;
+use Admek\Core\Towing\Load;
+use Admek\Core\Towing\TowSolver;
+use App\Http\Requests\RodRequest;
+use App\Models\Boat;
+use App\Models\Sounding;
+use App\Models\Spread;
+use App\Rigging\Desk;
+use Illuminate\Http\JsonResponse;
+
+/** All there is to say of one rod: its figures and their sources, other opinions of its depth, the loads along it. */
+final class RodController
+{
+    public function __invoke(RodRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
+    {
+        $desk = Desk::of($request, $spread, $boat);
+        $planned = $desk->lineAt($request->integer('holder_id'));
+        $row = array_values(array_filter($desk->rows, static fn (array $row): bool => $row['holder_id'] === $request->integer('holder_id')))[0];
+        $running = $solver->run($planned, $desk->conditions);
+        $rule = $planned->rig->ruleOfThumb($boat->rulesOfThumb());
+        $bottom = BottomFishing::of($running, $desk->conditions);
+
+        return new JsonResponse([
+            'holder' => $planned->holder,
+            'depth' => $running->depth(),
+            'figures' => array_map(static fn (Figure $figure): array => get_object_vars($figure), $planned->figures),
+            'tip_down_depth' => self::tipDown($planned, $desk->conditions, $solver),
+            'bottom_rig' => $bottom === null ? null : ['angle' => $bottom->angle, 'scope' => $bottom->scope, 'lightest' => $bottom->lightest, 'steep_enough' => BottomFishing::STEEP_ENOUGH],
+            'differences' => $rule === null ? [] : array_map(static fn (Difference $difference): array => get_object_vars($difference), Difference::between($running, $rule, $desk->conditions, $solver)),
+            'soundings' => self::soundings($boat, $row, $running->depth()),
+            'loads' => array_map(static fn (Load $load): array => get_object_vars($load), (new TowSolver)->loads($desk->conditions->water(), $desk->conditions->turn, $planned->towLine())),
+        ]);
+    }
+
+    /** What the line would run at with its rod's tip at the water; null for a rigger, whose boom stays where it is. */
+    private static function tipDown(PlannedLine $planned, Conditions $conditions, SpreadSolver $solver): ?float
+    {
+        return $planned->rig instanceof \Admek\Core\Tackle\Downrigger || $planned->tip[2] === 0.0
+            ? null
+            : $solver->run($planned->withTipAt(0.0), $conditions, withDoubt: false)->depth();
+    }
+
+    /**
+     * The captain's own soundings of like gear: the same presentation, lure and reel.
+     *
+     * @param  array<string, mixed>  $row
+     * @return ?array<string, mixed>
+     */
+    private static function soundings(Boat $boat, array $row, float $depth): ?array
+    {
+        $like = $boat->soundings()->where(['presentation' => $row['presentation'], 'lure_id' => $row['lure_id'], 'reel_id' => $row['reel_id']])->get();
+        $opinion = Soundings::opinion(array_values($like->map(static fn (Sounding $s): Read => new Read($s->depth, $s->model_depth, $s->speed))->all()), $depth);
+
+        return $opinion === null ? null : get_object_vars($opinion) + [
+            'enough' => $opinion->enough(),
+            'taken' => $like->map(static fn (Sounding $s): array => ['taken_at' => $s->taken_at->format('Y-m-d\TH:i:s\Z')] + $s->only(['id', 'method', 'depth', 'model_depth', 'speed']))->values()->all(),
+        ];
+    }
+}

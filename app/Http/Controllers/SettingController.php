@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Admek\Core\Spread\FishOn;
+use Admek\Core\Spread\PlannedLine;
+use Admek\Core\Spread\Setting;
+use Admek\Core\Spread\SettingOrder;
+use Admek\Core\Spread\SpreadSolver;
+use App\Http\Requests\SettingRequest;
+use App\Http\Resources\BreachResource;
+use App\Models\Boat;
+use App\Models\Spread;
+use App\Rigging\Desk;
+use App\Rigging\OrderOf;
+use Illuminate\Http\JsonResponse;
+
+/** The order lines go in, what would be let out across another, and what to clear for a fish. */
+final class SettingController
+{
+    public function __invoke(SettingRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
+    {
+        $desk = Desk::of($request, $spread, $boat);
+        $order = OrderOf::chosen($request->enum('school', \Admek\Core\Spread\SettingSchool::class), $request->input('setting_order'), $desk->locker);
+        $inOrder = SettingOrder::of($desk->lines, $order->school, $order->holders);
+
+        return new JsonResponse([
+            'order' => array_map(static fn (PlannedLine $line): string => $line->holder, $inOrder),
+            'crossings' => BreachResource::collection((new Setting($desk->conditions, $desk->limits, $solver))->crossings($inOrder)),
+            'clearing' => (object) FishOn::clearing($desk->running($solver)),
+        ]);
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread\Drafting;
+
+/** Which rod runs how, and at what depth: the most covered water for the rods there are, greedily, then bettered one by one. */
+final readonly class Assignment
+{
+    private const MOST_ROUNDS = 6;
+
+    /** What a board on each side adds to the worth: water to the side that the boat has not run over. */
+    private const SPREAD = 0.04;
+
+    /** Boards a side beyond which there is nothing more in that. */
+    private const SPREAD_ENOUGH = 2;
+
+    /**
+     * @param  array<array-key, array{option: Option, depth: float, first: bool}>  $rods  by holder
+     * @param  float  $covered  share of the bands by weight
+     * @param  float  $worth  what all lures together are worth
+     */
+    private function __construct(public array $rods, public float $covered, public float $worth)
+    {
+    }
+
+    /**
+     * @param  list<DraftBand>  $bands
+     * @param  array<array-key, non-empty-list<Option>>  $options  by holder
+     * @param  int  $boards  a side, of this way of sharing the rods
+     */
+    public static function of(array $bands, array $options, int $mostLines, int $boards = 0): self
+    {
+        $water = new Water($bands);
+        $depths = $water->depths();
+        $rods = [];
+        while (count($rods) < min($mostLines, count($options))) {
+            $best = null;
+            foreach ($options as $holder => $ways) {
+                if (isset($rods[$holder])) {
+                    continue;
+                }
+                $way = self::best($ways, $depths, $water);
+                // Of equals the rod with the least choice goes first: others can still go elsewhere.
+                if ($best === null || $way['gain'] > $best['gain'] + 1e-9 || ($way['gain'] > $best['gain'] - 1e-9 && $way['choice'] < $best['choice'])) {
+                    $best = ['holder' => (string) $holder] + $way;
+                }
+            }
+            if ($best === null) {
+                break;
+            }
+            $rods[$best['holder']] = ['option' => $best['option'], 'depth' => $best['depth'], 'first' => $water->isFirst($best['depth'])];
+            $water->put($best['depth']);
+        }
+
+        return self::bettered($rods, $options, $depths, $water, self::SPREAD * min($boards, self::SPREAD_ENOUGH));
+    }
+
+    /**
+     * @param  array<array-key, array{option: Option, depth: float, first: bool}>  $rods
+     * @param  array<array-key, non-empty-list<Option>>  $options
+     * @param  list<float>  $depths
+     */
+    private static function bettered(array $rods, array $options, array $depths, Water $water, float $worth): self
+    {
+        for ($round = 0, $changed = true; $changed && $round < self::MOST_ROUNDS; $round++) {
+            $changed = false;
+            foreach ($rods as $holder => $rod) {
+                $water->take($rod['depth']);
+                $now = $water->gain($rod['depth']);
+                $way = self::best($options[$holder], $depths, $water);
+                if ($way['gain'] > $now + 1e-6) {
+                    $rod = ['option' => $way['option'], 'depth' => $way['depth'], 'first' => $rod['first']];
+                    $changed = true;
+                }
+                $rod['first'] = $water->isFirst($rod['depth']);
+                $water->put($rod['depth']);
+                $rods[$holder] = $rod;
+            }
+        }
+        foreach ($rods as $rod) {
+            $water->take($rod['depth']);
+        }
+        foreach ($rods as $rod) {
+            $worth += $water->gain($rod['depth']);
+            $water->put($rod['depth']);
+        }
+
+        return new self($rods, $water->covered(), $worth);
+    }
+
+    /**
+     * The best way and depth for one rod as the water stands.
+     *
+     * @param  non-empty-list<Option>  $ways
+     * @param  list<float>  $depths
+     * @return array{option: Option, depth: float, gain: float, choice: int}
+     */
+    private static function best(array $ways, array $depths, Water $water): array
+    {
+        $best = null;
+        $choice = 0;
+        foreach ($depths as $depth) {
+            foreach ($ways as $way) {
+                if ($way->reaches($depth)) {
+                    $choice++;
+                    $gain = $water->gain($depth);
+                    if ($best === null || $gain > $best['gain'] + 1e-9) {
+                        $best = ['option' => $way, 'depth' => $depth, 'gain' => $gain];
+                    }
+                    break;
+                }
+            }
+        }
+        if ($best === null) {
+            // Nothing aboard gets this rod to the water wanted: as near as it comes, for fish that look up.
+            foreach ($ways as $way) {
+                foreach ([$way->deepest, $way->shallowest] as $depth) {
+                    $gain = $water->gain($depth);
+                    if ($best === null || $gain > $best['gain']) {
+                        $best = ['option' => $way, 'depth' => $depth, 'gain' => $gain];
+                    }
+                }
+            }
+        }
+
+        return $best + ['choice' => $choice];
+    }
+}

@@ -1,0 +1,317 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread\Drafting;
+
+use Admek\Core\Fish\LureFamilies;
+use Admek\Core\InvalidValue;
+use Admek\Core\Spread\Breach;
+use Admek\Core\Spread\Breaches;
+use Admek\Core\Spread\CureKind;
+use Admek\Core\Spread\Cures;
+use Admek\Core\Spread\LineBuilder;
+use Admek\Core\Spread\PlannedLine;
+use Admek\Core\Spread\RunningLine;
+use Admek\Core\Spread\SpreadSolver;
+use Admek\Core\Tackle\LureKind;
+
+/**
+ * Drafts a spread: shares the rods of each side between boards and divers in every way there is, puts each rod where it
+ * covers most, rigs and runs the most promising ways, cures what fouls or leaves it in the boat, and keeps the best.
+ * The same task gives the same draft.
+ *
+ * @phpstan-import-type LureShape from DraftTask
+ */
+final readonly class Drafter
+{
+    /** Ways of sharing that are rigged and run in full. */
+    private const RIGGED = 2;
+
+    private const MOST_CURES = 16;
+
+    /** Other depths tried for a line that fouls, and how far apart they are, m. */
+    private const MOST_TRIES = 10;
+
+    private const APART = 1.2;
+
+    public function __construct(private SpreadSolver $solver = new SpreadSolver)
+    {
+    }
+
+    /** @throws InvalidValue when nothing aboard can be rigged in any holder */
+    public function draft(DraftTask $task): Draft
+    {
+        $pattern = new Pattern($task, $this->solver);
+        $ways = [];
+        for ($boards = $pattern->leastBoards(); $boards <= $pattern->mostBoards(); $boards++) {
+            $options = $pattern->options($boards);
+            $ways[] = ['assigned' => Assignment::of($task->bands, $options, $task->mostLines, $boards), 'options' => $options];
+        }
+        usort($ways, static fn (array $a, array $b): int => $b['assigned']->worth <=> $a['assigned']->worth);
+        $best = null;
+        foreach (array_slice($ways, 0, self::RIGGED) as ['assigned' => $assigned, 'options' => $options]) {
+            $draft = $this->rigged($task, $assigned, $options);
+            if ($best === null || [count($draft->lines), round($draft->covered, 3)] > [count($best->lines), round($best->covered, 3)]) {
+                $best = $draft;
+            }
+        }
+        if ($best === null || $best->lines === []) {
+            throw InvalidValue::because('gear', 'enough to rig a line in one of the holders');
+        }
+
+        return $best;
+    }
+
+    /** @param  array<array-key, non-empty-list<Option>>  $options */
+    private function rigged(DraftTask $task, Assignment $assigned, array $options): Draft
+    {
+        $lines = $this->withLures($task, $assigned);
+        $leftOut = $this->leftOut($task, $assigned, $options);
+        for ($i = 0; ; $i++) {
+            $planned = LineBuilder::all(array_values($lines), $task->mast);
+            $running = $this->solver->all($planned, $task->conditions);
+            $breach = $this->grave($running, $task);
+            if ($breach === null) {
+                return $this->draft1($task, $assigned, $lines, $running, $leftOut);
+            }
+            $cured = $i >= self::MOST_CURES ? null
+                : $this->moved($task, $options, $lines, $running, $breach) ?? $this->cured($task, $lines, $planned, $running, $breach);
+            if ($cured === null) {
+                $out = $this->leastMissed($breach->holders, $running, $task);
+                $leftOut[$out] = 'fouls';
+                unset($lines[$out]);
+            }
+            $lines = $cured ?? $lines;
+        }
+    }
+
+    /**
+     * Every rod with a lure of its own and its control set for its depth.
+     *
+     * @return array<array-key, array<string, mixed>> descriptions by holder
+     */
+    private function withLures(DraftTask $task, Assignment $assigned): array
+    {
+        $unused = $task->gear['lure'];
+        $lines = [];
+        foreach ($task->holders as $holder) {
+            $rod = $assigned->rods[$holder['code']] ?? null;
+            if ($rod === null) {
+                continue;
+            }
+            $band = (new Water($task->bands))->bandAt($rod['depth']) ?? $task->bands[0];
+            $lure = self::lure($unused, $band, $rod['option']->dives);
+            $unused = array_values(array_filter($unused, static fn (array $other): bool => $other['name'] !== ($lure['name'] ?? '')));
+            $lines[$holder['code']] = $this->set(($lure === null ? [] : ['lure' => $lure]) + $rod['option']->line, $rod['depth'], $task);
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param  array<string, mixed>  $line
+     * @return array<string, mixed> the same with its control set for a depth, or as near as it comes
+     */
+    private function set(array $line, float $depth, DraftTask $task): array
+    {
+        $planned = LineBuilder::all([$line], $task->mast)[0];
+        $reach = $this->solver->reach($planned, $task->conditions, $depth);
+        $control = $planned->rig->control();
+
+        return ['aim' => $reach->reached ? round($depth, 2) : null] + $control->figures($control->settable($reach->control, $task->metric)) + $line;
+    }
+
+    /**
+     * @param  list<LureShape>  $unused
+     * @return ?LureShape null when none of the sort is left
+     */
+    private static function lure(array $unused, DraftBand $band, bool $dives): ?array
+    {
+        foreach (LureFamilies::for($band->species) as $kind) {
+            foreach ($unused as $lure) {
+                if ($lure['kind'] === $kind->value && $kind->dives() === $dives) {
+                    return $lure;
+                }
+            }
+        }
+        foreach ($unused as $lure) {
+            if (LureKind::from($lure['kind'])->dives() === $dives) {
+                return $lure;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<RunningLine>  $running */
+    private function grave(array $running, DraftTask $task): ?Breach
+    {
+        foreach (Breaches::of($running, $task->limits) as $breach) {
+            if ($breach->kind->isGrave()) {
+                return $breach;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * One of the lines of a breach at another depth, where it covers most of those that do not foul.
+     *
+     * @param  array<array-key, non-empty-list<Option>>  $options
+     * @param  array<array-key, array<string, mixed>>  $lines
+     * @param  list<RunningLine>  $running
+     * @return ?array<array-key, array<string, mixed>> null where it fouls wherever it is put
+     */
+    private function moved(DraftTask $task, array $options, array $lines, array $running, Breach $breach): ?array
+    {
+        $known = $this->names($running, $task);
+        $tries = [];
+        foreach ($breach->holders as $holder) {
+            $water = new Water($task->bands);
+            foreach ($running as $line) {
+                if ($line->planned->holder !== $holder) {
+                    $water->put($line->depth());
+                }
+            }
+            array_push($tries, ...$this->elsewhere($holder, $options[$holder], $water));
+        }
+        usort($tries, static fn (array $a, array $b): int => [$b['gain'], $a['holder'], $a['depth']] <=> [$a['gain'], $b['holder'], $b['depth']]);
+        foreach (array_slice($tries, 0, self::MOST_TRIES) as ['holder' => $holder, 'option' => $option, 'depth' => $depth]) {
+            $line = $this->set(['lure' => $lines[$holder]['lure']] + $option->line, $depth, $task);
+            $moved = $this->solver->run(LineBuilder::all([$line], $task->mast)[0], $task->conditions);
+            $all = array_map(static fn (RunningLine $other): RunningLine => $other->planned->holder === $holder ? $moved : $other, $running);
+            $names = $this->names($all, $task);
+            if (! in_array($breach->name(), $names, true) && array_diff($names, $known) === []) {
+                return array_replace($lines, [$holder => $line]);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Depths a rod could go to instead, well apart, the better ones of each of its ways.
+     *
+     * @param  non-empty-list<Option>  $ways
+     * @return list<array{holder: string, option: Option, depth: float, gain: float}>
+     */
+    private function elsewhere(string $holder, array $ways, Water $water): array
+    {
+        $places = [];
+        $last = -INF;
+        foreach ($water->depths() as $depth) {
+            foreach ($depth - $last < self::APART ? [] : $ways as $option) {
+                if ($option->reaches($depth)) {
+                    $places[] = ['holder' => $holder, 'option' => $option, 'depth' => $depth, 'gain' => $water->gain($depth)];
+                    $last = $depth;
+                    break;
+                }
+            }
+        }
+
+        return $places;
+    }
+
+    /**
+     * @param  list<RunningLine>  $running
+     * @return list<string> of what is grave
+     */
+    private function names(array $running, DraftTask $task): array
+    {
+        $names = [];
+        foreach (Breaches::of($running, $task->limits) as $breach) {
+            if ($breach->kind->isGrave()) {
+                $names[] = $breach->name();
+            }
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param  array<array-key, array<string, mixed>>  $lines
+     * @param  list<PlannedLine>  $planned
+     * @param  list<RunningLine>  $running
+     * @return ?array<array-key, array<string, mixed>>
+     */
+    private function cured(DraftTask $task, array $lines, array $planned, array $running, Breach $breach): ?array
+    {
+        $cure = (new Cures($planned, $running, $task->conditions, $task->limits, $task->metric, solver: $this->solver))->of($breach);
+        if ($cure === null || ! in_array($cure->kind, [CureKind::SetControl, CureKind::SetBoardOut], true)) {
+            return null;
+        }
+        $holder = $cure->holders[0];
+        if ($cure->kind === CureKind::SetBoardOut) {
+            $lines[$holder]['board_out'] = $cure->value;
+
+            return $lines;
+        }
+        foreach ($planned as $line) {
+            if ($line->holder === $holder) {
+                $lines[$holder] = ['aim' => null] + $line->rig->control()->figures($cure->value ?? 0.0) + $lines[$holder];
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param  list<string>  $holders
+     * @param  list<RunningLine>  $running
+     */
+    private function leastMissed(array $holders, array $running, DraftTask $task): string
+    {
+        $missed = [];
+        foreach ($holders as $holder) {
+            $water = new Water($task->bands);
+            $depth = 0.0;
+            foreach ($running as $line) {
+                $line->planned->holder === $holder ? $depth = $line->depth() : $water->put($line->depth());
+            }
+            $missed[$holder] = $water->gain($depth);
+        }
+        asort($missed);
+
+        return (string) array_key_first($missed);
+    }
+
+    /**
+     * @param  array<array-key, non-empty-list<Option>>  $options
+     * @return array<array-key, string>
+     */
+    private function leftOut(DraftTask $task, Assignment $assigned, array $options): array
+    {
+        $leftOut = [];
+        foreach ($task->holders as $holder) {
+            if (! isset($assigned->rods[$holder['code']])) {
+                $leftOut[$holder['code']] = isset($options[$holder['code']]) ? 'limit' : 'gear';
+            }
+        }
+
+        return $leftOut;
+    }
+
+    /**
+     * @param  array<array-key, array<string, mixed>>  $lines
+     * @param  list<RunningLine>  $running
+     * @param  array<array-key, string>  $leftOut
+     */
+    private function draft1(DraftTask $task, Assignment $assigned, array $lines, array $running, array $leftOut): Draft
+    {
+        $water = new Water($task->bands);
+        $drafted = [];
+        foreach ($running as $line) {
+            $holder = $line->planned->holder;
+            $band = $water->bandAt($line->depth());
+            $drafted[] = new DraftedLine(
+                $lines[$holder], $line->depth(), $assigned->rods[$holder]['option']->role,
+                $band === null ? 'above' : ($water->isFirst($line->depth()) ? 'first' : 'second'), $band,
+            );
+            $water->put($line->depth());
+        }
+
+        return new Draft($drafted, $running, $water->covered(), $leftOut);
+    }
+}

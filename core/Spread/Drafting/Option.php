@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread\Drafting;
+
+/** One way to rig a rod, and the depths it gets to at this speed. */
+final readonly class Option
+{
+    /**
+     * @param  array<string, mixed>  $line  its description, the control at some start
+     * @param  float  $shallowest  m
+     * @param  float  $deepest  m
+     * @param  string  $role  what the rod does in the spread: outside_board, inside_board, wide_diver, steep_diver, deep_rigger, long_lead_rigger, middle
+     * @param  bool  $dives  whether it needs a lure that dives by itself
+     */
+    public function __construct(public array $line, public float $shallowest, public float $deepest, public string $role, public bool $dives)
+    {
+    }
+
+    public function reaches(float $depth): bool
+    {
+        return $depth >= $this->shallowest && $depth <= $this->deepest;
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread\Drafting;
+
+use Admek\Core\Spread\Coverage;
+
+/** The bands cut into thin layers, each with what a first, second or third lure there is worth. */
+final class Water
+{
+    /** m of a layer. */
+    private const LAYER = 0.25;
+
+    /** What each further lure on a layer adds to its worth. */
+    private const WORTH = [1.0, 0.3, 0.1];
+
+    /** @var list<array{depth: float, worth: float, lures: int}> */
+    private array $layers = [];
+
+    /** @param  list<DraftBand>  $bands */
+    public function __construct(private readonly array $bands)
+    {
+        $whole = array_sum(array_map(static fn (DraftBand $band): float => $band->weight, $bands));
+        foreach ($bands as $band) {
+            $count = max(1, (int) round(($band->bottom - $band->top) / self::LAYER));
+            for ($i = 0; $i < $count; $i++) {
+                $this->layers[] = ['depth' => $band->top + ($i + 0.5) * ($band->bottom - $band->top) / $count, 'worth' => $band->weight / $whole / $count, 'lures' => 0];
+            }
+        }
+    }
+
+    /**
+     * What a lure at a depth would add; a lure above all of them adds next to nothing, the more the nearer it comes.
+     *
+     * @param  float  $depth  m
+     */
+    public function gain(float $depth): float
+    {
+        $gain = 0.0;
+        $near = INF;
+        foreach ($this->layers as $layer) {
+            if ($layer['depth'] > $depth - Coverage::ABOVE && $layer['depth'] < $depth + Coverage::BELOW) {
+                $gain += $layer['worth'] * (self::WORTH[$layer['lures']] ?? 0.02);
+            }
+            $near = min($near, abs($layer['depth'] - $depth));
+        }
+
+        return $gain + 1e-5 / (1.0 + $near);
+    }
+
+    public function put(float $depth, int $lures = 1): void
+    {
+        foreach ($this->layers as $i => $layer) {
+            if ($layer['depth'] > $depth - Coverage::ABOVE && $layer['depth'] < $depth + Coverage::BELOW) {
+                $this->layers[$i]['lures'] += $lures;
+            }
+        }
+    }
+
+    public function take(float $depth): void
+    {
+        $this->put($depth, -1);
+    }
+
+    /** Share of the bands, by weight, that has a lure. */
+    public function covered(): float
+    {
+        $covered = 0.0;
+        foreach ($this->layers as $layer) {
+            $covered += $layer['lures'] > 0 ? $layer['worth'] : 0.0;
+        }
+
+        return $covered;
+    }
+
+    /** Whether a lure there would be the first on at least half of the water it serves. */
+    public function isFirst(float $depth): bool
+    {
+        $served = $first = 0;
+        foreach ($this->layers as $layer) {
+            if ($layer['depth'] > $depth - Coverage::ABOVE && $layer['depth'] < $depth + Coverage::BELOW) {
+                $served++;
+                $first += $layer['lures'] === 0 ? 1 : 0;
+            }
+        }
+
+        return $served > 0 && 2 * $first >= $served;
+    }
+
+    /** The band a lure at a depth serves, the first in priority; null above or below them all. */
+    public function bandAt(float $depth): ?DraftBand
+    {
+        foreach ($this->bands as $band) {
+            if ($depth + Coverage::BELOW > $band->top && $depth - Coverage::ABOVE < $band->bottom) {
+                return $band;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Depths worth trying: so close that none better lies between.
+     *
+     * @return list<float> m
+     */
+    public function depths(): array
+    {
+        $depths = [];
+        foreach ($this->bands as $band) {
+            for ($depth = max(0.5, $band->top - Coverage::BELOW + self::LAYER); $depth < $band->bottom + Coverage::ABOVE; $depth += self::LAYER) {
+                $depths[] = $depth;
+            }
+        }
+
+        return $depths;
+    }
+}

@@ -1,0 +1,79 @@
+<script lang="ts">
+    import type { RunningLine, SpreadLine } from '../lib/api';
+    import type { Reached, SpreadDesk } from '../lib/spread-desk.svelte';
+    import { figure, measure, shown } from '../lib/units';
+    import { settingWords } from '../lib/words';
+    import Popover from './Popover.svelte';
+
+    /** "Run it at 62 ft": for the chosen rod, and for others marked to go with it. */
+    let { desk, line, running }: { desk: SpreadDesk; line: SpreadLine; running: RunningLine } = $props();
+
+    const units = $derived(desk.boat.units);
+    const together = $derived([
+        line.holder_id,
+        ...desk.plan.lines.map(({ holder_id }) => holder_id).filter((id) => id !== line.holder_id && desk.marked.has(id)),
+    ]);
+    const others = $derived(desk.holders.filter(({ id }) => id !== line.holder_id && desk.lineAt(id)));
+
+    let wanted = $state('');
+    let outcome: Reached | null = $state(null);
+    $effect(() => {
+        void desk.chosenId;
+        wanted = '';
+        outcome = null;
+    });
+
+    async function runAt(event: SubmitEvent): Promise<void> {
+        event.preventDefault();
+        const depth = Number(wanted.replace(',', '.'));
+        if (wanted.trim() === '' || !Number.isFinite(depth)) {
+            outcome = { refused: `Must be a depth in ${measure(units, 'depth').spoken}.` };
+            return;
+        }
+        outcome = await desk.runAt(together, measure(units, 'depth').toSi(depth));
+    }
+</script>
+
+<form class="flex flex-wrap items-center gap-x-2 gap-y-1" onsubmit={runAt}>
+    <label for="run-at" class="text-[15px]">Run {together.length > 1 ? `${together.length} rods` : 'it'} at</label>
+    <input
+        id="run-at"
+        class="input input-sm figure w-14 text-center text-lg font-semibold"
+        inputmode="decimal"
+        autocomplete="off"
+        bind:value={wanted}
+        placeholder={figure(units, 'depth', running.depth)}
+        aria-describedby="run-at-said"
+    />
+    <button class="btn btn-sm btn-neutral flex-1">Set it</button>
+    <Popover id="rods-too" look="px-2 {together.length > 1 ? 'border-primary border-2' : ''}" pane="right-0 w-64 p-3">
+        {#snippet face()}+ rods{/snippet}
+        <p class="quiet pb-2 text-sm">Rods to run at the same depth. On the rail, <kbd>x</kbd> marks the chosen one.</p>
+        <div class="flex flex-wrap gap-1.5">
+            {#each others as { id, code } (id)}
+                <button
+                    type="button"
+                    class="btn btn-sm figure min-w-12"
+                    class:btn-primary={desk.marked.has(id)}
+                    aria-pressed={desk.marked.has(id)}
+                    onclick={() => desk.mark(id)}>{code}</button
+                >
+            {/each}
+        </div>
+    </Popover>
+    <p id="run-at-said" class="w-full text-sm empty:hidden" role="status">
+        {#if outcome === 'set'}
+            {together.length > 1 ? 'All set.' : `Set: ${settingWords(line, units)}.`}
+        {:else if outcome && 'refused' in outcome}
+            <span class="text-error font-semibold">{outcome.refused}</span>
+        {:else if outcome}
+            {#each outcome as { holder, nearest, help } (holder)}
+                <span class="text-error font-semibold"
+                    >{together.length > 1 ? `${holder}: no` : 'No'} let-out gets there: {shown(units, 'depth', nearest)} is as near
+                    as it comes.</span
+                >
+                {#if help.length > 0}What would: {help.join(', ')}.{/if}
+            {/each}
+        {/if}
+    </p>
+</form>

@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Spread;
+
+use Admek\Core\InvalidValue;
+use Admek\Core\Spread\BottomFishing;
+use Admek\Core\Spread\Conditions;
+use Admek\Core\Spread\LineBuilder;
+use Admek\Core\Spread\PlannedLine;
+use Admek\Core\Spread\RunningLine;
+use Admek\Core\Spread\Shared;
+use Admek\Core\Spread\SpreadSolver;
+use Admek\Core\Tackle\Downrigger;
+use Admek\Core\Tackle\Figure;
+use Admek\Core\Tackle\LeadWeight;
+use Admek\Core\Tackle\Lure;
+use Admek\Core\Tackle\LureKind;
+use Admek\Core\Tackle\Presentation;
+use Admek\Core\Tackle\RulesOfThumb;
+use Admek\Core\Towing\TowSolver;
+use Closure;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Spread\Support\Lines;
+
+final class PresentationsTest extends TestCase
+{
+    private const SPEED = 2.3 * Lines::MPH;
+
+    /** @return iterable<string, array{Presentation}> */
+    public static function presentations(): iterable
+    {
+        foreach (Presentation::cases() as $presentation) {
+            yield $presentation->value => [$presentation];
+        }
+    }
+
+    #[DataProvider('presentations')]
+    public function test_every_presentation_runs_and_is_run_at_a_depth_by_its_own_control(Presentation $presentation): void
+    {
+        $lines = $presentation === Presentation::Stacker ? [Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker')] : [Lines::line('P5', $presentation->value)];
+        $planned = LineBuilder::all($lines)[count($lines) - 1];
+        $running = $this->run1($planned);
+        self::assertGreaterThan(0.0, $running->doubt?->deviation);
+        $wanted = 0.8 * $running->depth();
+        $reach = (new SpreadSolver)->reach($planned, new Conditions(self::SPEED), $wanted);
+        self::assertTrue($reach->reached, "{$presentation->value} at {$wanted} m");
+        self::assertEqualsWithDelta($wanted, $this->run1($planned->withControl($reach->control))->depth(), 0.02);
+        self::assertSame($planned->rig->control()->deepens, $reach->control < $planned->rig->control()->value, 'shallower by less of it');
+        self::assertContains($planned->rig->control()->kind->figure(), $presentation->figures());
+    }
+
+    public function test_every_figure_of_a_presentation_is_asked_for_by_name(): void
+    {
+        foreach (Presentation::cases() as $presentation) {
+            foreach (array_diff($presentation->figures(), ['dial_side']) as $figure) {
+                $line = Lines::line('P5', $presentation->value, $presentation === Presentation::Stacker ? ['rides_on' => 'P6'] : []);
+                unset($line[$figure]);
+                try {
+                    LineBuilder::all([$line, Lines::line('P6', 'rigger')]);
+                    self::fail("{$presentation->value} without {$figure} was taken.");
+                } catch (InvalidValue $invalid) {
+                    self::assertSame("lines.0.{$figure}", $invalid->field);
+                }
+            }
+        }
+    }
+
+    public function test_releases_on_one_cable_share_its_ball_and_its_blow_back(): void
+    {
+        [$host, $low, $high] = $this->all([Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker'), Lines::line('P3', 'stacker', ['above' => 11.0])]);
+        [$alone] = $this->all([Lines::line('P5', 'rigger')]);
+
+        self::assertEqualsWithDelta($host->solution->bodies['ball'], $low->solution->bodies['ball'], 1e-6);
+        self::assertEqualsWithDelta($host->solution->bodies['ball'], $high->solution->bodies['ball'], 1e-6);
+        self::assertGreaterThan($alone->solution->bodies['ball'][0] + 0.1, $host->solution->bodies['ball'][0], 'each line on the cable pulls the ball back');
+        self::assertEqualsWithDelta(5.0, $host->depth() - $low->depth(), 0.8);
+        self::assertEqualsWithDelta(11.0, $host->depth() - $high->depth(), 1.2);
+        foreach ([[$host, 0], [$low, 1], [$high, 2]] as [$line, $branch]) {
+            self::assertSame($line->solution->branchPaths[$branch], $line->branches()[0]);
+            self::assertEqualsWithDelta($line->lure()[2], $line->branches()[0][0][2], 1e-6, 'its own lead begins at its own lure');
+        }
+        self::assertSame([], $low->path(), 'the cable is drawn once');
+    }
+
+    public function test_a_cable_let_out_carries_the_releases_above_its_ball(): void
+    {
+        $lines = LineBuilder::all([Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker')]);
+        $before = $this->run1($lines[1])->depth();
+        $after = Shared::withControl($lines, 'P5', 30.0);
+
+        self::assertGreaterThan($before + 4.0, $this->run1($after[1])->depth());
+        self::assertLessThan($before + 5.0, $this->run1($after[1])->depth(), 'more cable is blown back more');
+        self::assertInstanceOf(Downrigger::class, $after[0]->rig);
+        self::assertSame(5.0, $after[0]->rig->others[0]->above);
+        $raised = Shared::withControl($after, 'P4', 8.0);
+        self::assertInstanceOf(Downrigger::class, $raised[0]->rig);
+        self::assertSame(8.0, $raised[0]->rig->others[0]->above, 'the host hears of a release moved up');
+        self::assertEqualsWithDelta($this->run1($after[1])->depth() - 3.0, $this->run1($raised[1])->depth(), 0.4);
+    }
+
+    public function test_clips_hang_on_the_straight_tow_line_and_pull_their_board_back(): void
+    {
+        $clipped = fn (string $code, float $clip, string $kind = 'flat'): array => Lines::line($code, $kind, ['board' => ['name' => 'mast', 'size' => 'mast'], 'board_out' => 45.0, 'clip_out' => $clip]);
+        $mast = [-4.0, 0.0, -3.0];
+        $one = $this->all([$clipped('P1', 40.0)], $mast);
+        $three = $this->all([$clipped('P1', 40.0), $clipped('P2', 28.0), $clipped('P3', 16.0, 'core')], $mast);
+
+        foreach ($three as $line) {
+            self::assertEqualsWithDelta($three[0]->solution->board, $line->solution->board, 1e-4, 'one board for all');
+            [$board, $clip] = [$line->solution->board, $line->solution->clip];
+            self::assertEqualsWithDelta(0.0, ($board[0] - $mast[0]) * ($clip[1] - $mast[1]) - ($board[1] - $mast[1]) * ($clip[0] - $mast[0]), 1e-6, 'on the tow line');
+        }
+        self::assertGreaterThan($one[0]->solution->board[0], $three[0]->solution->board[0]);
+        self::assertLessThan(abs($one[0]->solution->board[1]), abs($three[0]->solution->board[1]));
+
+        // The moments about the mast balance, reckoned here from each chain's own pull.
+        $line = $one[0]->planned->towLine();
+        $loads = (new TowSolver)->loads((new Conditions(self::SPEED))->water(), null, $line);
+        $pull = array_sum(array_map(static fn (object $load): float => $load->force[0], $loads));
+        $dynamic = 0.5 * 999.8 * self::SPEED ** 2;
+        $slope = ($dynamic * 5e-2 + 40.0 / 45.0 * $pull) / ($dynamic * 1.2e-1);
+        self::assertEqualsWithDelta($slope, ($one[0]->solution->board[0] - $mast[0]) / abs($one[0]->solution->board[1]), 1e-3);
+    }
+
+    public function test_lines_on_one_tow_line_must_agree_on_its_length(): void
+    {
+        $clipped = fn (string $code, float $out): array => Lines::line($code, 'flat', ['board' => ['name' => 'mast', 'size' => 'mast'], 'board_out' => $out, 'clip_out' => 20.0]);
+        $this->expectExceptionMessage('lines.0.board_out must be 50.00 m as on P2');
+        LineBuilder::all([$clipped('P1', 45.0), $clipped('P2', 50.0)]);
+    }
+
+    public function test_a_bouncer_s_angle_is_that_of_its_weight_against_its_drag(): void
+    {
+        $planned = LineBuilder::all([Lines::line('P4', 'bouncer', ['leader_length' => 0.0])])[0];
+        $running = $this->run1($planned);
+        $bottom = BottomFishing::of($running, new Conditions(self::SPEED));
+        $sphere = (new LeadWeight(0.0567))->body('weight');
+        $spoon = Lure::ofKind(LureKind::MediumSpoon);
+        $dynamic = 0.5 * 999.8 * self::SPEED ** 2;
+
+        self::assertEqualsWithDelta(rad2deg(atan2($sphere->weight + $spoon->weight, $dynamic * ($sphere->dragArea + 3e-4 + $spoon->dragArea))), $bottom?->angle, 0.05);
+        self::assertEqualsWithDelta(14.0 / $running->solution->bodies['weight'][2], $bottom->scope, 1e-9);
+    }
+
+    public function test_the_lightest_weight_is_just_steep_enough(): void
+    {
+        foreach (['bouncer', 'dropper'] as $kind) {
+            $angle = fn (float $mass): float => BottomFishing::of($this->run1(LineBuilder::all([Lines::line('P4', $kind, ['weight_mass' => $mass])])[0]), new Conditions(self::SPEED))->angle ?? NAN;
+            $lightest = BottomFishing::of($this->run1(LineBuilder::all([Lines::line('P4', $kind)])[0]), new Conditions(self::SPEED))?->lightest;
+            self::assertNotNull($lightest, $kind);
+            self::assertGreaterThanOrEqual(45.0, $angle($lightest));
+            $stock = \Admek\Core\Tackle\BottomRig::STOCK;
+            $lighter = $stock[(int) array_search($lightest, $stock, true) - 1];
+            self::assertLessThan(45.0, $angle($lighter), "{$kind}: {$lighter} kg would do too");
+        }
+    }
+
+    public function test_a_dropper_s_weight_hangs_below_its_lure(): void
+    {
+        [$line] = $this->all([Lines::line('C1', 'dropper', ['dropper_length' => 1.0])]);
+
+        self::assertGreaterThan($line->lure()[2], $line->solution->bodies['weight'][2]);
+        self::assertGreaterThan($line->solution->bodies['weight'][0], $line->lure()[0], 'the lure streams behind it');
+        self::assertCount(1, $line->branches());
+    }
+
+    public function test_a_rod_tip_held_down_fishes_deeper(): void
+    {
+        $depth = fn (?float $tip): float => $this->all([Lines::line('C1', 'wire', $tip === null ? [] : ['tip_height' => $tip])])[0]->depth();
+
+        self::assertGreaterThan($depth(3.0), $depth(null));
+        self::assertGreaterThan($depth(null), $depth(0.0));
+    }
+
+    public function test_a_figure_can_be_the_captain_s_own_and_says_where_it_comes_from(): void
+    {
+        $thin = LineBuilder::all([Lines::line('P3', 'diver', ['overrides' => ['main.diameter' => 0.0002, 'diver.lift_area' => 9e-3]])])[0];
+        $usual = LineBuilder::all([Lines::line('P3', 'diver')])[0];
+
+        self::assertGreaterThan($this->run1($usual)->depth() + 1.0, $this->run1($thin)->depth());
+        $figures = [];
+        foreach ($thin->figures as $figure) {
+            $figures[$figure->key] = $figure;
+        }
+        self::assertEqualsWithDelta(new Figure('main.diameter', 0.0002, 0.00028, 'm', 'default for braid 30 lb', true), $figures['main.diameter'], 1e-12);
+        self::assertFalse($figures['lure.drag_area']->own);
+        self::assertSame($figures['lure.drag_area']->default, $figures['lure.drag_area']->value);
+        $this->expectExceptionMessage('lines.0.overrides.ball.mass must be a figure of this rig');
+        LineBuilder::all([Lines::line('P3', 'diver', ['overrides' => ['ball.mass' => 4.0]])]);
+    }
+
+    public function test_wire_and_segment_keep_what_is_theirs(): void
+    {
+        $wire = LineBuilder::all([Lines::line('C1', 'wire', ['let_out' => 90.0, 'backing' => 12.0])])[0]->rig;
+        self::assertSame(['let_out' => 80.0, 'backing' => 0.0], $wire->control()->figures(80.0));
+        self::assertSame(['let_out' => 90.0], $wire->control()->figures(90.0));
+        $length = static fn (string $kind, array $change = []): float => array_sum(array_map(
+            static fn (object $part): float => $part->length ?? 0.0, LineBuilder::all([Lines::line('C1', $kind, $change)])[0]->towLine()->chain,
+        ));
+        self::assertEqualsWithDelta(1.8 + 90.0 + 12.0, $length('wire', ['let_out' => 90.0, 'backing' => 12.0]), 1e-9);
+        self::assertEqualsWithDelta(1.8 + 9.0 + 3 * 9.144 + 20.0, $length('segment'), 1e-9);
+        self::assertEqualsWithDelta(0.45 + 12.0, $length('dropper'), 1e-9, 'its leader is a branch');
+    }
+
+    public function test_rules_of_thumb_are_the_boat_s_own_where_it_has_some(): void
+    {
+        $rules = RulesOfThumb::of(['per_colour' => 2.0, 'bouncer_scope' => 1.4, 'diver_share' => 0.5]);
+        $depth = static fn (string $kind): float => LineBuilder::all([Lines::line('P5', $kind)])[0]->rig->ruleOfThumb($rules)->depth ?? NAN;
+
+        self::assertEqualsWithDelta(10.0, $depth('core'), 1e-9);
+        self::assertEqualsWithDelta(6.0, $depth('segment'), 1e-9);
+        self::assertEqualsWithDelta(10.0, $depth('bouncer'), 1e-9);
+        self::assertEqualsWithDelta(16.0, $depth('diver'), 1e-9);
+        $this->expectExceptionMessage('per_color must be one of per_colour');
+        RulesOfThumb::of(['per_color' => 2.0]);
+    }
+
+    /** @return iterable<string, array{string, Closure(): list<array<string, mixed>>}> */
+    public static function unusable(): iterable
+    {
+        yield 'a stacker with no cable' => ['lines.0.rides_on', static fn (): array => [Lines::line('P4', 'stacker')]];
+        yield 'a stacker above the boom' => ['lines.0.above', static fn (): array => [Lines::line('P4', 'stacker', ['above' => 26.0]), Lines::line('P5', 'rigger')]];
+        yield 'two releases at one place' => ['lines.0.above', static fn (): array => [Lines::line('P4', 'stacker'), Lines::line('P3', 'stacker'), Lines::line('P5', 'rigger')]];
+        yield 'a rigger off a rod holder' => ['lines.0.holder_id', static fn (): array => [array_replace_recursive(Lines::line('P5', 'rigger'), ['holder' => ['kind' => 'rod']])]];
+        yield 'a rod in a boom' => ['lines.0.holder_id', static fn (): array => [array_replace_recursive(Lines::line('P5', 'flat'), ['holder' => ['kind' => 'boom']])]];
+        yield 'core off a braid reel' => ['lines.0.reel_id', static fn (): array => [Lines::line('P1', 'core', ['reel' => ['material' => 'braid', 'test' => 30]])]];
+        yield 'copper on a diver' => ['lines.0.reel_id', static fn (): array => [Lines::line('P1', 'diver', ['reel' => ['material' => 'copper', 'test' => 32]])]];
+        yield 'a diver behind a board' => ['lines.0.dial_side', static fn (): array => [Lines::line('C1', 'diver')]];
+        yield 'a bouncer behind a board is no bouncer' => ['lines.0.leader_length', static fn (): array => [Lines::line('P3', 'bouncer', ['leader_length' => null])]];
+        yield 'a clip off its tow line' => ['lines.0.clip_out', static fn (): array => [Lines::line('P1', 'flat', ['board' => ['size' => 'mast'], 'board_out' => 30.0, 'clip_out' => 31.0])]];
+        yield 'a wash line too long' => ['lines.0.let_out', static fn (): array => [Lines::line('C1', 'wash', ['let_out' => 30.0])]];
+        yield 'a rod tip in the clouds' => ['lines.0.tip_height', static fn (): array => [Lines::line('C1', 'flat', ['tip_height' => 11.0])]];
+        yield 'more wire than the reel holds' => ['lines.0.let_out', static fn (): array => [Lines::line('C1', 'wire', ['let_out' => 95.0])]];
+        yield 'backing over wire on the reel' => ['lines.0.backing', static fn (): array => [Lines::line('C1', 'wire', ['backing' => 5.0])]];
+        yield 'an override that is no line' => ['lines.0.diameter', static fn (): array => [Lines::line('C1', 'flat', ['overrides' => ['main.diameter' => 0.5]])]];
+    }
+
+    /** @param  Closure(): list<array<string, mixed>>  $make */
+    #[DataProvider('unusable')]
+    public function test_what_nobody_can_rig_is_refused_at_its_line_and_field(string $field, Closure $make): void
+    {
+        try {
+            LineBuilder::all($make());
+        } catch (InvalidValue $invalid) {
+            self::assertSame($field, $invalid->field, $invalid->getMessage());
+
+            return;
+        }
+        self::fail('It was taken.');
+    }
+
+    private function run1(PlannedLine $line): RunningLine
+    {
+        return (new SpreadSolver)->run($line, new Conditions(self::SPEED));
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $lines
+     * @param  array{float, float, float}  $mast
+     * @return list<RunningLine>
+     */
+    private function all(array $lines, array $mast = [-4.0, 0.0, -3.0]): array
+    {
+        return (new SpreadSolver)->all(LineBuilder::all($lines, $mast), new Conditions(self::SPEED));
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Spread\Support;
+
+/** Lines described as a captain would rig them, for tests to alter. */
+final class Lines
+{
+    public const FOOT = 0.3048;
+
+    public const MPH = 0.44704;
+
+    /**
+     * @param  array<string, mixed>  $change
+     * @return array<string, mixed>
+     */
+    public static function line(string $code, string $presentation, array $change = []): array
+    {
+        $side = match ($code[0]) {
+            'P' => 'port',
+            'S' => 'starboard',
+            default => 'centre',
+        };
+        $at = ['port' => -1.0, 'centre' => 0.0, 'starboard' => 1.0][$side];
+        $place = (float) substr($code, 1);
+
+        return $change + [
+            'holder' => [
+                'code' => $code, 'side' => $side, 'kind' => $presentation === 'rigger' ? 'boom' : 'rod',
+                'aft' => 0.8 * ($place - 5), 'starboard' => $at * (2.6 - 0.2 * $place), 'height' => $presentation === 'rigger' ? 1.0 : 3.2 - 0.4 * $place,
+            ],
+            'presentation' => $presentation,
+            'reel' => self::reel($presentation),
+            'lure' => ['name' => "Spoon of {$code}", 'kind' => 'medium_spoon', 'finish' => "finish of {$code}"],
+            'leader_length' => 1.8, 'leader_test' => 25, 'leader_material' => 'fluorocarbon',
+        ] + self::figures($presentation);
+    }
+
+    /** @return array<string, mixed> */
+    private static function reel(string $presentation): array
+    {
+        return match ($presentation) {
+            'core', 'segment' => ['name' => 'core', 'material' => 'leadcore', 'test' => 27, 'colours' => 8, 'backing_material' => 'braid', 'backing_test' => 30],
+            'wire' => ['name' => 'copper', 'material' => 'copper', 'test' => 32, 'wire_length' => 90.0],
+            default => ['name' => 'braid', 'material' => 'braid', 'test' => 30],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function figures(string $presentation): array
+    {
+        return match ($presentation) {
+            'rigger' => ['let_out' => 25.0, 'lead' => 6.0, 'ball' => ['name' => 'ball', 'mass' => 5.443]],
+            'stacker' => ['rides_on' => 'P5', 'above' => 5.0, 'lead' => 5.0],
+            'diver' => ['let_out' => 40.0, 'dial' => 2.0, 'diver' => ['name' => 'plate', 'size' => 'large', 'ringed' => false]],
+            'core' => ['colours' => 5.0, 'backing' => 0.0],
+            'segment' => ['colours' => 3.0, 'lead' => 9.0, 'let_out' => 20.0],
+            'wire' => ['let_out' => 60.0, 'backing' => 0.0],
+            'clip' => ['let_out' => 20.0, 'lead' => 9.0, 'weight_mass' => 0.0567],
+            'bouncer' => ['let_out' => 14.0, 'weight_mass' => 0.0567, 'leader_length' => 1.5],
+            'dropper' => ['let_out' => 12.0, 'weight_mass' => 0.0851, 'dropper_length' => 0.45],
+            'wash' => ['let_out' => 6.0],
+            'down_rod' => ['let_out' => 3.0, 'tip_height' => 0.0],
+            default => ['let_out' => 30.0],
+        };
+    }
+}
