@@ -10,12 +10,13 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $species
  * @property float $top m
  * @property float $bottom m
+ * @property float $weight against the other bands'
  */
 final class TargetBand extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['species', 'top', 'bottom'];
+    protected $fillable = ['species', 'top', 'bottom', 'weight'];
 
-    protected $casts = ['top' => 'float', 'bottom' => 'float'];
+    protected $casts = ['top' => 'float', 'bottom' => 'float', 'weight' => 'float'];
 }

@@ -62,8 +62,8 @@ final readonly class Locker
     public function described(array $line): array
     {
         $described = array_filter(array_intersect_key($line, array_flip(['presentation', ...SpreadLine::FIGURES, ...SpreadLine::WORDS, 'overrides'])), static fn (mixed $figure): bool => $figure !== null);
-        $described['holder'] = $this->holder($line['holder_id'] ?? null)->only(['code', 'side', 'kind', 'aft', 'starboard', 'height', 'counter_calibrated', 'counter_factor']);
-        $described['reel'] = $this->reel($line['reel_id'] ?? null)->only(['name', 'material', 'test', 'colours', 'wire_length', 'backing_material', 'backing_test', 'counter_calibrated', 'counter_factor']);
+        $described['holder'] = self::holderShape($this->holder($line['holder_id'] ?? null));
+        $described['reel'] = self::reelShape($this->reel($line['reel_id'] ?? null));
         $described['lure'] = self::lure($this->lureRecord($line['lure_id'] ?? null));
         if (isset($line['rides_on'])) {
             $described['rides_on'] = $this->one($this->holders, $line['rides_on'], 'rides_on', 'a holder of this boat')->code;
@@ -79,6 +79,75 @@ final readonly class Locker
         }
 
         return $described;
+    }
+
+    /**
+     * A description's line with the ids of the records it names; holders go by their codes, gear by its name.
+     *
+     * @param  array<string, mixed>  $described
+     * @return array<string, mixed>
+     *
+     * @throws InvalidValue naming the part there is not
+     */
+    public function row(array $described): array
+    {
+        $row = array_intersect_key($described, array_flip(['presentation', ...SpreadLine::FIGURES, ...SpreadLine::WORDS, 'overrides']));
+        $row['holder_id'] = $this->named($this->holders, $described['holder']['code'], 'code', 'holder_id');
+        foreach (['reel' => $this->reels, 'lure' => $this->lures, 'ball' => $this->balls, 'diver' => $this->divers, 'board' => $this->boards] as $part => $records) {
+            if (isset($described[$part])) {
+                $row["{$part}_id"] = $this->named($records, $described[$part]['name'], 'name', "{$part}_id");
+            }
+        }
+        if (isset($described['rides_on'])) {
+            $row['rides_on'] = $this->named($this->holders, $described['rides_on'], 'code', 'rides_on');
+        }
+
+        return $row;
+    }
+
+    /**
+     * What of the gear aboard there is, as descriptions know it.
+     *
+     * @return array<string, list<array<string, mixed>>>
+     */
+    public function gear(): array
+    {
+        return [
+            'reel' => array_values(array_map(self::reelShape(...), $this->reels)),
+            'lure' => array_values(array_map(self::lure(...), $this->lures)),
+            'ball' => array_values(array_map(static fn (Ball $ball): array => $ball->only(['name', 'mass']), $this->balls)),
+            'diver' => array_values(array_map(static fn (Diver $diver): array => $diver->only(['name', 'size', 'ringed']), $this->divers)),
+            'board' => array_values(array_map(static fn (Board $board): array => $board->only(['name', 'size']), $this->boards)),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> port bow round the stern */
+    public function holderShapes(): array
+    {
+        return array_values(array_map(self::holderShape(...), $this->holders));
+    }
+
+    /** @return array<string, mixed> */
+    private static function holderShape(Holder $holder): array
+    {
+        return $holder->only(['code', 'side', 'kind', 'aft', 'starboard', 'height', 'counter_calibrated', 'counter_factor']);
+    }
+
+    /** @return array<string, mixed> */
+    private static function reelShape(Reel $reel): array
+    {
+        return $reel->only(['name', 'material', 'test', 'colours', 'wire_length', 'backing_material', 'backing_test', 'counter_calibrated', 'counter_factor']);
+    }
+
+    /** @param  array<int, \Illuminate\Database\Eloquent\Model>  $records */
+    private function named(array $records, string $name, string $by, string $field): int
+    {
+        foreach ($records as $id => $record) {
+            if ($record->getAttribute($by) === $name) {
+                return $id;
+            }
+        }
+        throw InvalidValue::because($field, "the name of what is aboard, not {$name}");
     }
 
     public function holder(mixed $id): Holder

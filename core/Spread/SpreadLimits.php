@@ -44,4 +44,10 @@ final readonly class SpreadLimits
         InvalidValue::unlessBetween('doubled', $doubled, 0, 20, 'm');
         InvalidValue::unlessBetween('laid_back', $laidBack, 0, 1);
     }
+
+    /** @param  array<string, array{float, float}>  $bands */
+    public function withBands(array $bands): self
+    {
+        return new self($this->lines, $this->bottom, $bands, $this->tangle, $this->boards, $this->bigBoards, $this->bare, $this->clearance, $this->doubled, $this->laidBack);
+    }
 }

@@ -65,6 +65,22 @@ enum Presentation: string
     }
 
     /**
+     * Families of lure a new line of this kind starts with, the likeliest first.
+     *
+     * @return list<LureKind>
+     */
+    public function likelyLures(): array
+    {
+        return match ($this) {
+            self::Flat => [LureKind::LongMinnow, LureKind::DeepPlug, LureKind::SmallMinnow],
+            self::Bouncer => [LureKind::WormHarness, LureKind::SlowSpinHook],
+            self::Dropper => [LureKind::LongMinnow, LureKind::RiggedBait, LureKind::SmallMinnow],
+            self::Wash, self::DownRod => [LureKind::Bucktail, LureKind::BigPlug],
+            default => [LureKind::MediumSpoon, LureKind::MagnumSpoon, LureKind::SmallSpoon],
+        };
+    }
+
+    /**
      * Figures a new line of this kind starts from: what most boats would first let out.
      *
      * @return array<string, float> m, colours, dial marks or kg by figure

@@ -47,6 +47,9 @@ return new class extends Migration
             // Along the course and depth, m.
             $table->json('profile')->nullable();
         });
+        Schema::table('target_bands', function (Blueprint $table): void {
+            $table->float('weight')->default(1.0);
+        });
         Schema::create('soundings', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('boat_id')->constrained()->cascadeOnDelete();
@@ -78,6 +81,7 @@ return new class extends Migration
     {
         Schema::dropIfExists('spread_templates');
         Schema::dropIfExists('soundings');
+        Schema::table('target_bands', fn (Blueprint $table) => $table->dropColumn('weight'));
         Schema::table('trips', fn (Blueprint $table) => $table->dropColumn(['clearance', 'profile_name', 'profile']));
         Schema::table('spreads', fn (Blueprint $table) => $table->dropColumn(['school', 'setting_order']));
         Schema::table('boats', fn (Blueprint $table) => $table->dropColumn(['mast_aft', 'mast_height', 'rules']));

@@ -41,6 +41,11 @@ final class AccessibilityTest extends BrowserTestCase
             yield "what is to be looked at, {$theme}" => [$theme, '/trips/2/spread', '[aria-controls=to-look-at]', 'look at', '#to-look-at li'];
             yield "a current to try, {$theme}" => [$theme, '/trips/2/spread', '[aria-controls=current]', 'still water', '#current input'];
             yield "the keys, {$theme}" => [$theme, '/trips/2/spread', '[aria-label=Keys]', '?', 'dialog[open]'];
+            yield "a draft to make, {$theme}" => [$theme, '/trips/2/spread', 'Plan', 'Draft a spread', 'dialog[open] .btn-primary'];
+            yield "the setting order, {$theme}" => [$theme, '/trips/2/spread', 'Plan', 'Setting order', 'dialog[open] [data-order]'];
+            yield "bands and bottom, {$theme}" => [$theme, '/trips/2/spread', 'Plan', 'Bands and bottom', '#profile-file'];
+            yield "opinions, {$theme}" => [$theme, '/trips/2/spread', '[role=tab]', 'opinions', '#sounding'];
+            yield "figures, {$theme}" => [$theme, '/trips/2/spread', '[role=tab]', 'figures', '[id="figure-main.diameter"]'];
             yield "a rod taken out, {$theme}" => [$theme, '/trips/2/spread', 'aside button', 'Take out', '.card.empty'];
             yield "a new trip, {$theme}" => [$theme, '/', 'button', 'New trip', 'form input[type=date]'];
             yield "a bite with nothing filled in, {$theme}" => [$theme, '/trips/2/log', 'button', 'Log the bite', '.text-error'];
@@ -56,6 +61,10 @@ final class AccessibilityTest extends BrowserTestCase
         $this->visit($path);
         if (str_ends_with($path, 'spread')) {
             $this->see('[data-holder=S1] .depth b');
+        }
+        if ($opener === 'Plan') {
+            $this->click('[aria-controls=plan-tasks]', 'Plan');
+            $opener = '#plan-tasks button';
         }
         $this->click($opener, $text);
         $this->see($shown);

@@ -158,6 +158,14 @@ final class PlanningTableTest extends BrowserTestCase
         yield 'diver' => ['P2', 'diver', 'diver 2'];
         yield 'clip weight behind a board' => ['S3', 'clip weight behind a board', 'board, clip weight'];
         yield 'rigger' => ['S5', 'rigger', 'rigger'];
+        yield 'stacker' => ['P4', 'stacker', 'stacker'];
+        yield 'segmented core behind a board' => ['S3', 'segmented core behind a board', 'board, segmented core'];
+        yield 'core off a mast board' => ['S3', 'core off a mast board', 'board, core'];
+        yield 'wire' => ['C1', 'wire', 'wire'];
+        yield 'bouncer' => ['C1', 'bouncer', 'bouncer'];
+        yield 'dropper' => ['C2', 'dropper', 'dropper'];
+        yield 'wash line' => ['C2', 'wash line', 'wash line'];
+        yield 'down rod' => ['P4', 'down rod', 'down rod'];
     }
 
     #[DataProvider('presentations')]
@@ -196,7 +204,7 @@ final class PlanningTableTest extends BrowserTestCase
     public function test_it_all_stands_on_one_screen_and_no_label_covers_another(): void
     {
         $this->openSpread();
-        foreach (['P1', 'P2', 'P3', 'P5', 'C1'] as $holder) {
+        foreach (['P1', 'P2', 'P3', 'P5', 'C1', 'C2'] as $holder) {
             $this->click("[data-holder={$holder}]");
             self::assertSame(0, $this->js('return document.scrollingElement.scrollHeight - innerHeight'), 'no scrolling');
             self::assertLessThanOrEqual(0, $this->js('const p = document.querySelector("aside section"); return p.scrollHeight - p.clientHeight'), "the rod panel of {$holder} fits");
@@ -252,7 +260,8 @@ final class PlanningTableTest extends BrowserTestCase
         $this->click('button', 'to look at');
         $this->see('#to-look-at li', 'Holders out of order');
         $this->see('#to-look-at li', 'clears bottom by');
-        $this->see('#to-look-at li', 'one of them tests nothing');
+        $this->see('#to-look-at li', 'one of them tests nothing new');
+        $this->see('#to-look-at .btn', 'Put ');
         $this->click('#to-look-at .btn', 'Swap P1 and P2');
         $this->see('[data-holder=P1] .second', 'board at 150');
         $this->click('#to-look-at .btn', 'Set P5 to');

@@ -33,6 +33,7 @@ final class LockerController
                     'holders' => array_values(array_filter(['rod', 'boom'], $presentation->fits(...))),
                     'reel_materials' => array_column(array_filter(Material::cases(), $presentation->takesReel(...)), 'value'),
                     'figures' => $presentation->figures(),
+                    'likely_lures' => array_column($presentation->likelyLures(), 'value'),
                     'starting_figures' => (object) $presentation->startingFigures(),
                 ],
                 Presentation::cases(),

@@ -20,8 +20,10 @@ final class ReadableJson
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        if (! $request->isMethod('GET')) {
-            $body = $request->getContent();
+        $body = $request->getContent();
+        // A request that brings no body at all asks for nothing in one.
+        $bare = $body === '' && (string) $request->headers->get('Content-Type') === '';
+        if (! $request->isMethod('GET') && ! $bare) {
             if (strlen($body) > self::MOST_BYTES) {
                 throw new HttpException(413, sprintf('The request must be at most %d kB.', self::MOST_BYTES / 1024));
             }

@@ -17,7 +17,7 @@ final class TripResource extends JsonResource
     {
         return [
             'date' => $this->date->format('Y-m-d'),
-            'bands' => $this->bands->map->only(['species', 'top', 'bottom'])->all(),
+            'bands' => $this->bands->map->only(['species', 'top', 'bottom', 'weight'])->all(),
             'temperatures' => $this->temperatures->map->only(['depth', 'celsius'])->all(),
             'spreads' => $this->spreads->map(static fn (Spread $spread): array => $spread->only(['id', 'name']) + ['line_count' => $spread->lines_count])->all(),
             'bite_count' => $this->bites_count,

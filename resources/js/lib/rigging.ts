@@ -41,6 +41,17 @@ export function boardsLike(locker: Locker, mast: boolean): Locker['boards'] {
     return locker.boards.filter(({ size }) => (size === 'mast') === mast);
 }
 
+/** Of the families the server names, the first lure no line pulls yet. */
+function likelyLure(
+    locker: Locker,
+    presentation: Schemas['Presentation'],
+    lines: readonly SpreadLine[],
+): Locker['lures'][number] | undefined {
+    const free = locker.lures.filter(({ id }) => !lines.some((line) => line.lure_id === id));
+    const kinds = offerOf(locker, presentation)?.likely_lures ?? [];
+    return kinds.flatMap((kind) => free.filter((lure) => lure.kind === kind))[0] ?? free[0] ?? locker.lures[0];
+}
+
 /** A first line of a kind in a holder, from the gear aboard; null while the locker lacks what it needs. */
 export function startLine(
     holder: Holder,
@@ -52,7 +63,7 @@ export function startLine(
     const { presentation } = kind;
     const reels = reelsFor(presentation, locker);
     const reel = reels.find(({ id }) => id === from?.reel_id) ?? reels[0];
-    const lure = from?.lure_id ?? locker.lures[0]?.id;
+    const lure = from?.lure_id ?? likelyLure(locker, presentation, lines)?.id;
     const figures = offerOf(locker, presentation)?.starting_figures ?? {};
     const board = kind.board === 'none' ? undefined : boardsLike(locker, kind.board === 'mast').at(-1);
     if (!reel || lure === undefined || (kind.board !== 'none' && !board)) {

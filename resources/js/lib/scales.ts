@@ -39,12 +39,49 @@ export function sidewaysScale(lines: Iterable<RunningLine>, holders: readonly Ho
         .range([62, width - 62]);
 }
 
-export function aftScale(lines: Iterable<RunningLine>, width: number): ScaleLinear<number, number> {
+/** m behind the boat; with a course, as much ahead of her as half the gear takes behind. */
+export function aftScale(lines: Iterable<RunningLine>, width: number, ahead = false): ScaleLinear<number, number> {
     let farthest = 20;
     for (const line of lines) {
         farthest = Math.max(farthest, line.aft);
     }
     return scaleLinear()
-        .domain([-2, farthest * 1.02])
+        .domain([ahead ? -farthest * 0.5 : -2, farthest * 1.02])
         .range([14, width - 46]);
+}
+
+/** From above, bow up, the same scale both ways; as much as the gear takes, the boat's stern near the top. */
+export function wakeScale(
+    places: readonly number[][],
+    width: number,
+    height: number,
+): { x: (side: number) => number; y: (aft: number) => number; far: number } {
+    const TOP = 92;
+    const SIDE = 46;
+    let [far, least, most] = [20, -8, 8];
+    for (const [aft = 0, side = 0] of places) {
+        far = Math.max(far, aft);
+        least = Math.min(least, side);
+        most = Math.max(most, side);
+    }
+    const perMetre = Math.min((height - TOP - 22) / far, (width - 2 * SIDE) / (most - least));
+    const middle = width / 2 - (perMetre * (least + most)) / 2;
+    return { x: (side) => middle + perMetre * side, y: (aft) => TOP + perMetre * aft, far: (height - TOP) / perMetre };
+}
+
+/** The part of a course's bottom that a stretch behind (and ahead, negative) of the boat shows, its ends carried on. */
+export function courseBottom(
+    profile: readonly { along: number; depth: number }[],
+    gone: number,
+    [least = 0, most = 0]: readonly number[],
+): { aft: number; depth: number }[] {
+    const [first, last] = [profile[0], profile.at(-1)];
+    if (!first || !last) {
+        return [];
+    }
+    return [
+        { aft: Math.max(most, gone - first.along), depth: first.depth },
+        ...profile.map(({ along, depth }) => ({ aft: gone - along, depth })),
+        { aft: Math.min(least, gone - last.along), depth: last.depth },
+    ];
 }

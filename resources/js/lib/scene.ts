@@ -14,13 +14,19 @@ export interface Scene {
     boat: Boat;
     units: Units;
     lines: { holder: Holder; line: RunningLine }[];
+    /** The same lines as planned, while something tried is compared with it. */
+    planned: RunningLine[];
     chosenId: number;
     choose: (holderId: number) => void;
     bands: BandShown[];
     /** Depths to rule, m. */
     ticks: number[];
-    /** Depth of the bottom, m. */
+    /** Depth of the bottom, m; the shallowest of a profile. */
     bottom: number | null;
+    /** Bottom along the long view: m behind the boat and depth, astern of her first. */
+    profile: { aft: number; depth: number }[];
+    /** Where lines foul one another, m in the frame the views draw. */
+    tangles: number[][];
     y: DepthScale;
     height: number;
 }

@@ -1,4 +1,5 @@
 /** One spread on the desk: the plan being edited, what is tried on it, and its keeping. */
+import { aboard } from './aboard.svelte';
 import { api, ask, type Boat, type Holder, type Locker, type Schemas, type Spread, type SpreadLine, type Trip } from './api';
 import { History } from './history.svelte';
 import { PreviewFeed } from './preview-feed.svelte';
@@ -6,12 +7,16 @@ import { PreviewFeed } from './preview-feed.svelte';
 export interface Plan {
     speed: number;
     lines: SpreadLine[];
+    school: Schemas['School'];
+    setting_order: number[] | null;
 }
 
 export interface WhatIf {
     speed: number | null;
     turn: { radius: number; side: Schemas['Side'] } | null;
     current: NonNullable<Schemas['WhatIf']['current']> | null;
+    /** m the boat has gone along the bottom profile. */
+    gone: number | null;
 }
 
 /** What came of "run it at": done, as near as this gear gets, or why not. */
@@ -22,11 +27,22 @@ export type CureOffer = Schemas['Cures']['cures'][number];
 export type Keeping = 'kept' | 'changed' | 'keeping' | 'waiting' | 'conflict' | 'refused';
 
 const KEEP_AFTER_MS = 700;
+const SAFE_AFTER_MS = 350;
+const NOTHING_TRIED: WhatIf = { speed: null, turn: null, current: null, gone: null };
 const RETRY_MS = 2500;
 
+function planOf({ speed, lines, school, setting_order }: Spread): Plan {
+    return { speed, lines, school, setting_order };
+}
+
 export class SpreadDesk {
-    plan: Plan = $state.raw({ speed: 0, lines: [] });
-    whatIf: WhatIf = $state.raw({ speed: null, turn: null, current: null });
+    plan: Plan = $state.raw({ speed: 0, lines: [], school: 'boards_first', setting_order: null });
+    whatIf: WhatIf = $state.raw({ speed: null, turn: null, current: null, gone: null });
+    trip: Trip = $state.raw() as Trip;
+    locker: Locker = $state.raw() as Locker;
+    /** Whether the plan is shown beside what is tried on it. */
+    comparing: boolean = $state(false);
+    safe: Schemas['SafeLimits'] | null = $state.raw(null);
     keeping: Keeping = $state('kept');
     refusal: string = $state('');
     chosenId: number = $state(0);
@@ -34,21 +50,27 @@ export class SpreadDesk {
     marked: ReadonlySet<number> = $state.raw(new Set());
     readonly history = new History<Plan>();
     readonly feed: PreviewFeed;
+    /** The plan itself, while something else is tried and compared with it. */
+    readonly planFeed: PreviewFeed;
 
     #version = 0;
     #kept: Plan;
     #timer: ReturnType<typeof setTimeout> | undefined;
+    #safeTimer: ReturnType<typeof setTimeout> | undefined;
 
     constructor(
         readonly boat: Boat,
-        readonly locker: Locker,
-        readonly trip: Trip,
+        locker: Locker,
+        trip: Trip,
         readonly spread: Spread,
     ) {
+        this.trip = trip;
+        this.locker = locker;
         this.feed = new PreviewFeed(spread.id);
+        this.planFeed = new PreviewFeed(spread.id);
         addEventListener('pagehide', this.#leave);
         this.#version = spread.version;
-        this.#kept = { speed: spread.speed, lines: spread.lines };
+        this.#kept = planOf(spread);
         this.plan = this.#kept;
         this.chosenId = spread.lines[0]?.holder_id ?? boat.holders[0]?.id ?? 0;
         this.#preview();
@@ -155,6 +177,26 @@ export class SpreadDesk {
 
     backToPlan(): void {
         this.try({ speed: null, turn: null, current: null });
+    }
+
+    compare(on: boolean): void {
+        this.comparing = on;
+        this.#preview();
+    }
+
+    /** The locker has gained something. */
+    async readLocker(): Promise<void> {
+        const answer = await ask(api.GET('/locker'));
+        if ('data' in answer) {
+            this.locker = answer.data;
+            aboard.locker = answer.data;
+        }
+    }
+
+    /** Bands or bottom as they are kept now. */
+    retarget(trip: Trip): void {
+        this.trip = trip;
+        this.#preview();
     }
 
     /** What was tried becomes the plan's speed. */
@@ -308,7 +350,7 @@ export class SpreadDesk {
         }
         this.#version = answer.data.version;
         this.history.keep(this.plan);
-        this.#kept = { speed: answer.data.speed, lines: answer.data.lines };
+        this.#kept = planOf(answer.data);
         this.keeping = 'kept';
         this.plan = this.#kept;
         this.#preview();
@@ -316,6 +358,8 @@ export class SpreadDesk {
 
     close(): void {
         this.feed.close();
+        this.planFeed.close();
+        clearTimeout(this.#safeTimer);
         removeEventListener('pagehide', this.#leave);
         if (this.keeping === 'changed' || this.keeping === 'waiting') {
             void this.keepNow();
@@ -326,6 +370,25 @@ export class SpreadDesk {
 
     #preview(): void {
         void this.feed.show({ ...this.plan, what_if: this.whatIf });
+        if (this.comparing && this.isWhatIf) {
+            void this.planFeed.show({ ...this.plan, what_if: { ...NOTHING_TRIED, gone: this.whatIf.gone } });
+        }
+        clearTimeout(this.#safeTimer);
+        this.#safeTimer = setTimeout(() => void this.#findSafeLimits(), SAFE_AFTER_MS);
+    }
+
+    /** How tight and how slow, once the hand is off the control: it takes longer than a preview. */
+    async #findSafeLimits(): Promise<void> {
+        const { plan, whatIf, trip } = this;
+        const answer = await ask(
+            api.POST('/spreads/{spread}/safe-limits', {
+                params: { path: { spread: this.spread.id } },
+                body: { ...plan, what_if: { ...NOTHING_TRIED, current: whatIf.current, gone: whatIf.gone } },
+            }),
+        );
+        if (plan === this.plan && trip === this.trip) {
+            this.safe = 'data' in answer ? answer.data : null;
+        }
     }
 
     #show(plan: Plan): void {

@@ -7,12 +7,15 @@
         width,
         named,
         marks = [],
+        bottomLine,
     }: {
         scene: Scene;
         width: number;
         named: boolean;
         /** Points (px) a band's name should not stand on. */
         marks?: { x: number; y: number }[];
+        /** The bottom as a line (px) where it is not level. */
+        bottomLine?: [number, number][];
     } = $props();
 
     const { y, height, bands, ticks, bottom } = $derived(scene);
@@ -24,6 +27,11 @@
             marks.some((mark) => mark.x > left - 24 && mark.y > baseline - 22 && mark.y < baseline + 10);
         return taken(bottom) && !taken(top) ? top : bottom;
     }
+
+    const bottomEdge = $derived(
+        bottomLine ? `M${bottomLine.map((place) => place.join(' ')).join('L')}` : bottom ? `M0 ${y(bottom)}H${width}` : '',
+    );
+    const bottomArea = $derived(bottomEdge && `${bottomEdge}V${height}H${bottomLine?.[0]?.[0] ?? 0}Z`);
 
     const id = $props.id();
 </script>
@@ -63,10 +71,10 @@
         stroke-width={tick === 0 ? 1.6 : 1}
     />
 {/each}
-{#if bottom}
-    <rect x="0" y={y(bottom)} {width} height={height - y(bottom)} style:fill="var(--color-base-200)" opacity="0.6" />
-    <rect x="0" y={y(bottom)} {width} height={height - y(bottom)} fill="url(#{id}-hatch)" opacity="0.5" />
-    <path d="M0 {y(bottom)}H{width}" style:stroke="var(--bottom)" stroke-width="2.4" />
+{#if bottomArea}
+    <path d={bottomArea} style:fill="var(--color-base-200)" opacity="0.6" />
+    <path d={bottomArea} fill="url(#{id}-hatch)" opacity="0.5" />
+    <path d={bottomEdge} fill="none" style:stroke="var(--bottom)" stroke-width="2.4" />
 {/if}
 
 <style>

@@ -1,4 +1,6 @@
 <script lang="ts">
+    import Dialog from './Dialog.svelte';
+
     /** The keys of the planning table. */
     let { close }: { close: () => void } = $props();
 
@@ -9,6 +11,11 @@
         [', .', 'turn to port, to starboard'],
         ['0', 'straight again'],
         ['p', 'back to the plan'],
+        ['c', 'compare with the plan'],
+        ['w', 'from above, from astern'],
+        ['x', 'mark the rod to run with others'],
+        ['d', 'draft a spread'],
+        ['o', 'setting order'],
         ['g', 'run it at a depth'],
         ['/', 'choose a lure'],
         ['b', 'log a bite'],
@@ -16,20 +23,13 @@
         ['Ctrl S', 'save now'],
         ['?', 'these keys'],
     ];
-
-    let dialog: HTMLDialogElement;
-    $effect(() => dialog.showModal());
 </script>
 
-<dialog bind:this={dialog} onclose={close} class="modal" aria-labelledby="keys-title">
-    <div class="modal-box max-w-md">
-        <h2 id="keys-title" class="mb-3 text-lg font-bold">Keys</h2>
-        <dl class="grid grid-cols-[7rem_1fr] gap-y-1.5">
-            {#each KEYS as [key, does] (key)}
-                <dt><kbd class="kbd kbd-sm figure">{key}</kbd></dt>
-                <dd>{does}</dd>
-            {/each}
-        </dl>
-        <form method="dialog" class="mt-4"><button class="btn btn-sm">Close</button></form>
-    </div>
-</dialog>
+<Dialog title="Keys" {close}>
+    <dl class="grid grid-cols-[7rem_1fr] gap-y-1.5">
+        {#each KEYS as [key, does] (key)}
+            <dt><kbd class="kbd kbd-sm figure">{key}</kbd></dt>
+            <dd>{does}</dd>
+        {/each}
+    </dl>
+</Dialog>

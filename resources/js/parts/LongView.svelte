@@ -17,6 +17,11 @@
             .y(([, , down = 0]) => y(down)),
     );
 
+    /** The bottom under and astern of the boat, and what is coming: ahead of her it has no room here, see the slider. */
+    const bottomLine = $derived(
+        scene.profile.length > 0 ? scene.profile.map(({ aft, depth }) => [x(aft), y(depth)] as [number, number]) : undefined,
+    );
+
     const labels = $derived(
         lines.map(({ holder, line }) => ({
             id: holder.code,
@@ -37,10 +42,10 @@
 </script>
 
 <svg {width} {height} role="img" aria-label="Long view: each line's depth and distance behind the boat">
-    <Column {scene} {width} named={true} marks={labels} />
+    <Column {scene} {width} named={true} marks={labels} {bottomLine} />
     {#each aftTicks as tick (tick.at)}
-        <text x={tick.at} y="27" text-anchor="middle" class="tick figure">{tick.text}</text>
-        <path d="M{tick.at} 31v5" style:stroke="var(--line)" stroke-opacity="0.5" />
+        <text x={tick.at} y="33" text-anchor="middle" class="tick figure">{tick.text}</text>
+        <path d="M{tick.at} 37v5" style:stroke="var(--line)" stroke-opacity="0.5" />
     {/each}
 
     {#each lines as { holder, line } (holder.id)}
@@ -65,12 +70,30 @@
             <circle cx={x(line.aft)} cy={y(line.depth)} r="4" class="lure" />
         </g>
     {/each}
+    {#each scene.planned as line (line.holder)}
+        <path d={draw(line.path)} class="ghost" />
+        <circle cx={x(line.aft)} cy={y(line.depth)} r="3.5" class="ghost" />
+    {/each}
+    {#each scene.tangles as place, i (i)}
+        <circle cx={x(place[0] ?? 0)} cy={y(place[2] ?? 0)} r="9" class="tangle" />
+    {/each}
     <ViewLabels {scene} {labels} {width} right={2}>
         {#snippet text(code)}<tspan class="code">{code}</tspan>{/snippet}
     </ViewLabels>
 </svg>
 
 <style>
+    .ghost {
+        fill: none;
+        stroke: var(--quiet);
+        stroke-width: 1.2;
+        stroke-dasharray: 2 4;
+    }
+    .tangle {
+        fill: none;
+        stroke: var(--color-primary);
+        stroke-width: 2;
+    }
     .tick {
         font-size: 13px;
         font-weight: 500;

@@ -45,6 +45,7 @@
     /* Laid out as a block, so that a long name ends in dots ahead of the arrow instead of running under it. */
     .pick {
         display: block;
+        appearance: none;
         width: 100%;
         min-width: 0;
         padding-inline: 0.5rem 1.5rem;

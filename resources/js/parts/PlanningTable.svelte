@@ -1,19 +1,26 @@
 <script lang="ts">
     import { push } from 'svelte-spa-router';
-    import { aftScale, deepestShown, depthScale, sidewaysScale } from '../lib/scales';
+    import { aftScale, courseBottom, deepestShown, depthScale, sidewaysScale } from '../lib/scales';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
     import type { Scene } from '../lib/scene';
     import { depthTicks, figure, measure, shown, speedStep } from '../lib/units';
     import { dayWords, SPECIES, speciesList } from '../lib/words';
     import DepthTable from './DepthTable.svelte';
+    import DraftDialog from './DraftDialog.svelte';
+    import FilesDialog from './FilesDialog.svelte';
     import KeepingSign from './KeepingSign.svelte';
     import KeyList from './KeyList.svelte';
     import LongView from './LongView.svelte';
+    import OrderDialog from './OrderDialog.svelte';
+    import Popover from './Popover.svelte';
     import Rail from './Rail.svelte';
     import RodPanel from './RodPanel.svelte';
     import SternView from './SternView.svelte';
     import TemperatureRibbon from './TemperatureRibbon.svelte';
+    import TemplatesDialog from './TemplatesDialog.svelte';
     import ToLookAt from './ToLookAt.svelte';
+    import WakeView from './WakeView.svelte';
+    import WaterDialog from './WaterDialog.svelte';
     import WhatIfStrip from './WhatIfStrip.svelte';
 
     let { desk }: { desk: SpreadDesk } = $props();
@@ -28,11 +35,15 @@
     const longWidth = $derived(Math.max(60, width - RIBBON - GUTTER - sternWidth));
 
     const lines = $derived([...desk.feed.running.values()]);
-    const deepest = $derived(deepestShown(lines, trip.bottom));
+    const profile = $derived(trip.profile ?? []);
+    const gone = $derived(desk.whatIf.gone ?? 0);
+    const bottom = $derived(profile.length > 0 ? Math.min(...profile.map(({ depth }) => depth)) : trip.bottom);
+    const lowest = $derived(profile.length > 0 ? Math.max(...profile.map(({ depth }) => depth)) : trip.bottom);
+    const deepest = $derived(deepestShown(lines, lowest));
     const y = $derived(depthScale(deepest, height));
     const sideways = $derived(sidewaysScale(lines, desk.holders, sternWidth));
-    const aft = $derived(aftScale(lines, longWidth));
-    const ticks = $derived(depthTicks(units, trip.bottom ?? deepest, ((deepest + 3.4) * 40) / height));
+    const aft = $derived(aftScale(lines, longWidth, profile.length > 0));
+    const ticks = $derived(depthTicks(units, lowest ?? deepest, ((deepest + 3.4) * 40) / height));
     const scene: Scene = $derived({
         boat: desk.boat,
         units,
@@ -48,14 +59,29 @@
             bottom: band.bottom,
             stretches: desk.feed.coverage.find(({ species }) => species === band.species)?.stretches ?? [],
         })),
+        planned: desk.comparing && desk.isWhatIf ? [...desk.planFeed.running.values()] : [],
+        tangles: desk.feed.breaches.flatMap(({ kind, place }) => (kind === 'tangle' && place ? [place] : [])),
         ticks,
-        bottom: trip.bottom,
+        bottom,
+        profile: courseBottom(profile, gone, aft.domain()),
         y,
         height,
     });
 
     let strip: ReturnType<typeof WhatIfStrip>;
-    let showKeys = $state(false);
+    let above = $state(false);
+    type Task = 'keys' | 'draft' | 'templates' | 'order' | 'files' | 'water';
+    let task: Task | null = $state(null);
+    let planOpen = $state(false);
+    const end = () => (task = null);
+
+    const TASKS: [Task, string, string][] = [
+        ['draft', 'Draft a spread…', 'd'],
+        ['templates', 'Start from a kept spread…', ''],
+        ['order', 'Setting order…', 'o'],
+        ['water', 'Bands and bottom…', ''],
+        ['files', 'Files…', ''],
+    ];
 
     const KEYS: Record<string, (event: KeyboardEvent) => void> = {
         ArrowLeft: () => desk.chooseNext(-1),
@@ -72,7 +98,11 @@
         g: () => document.getElementById('run-at')?.focus(),
         '/': () => document.getElementById('lure_id')?.focus(),
         b: () => void push(`/trips/${trip.id}/log?rod=${desk.chosen?.code ?? ''}`),
-        '?': () => (showKeys = true),
+        c: () => desk.compare(!desk.comparing),
+        w: () => (above = !above),
+        d: () => (task = 'draft'),
+        o: () => (task = 'order'),
+        '?': () => (task = 'keys'),
     };
 
     function keyed(event: KeyboardEvent): void {
@@ -128,6 +158,19 @@
                     >No answer from the server: these depths are the last known.</b
                 >
             {/if}
+            <Popover id="plan-tasks" bind:open={planOpen} look="btn-neutral" pane="right-0 w-64 py-1">
+                {#snippet face()}Plan{/snippet}
+                {#each TASKS as [name, words, key] (name)}
+                    <button
+                        type="button"
+                        class="task"
+                        onclick={() => {
+                            planOpen = false;
+                            task = name;
+                        }}>{words}<kbd class="quiet text-sm">{key}</kbd></button
+                    >
+                {/each}
+            </Popover>
             <ToLookAt {desk} />
             <KeepingSign {desk} />
             <button
@@ -144,13 +187,17 @@
                 aria-disabled={!desk.history.canRedo}
                 onclick={() => desk.redo()}>↷</button
             >
-            <button type="button" class="btn btn-sm btn-square" aria-label="Keys" onclick={() => (showKeys = true)}>?</button>
+            <button type="button" class="btn btn-sm btn-square" aria-label="Keys" onclick={() => (task = 'keys')}>?</button>
         </div>
     </header>
 
     <div class="views" bind:clientWidth={width} bind:clientHeight={height} class:tried={desk.isWhatIf}>
         <TemperatureRibbon temperatures={trip.temperatures} {y} width={RIBBON} {height} {units} {deepest} />
-        <SternView {scene} x={sideways} width={sternWidth} />
+        {#if above}
+            <WakeView {scene} width={sternWidth} turn={desk.whatIf.turn} />
+        {:else}
+            <SternView {scene} x={sideways} width={sternWidth} />
+        {/if}
         <svg width={GUTTER} {height} aria-hidden="true">
             {#each ticks as tick (tick)}
                 <text x={GUTTER / 2} y={y(tick) + 5} text-anchor="middle" class="depth-tick figure"
@@ -161,13 +208,58 @@
             >
         </svg>
         <LongView {scene} x={aft} width={longWidth} />
-        <p class="caption" style:left="{RIBBON + 8}px" style:width="{sternWidth - 16}px">
-            Seen from astern <span>port · {measure(units, 'length').unit} to the side, stretched near the boat · starboard</span>
-        </p>
-        <p class="caption" style:left="{width - longWidth + 10}px" style:width="{longWidth - 16}px">
-            Seen from the side <span>{measure(units, 'length').unit} back</span>
-        </p>
-        {#if desk.isWhatIf}<p class="what-if figure">what if</p>{/if}
+        <div class="caption" style:left="{RIBBON + 8}px" style:width="{sternWidth - 16}px">
+            <span class="views-switch" role="group" aria-label="View">
+                <button type="button" aria-pressed={!above} onclick={() => (above = false)}>From astern</button>
+                <button type="button" aria-pressed={above} onclick={() => (above = true)}>From above</button>
+            </span>
+            <span class="note"
+                >{above
+                    ? `${measure(units, 'length').unit} back, bow up`
+                    : `${measure(units, 'length').unit} to the side, stretched near the boat`}</span
+            >
+        </div>
+        <div class="caption" style:left="{width - longWidth + 10}px" style:width="{longWidth - 16}px">
+            <b>From the side</b>
+            {#if profile.length > 0}
+                <label class="note flex items-center gap-1.5"
+                    >course
+                    <input
+                        type="range"
+                        class="range range-xs h-3 w-24 text-(--line)"
+                        min="0"
+                        max={profile.at(-1)?.along ?? 0}
+                        step="any"
+                        value={gone}
+                        oninput={(event) => desk.try({ gone: Number(event.currentTarget.value) })}
+                        aria-label="How far along the course the boat is"
+                        aria-valuetext={shown(units, 'length', gone)}
+                    />
+                    {shown(units, 'length', gone)}</label
+                >
+            {:else}
+                <span class="note">{measure(units, 'length').unit} back</span>
+            {/if}
+        </div>
+        {#if desk.isWhatIf}
+            <div class="what-if">
+                <b class="figure">what if</b>
+                <button type="button" class="btn btn-sm" onclick={() => desk.backToPlan()}
+                    >Back to plan <kbd class="quiet text-xs">p</kbd></button
+                >
+                <label class="flex items-center gap-1.5"
+                    ><input
+                        type="checkbox"
+                        class="checkbox checkbox-sm bg-base-100"
+                        checked={desk.comparing}
+                        onchange={(event) => desk.compare(event.currentTarget.checked)}
+                    />compare</label
+                >
+                {#if desk.whatIf.speed !== null}
+                    <button type="button" class="btn btn-sm" onclick={() => desk.planTriedSpeed()}>Plan it</button>
+                {/if}
+            </div>
+        {/if}
     </div>
 
     <aside class="border-base-300 bg-base-100 border-l"><RodPanel {desk} /></aside>
@@ -176,7 +268,19 @@
     <p class="sr-only" aria-live="polite">{announced}</p>
 </main>
 
-{#if showKeys}<KeyList close={() => (showKeys = false)} />{/if}
+{#if task === 'keys'}
+    <KeyList close={end} />
+{:else if task === 'draft'}
+    <DraftDialog {desk} close={end} />
+{:else if task === 'templates'}
+    <TemplatesDialog {desk} close={end} />
+{:else if task === 'order'}
+    <OrderDialog {desk} close={end} />
+{:else if task === 'files'}
+    <FilesDialog {desk} close={end} />
+{:else if task === 'water'}
+    <WaterDialog {desk} close={end} />
+{/if}
 
 <style>
     /* Not disabled in the platform's sense: a focused button that went dead would swallow the keys. */
@@ -208,11 +312,38 @@
         font-size: 13px;
         font-weight: 600;
         white-space: nowrap;
-        pointer-events: none;
     }
-    .caption span {
+    .caption .note {
         font-weight: 400;
         color: var(--quiet);
+    }
+    .views-switch {
+        display: flex;
+        gap: 2px;
+    }
+    .views-switch button {
+        min-height: 20px;
+        padding: 0 6px;
+        line-height: 18px;
+        cursor: pointer;
+        border-bottom: 2px solid transparent;
+    }
+    .views-switch button[aria-pressed='true'] {
+        font-weight: 700;
+        border-bottom-color: var(--color-primary);
+    }
+    .task {
+        display: flex;
+        justify-content: space-between;
+        width: 100%;
+        min-height: 40px;
+        align-items: center;
+        padding: 0 1rem;
+        text-align: left;
+        cursor: pointer;
+    }
+    .task:hover {
+        background: var(--color-base-200);
     }
     .depth-tick {
         font-size: 15px;
@@ -221,10 +352,13 @@
     }
     .what-if {
         position: absolute;
-        right: 10px;
         bottom: 8px;
-        padding: 0 8px;
-        font-weight: 700;
+        left: 56px;
+        display: flex;
+        gap: 10px;
+        align-items: center;
+        padding: 4px 8px;
+        font-size: 15px;
         color: var(--color-primary-content);
         background: var(--color-primary);
         border-radius: 3px;

@@ -27,6 +27,7 @@
                 locker={desk.locker}
                 units={desk.boat.units}
                 chosen={holder.id === desk.chosenId}
+                planned={desk.comparing && desk.isWhatIf ? desk.planFeed.running.get(holder.code) : undefined}
                 marked={desk.marked.has(holder.id)}
                 faulty={faulty.has(desk.indexOf(holder.id))}
                 choose={() => desk.choose(holder.id)}

@@ -12,6 +12,7 @@
         units,
         chosen,
         marked,
+        planned,
         faulty,
         choose,
     }: {
@@ -22,6 +23,8 @@
         units: Units;
         chosen: boolean;
         marked: boolean;
+        /** The same line as planned, while something tried is compared with it. */
+        planned: RunningLine | undefined;
         faulty: boolean;
         choose: () => void;
     } = $props();
@@ -63,7 +66,11 @@
             <b>{depth}</b>
             <small>±{doubt(units, running.deviation ?? 0)}</small>
         </span>
-        <span class="kind figure">{lineWords(line)}</span>
+        {#if planned}
+            <span class="kind figure was">plan {figure(units, 'depth', planned.depth)}</span>
+        {:else}
+            <span class="kind figure">{lineWords(line)}</span>
+        {/if}
         <span class="out figure">{letOut}</span>
         <span class="quiet second figure">{second}</span>
         <span class="lure figure">{lure}</span>
@@ -90,7 +97,8 @@
         align-items: stretch;
         min-width: 0;
         height: 9.5rem;
-        padding: 4px 5px 5px 6px;
+        container-type: inline-size;
+        padding: 4px 4px 5px 5px;
         overflow: hidden;
         text-align: left;
         border: 1px solid var(--color-base-300);
@@ -152,6 +160,10 @@
     .depth.long small {
         font-size: 14px;
     }
+    .was {
+        font-weight: 700;
+        color: var(--quiet);
+    }
     .depth.stale {
         text-decoration: line-through;
     }
@@ -177,6 +189,33 @@
         line-height: 1.2;
         text-overflow: ellipsis;
         white-space: nowrap;
+    }
+    /* Sixteen rods at arm's length: narrower, never clipped. */
+    @container (max-width: 72px) {
+        .depth b {
+            font-size: 36px;
+        }
+        .depth.long b {
+            font-size: 28px;
+        }
+        .depth small,
+        .depth.long small {
+            font-size: 12.5px;
+        }
+        .depth {
+            gap: 1px;
+            margin-inline: -2px;
+        }
+        .out {
+            font-size: 13.5px;
+            letter-spacing: -0.03em;
+        }
+        .second,
+        .kind,
+        .lure {
+            font-size: 12.5px;
+            letter-spacing: -0.03em;
+        }
     }
     .flag {
         position: absolute;

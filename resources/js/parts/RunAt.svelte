@@ -3,7 +3,6 @@
     import type { Reached, SpreadDesk } from '../lib/spread-desk.svelte';
     import { figure, measure, shown } from '../lib/units';
     import { settingWords } from '../lib/words';
-    import Popover from './Popover.svelte';
 
     /** "Run it at 62 ft": for the chosen rod, and for others marked to go with it. */
     let { desk, line, running }: { desk: SpreadDesk; line: SpreadLine; running: RunningLine } = $props();
@@ -15,6 +14,7 @@
     ]);
     const others = $derived(desk.holders.filter(({ id }) => id !== line.holder_id && desk.lineAt(id)));
 
+    let picking = $state(false);
     let wanted = $state('');
     let outcome: Reached | null = $state(null);
     $effect(() => {
@@ -35,7 +35,7 @@
 </script>
 
 <form class="flex flex-wrap items-center gap-x-2 gap-y-1" onsubmit={runAt}>
-    <label for="run-at" class="text-[15px]">Run {together.length > 1 ? `${together.length} rods` : 'it'} at</label>
+    <label for="run-at" class="text-[15px]">Run {together.length > 1 ? together.length : 'it'} at</label>
     <input
         id="run-at"
         class="input input-sm figure w-14 text-center text-lg font-semibold"
@@ -46,21 +46,26 @@
         aria-describedby="run-at-said"
     />
     <button class="btn btn-sm btn-neutral flex-1">Set it</button>
-    <Popover id="rods-too" look="px-2 {together.length > 1 ? 'border-primary border-2' : ''}" pane="right-0 w-64 p-3">
-        {#snippet face()}+ rods{/snippet}
-        <p class="quiet pb-2 text-sm">Rods to run at the same depth. On the rail, <kbd>x</kbd> marks the chosen one.</p>
-        <div class="flex flex-wrap gap-1.5">
+    <button
+        type="button"
+        class="btn btn-sm px-2 {together.length > 1 ? 'border-primary border-2' : ''}"
+        aria-expanded={picking}
+        aria-controls="rods-too"
+        onclick={() => (picking = !picking)}>+ rods</button
+    >
+    {#if picking}
+        <div id="rods-too" class="flex w-full flex-wrap gap-1" role="group" aria-label="Rods to run at the same depth">
             {#each others as { id, code } (id)}
                 <button
                     type="button"
-                    class="btn btn-sm figure min-w-12"
+                    class="btn btn-xs figure min-h-7 min-w-10 text-sm"
                     class:btn-primary={desk.marked.has(id)}
                     aria-pressed={desk.marked.has(id)}
                     onclick={() => desk.mark(id)}>{code}</button
                 >
             {/each}
         </div>
-    </Popover>
+    {/if}
     <p id="run-at-said" class="w-full text-sm empty:hidden" role="status">
         {#if outcome === 'set'}
             {together.length > 1 ? 'All set.' : `Set: ${settingWords(line, units)}.`}

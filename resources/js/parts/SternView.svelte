@@ -65,8 +65,8 @@
     <Column {scene} {width} named={false} />
 
     {#each sideTicks as tick (tick.at)}
-        <text x={tick.at} y="27" text-anchor="middle" class="tick figure">{tick.text}</text>
-        <path d="M{tick.at} 31v5" style:stroke="var(--line)" stroke-opacity="0.5" />
+        <text x={tick.at} y="33" text-anchor="middle" class="tick figure">{tick.text}</text>
+        <path d="M{tick.at} 37v5" style:stroke="var(--line)" stroke-opacity="0.5" />
     {/each}
 
     {#each lines as { holder, line } (holder.id)}
@@ -78,6 +78,11 @@
                 <path d={draw(branch)} />
             {/each}
         </g>
+    {/each}
+
+    {#each scene.planned as line (line.holder)}
+        <path d={draw(underWater(line))} class="ghost" />
+        <circle cx={x(line.starboard)} cy={y(line.depth)} r="4" class="ghost" />
     {/each}
 
     <path d={hull} class="hull" />
@@ -111,6 +116,10 @@
             {/if}
             <circle cx={x(line.starboard)} cy={y(line.depth)} r="5" class="lure" />
         </g>
+    {/each}
+
+    {#each scene.tangles as place, i (i)}
+        <circle cx={x(place[1] ?? 0)} cy={y(place[2] ?? 0)} r="11" class="tangle" />
     {/each}
 
     <ViewLabels {scene} {labels} {width} right={14}>
@@ -147,6 +156,17 @@
 </svg>
 
 <style>
+    .ghost {
+        fill: none;
+        stroke: var(--quiet);
+        stroke-width: 1.2;
+        stroke-dasharray: 2 4;
+    }
+    .tangle {
+        fill: none;
+        stroke: var(--color-primary);
+        stroke-width: 2.4;
+    }
     .tick {
         font-size: 13px;
         font-weight: 500;

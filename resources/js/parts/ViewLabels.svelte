@@ -9,10 +9,11 @@
         labels,
         width,
         right,
+        top = scene.y(0) + 2,
         text,
-    }: { scene: Scene; labels: Label[]; width: number; right: number; text: Snippet<[string]> } = $props();
+    }: { scene: Scene; labels: Label[]; width: number; right: number; top?: number; text: Snippet<[string]> } = $props();
 
-    const placed = $derived(placeLabels(labels, { left: 2, right: width - right, top: scene.y(0) + 2, bottom: scene.height }));
+    const placed = $derived(placeLabels(labels, { left: 2, right: width - right, top, bottom: scene.height }));
     const holderId = (code: string) => scene.boat.holders.find((holder) => holder.code === code)?.id ?? 0;
 </script>
 

@@ -30,6 +30,26 @@
         desk.try({ turn: radius === undefined ? null : { radius, side: next < 0 ? 'port' : 'starboard' } });
     }
 
+    const fastest = $derived(Math.max(desk.plan.speed * 1.6, desk.speed));
+
+    const slowText = $derived.by(() => {
+        const slowest = desk.safe?.slowest;
+        if (!slowest?.first || slowest.speed === null) {
+            return 'through water';
+        }
+        return `safe down to ${figure(units, 'speed', slowest.speed)}`;
+    });
+
+    /** The tightest safe turns, port and starboard. */
+    const safeText = $derived.by(() => {
+        const { port, starboard } = desk.safe ?? {};
+        if (!port || !starboard) {
+            return '';
+        }
+        const told = ({ radius }: NonNullable<typeof port>) => (radius === null ? 'none' : figure(units, 'length', radius));
+        return `safe to ${told(port)} | ${told(starboard)} ${measure(units, 'length').unit}`;
+    });
+
     const turnText = $derived(
         desk.whatIf.turn ? `${shown(units, 'length', desk.whatIf.turn.radius)} radius to ${desk.whatIf.turn.side}` : 'straight',
     );
@@ -40,11 +60,24 @@
         <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Slower" onclick={() => desk.stepSpeed(-step)}
             >−</button
         >
-        <output class="min-w-20 text-center leading-none" aria-label="Speed through the water">
-            <b class="figure text-[26px]" data-testid="speed">{figure(units, 'speed', desk.speed)}</b>
-            <span class="quiet text-sm">{measure(units, 'speed').unit}</span><br />
-            <span class="quiet text-xs">through water</span>
-        </output>
+        <div class="min-w-24 text-center leading-none">
+            <output aria-label="Speed through the water">
+                <b class="figure text-2xl leading-[22px]" data-testid="speed">{figure(units, 'speed', desk.speed)}</b>
+                <span class="quiet text-sm">{measure(units, 'speed').unit}</span>
+            </output>
+            <input
+                type="range"
+                class="range range-xs block h-3 w-24 text-(--line)"
+                min={speedStep(units)}
+                max={fastest}
+                step={speedStep(units)}
+                value={desk.speed}
+                oninput={(event) => desk.try({ speed: Number(event.currentTarget.value) })}
+                aria-label="Try another speed"
+                aria-valuetext={shown(units, 'speed', desk.speed)}
+            />
+            <span class="quiet text-xs whitespace-nowrap">{slowText}</span>
+        </div>
         <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Faster" onclick={() => desk.stepSpeed(step)}
             >+</button
         >
@@ -63,23 +96,9 @@
             aria-valuetext={turnText}
         />
         <span class="quiet">starboard</span>
-        <b>{turnText}</b>
+        <b>{turnText} <span class="quiet font-normal" data-testid="safe-turns">{safeText}</span></b>
     </label>
     <CurrentTry {desk} />
-    {#if desk.isWhatIf}
-        <span class="flex items-center gap-1.5">
-            <button type="button" class="btn btn-sm whitespace-nowrap" onclick={() => desk.backToPlan()}
-                >Back to plan <kbd class="quiet text-xs">p</kbd></button
-            >
-            {#if desk.whatIf.speed !== null}
-                <button
-                    type="button"
-                    class="btn btn-sm btn-ghost px-1 whitespace-nowrap underline"
-                    onclick={() => desk.planTriedSpeed()}>Plan it</button
-                >
-            {/if}
-        </span>
-    {/if}
 </div>
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask } from '../lib/api';
     import { SpreadDesk } from '../lib/spread-desk.svelte';
@@ -10,12 +11,17 @@
     let said = $state('Reading…');
 
     $effect(() => {
-        const trip = aboard.trips.find(({ id }) => id === Number(params.trip));
+        // Read once: what the desk itself changes of trip and locker does not open another desk.
+        const id = Number(params.trip);
+        const { boat, locker, trip } = untrack(() => ({
+            boat: aboard.boat,
+            locker: aboard.locker,
+            trip: aboard.trips.find((candidate) => candidate.id === id),
+        }));
         const spread = trip?.spreads[0]?.id;
         let opened: SpreadDesk | null = null;
         let gone = false;
-        if (trip && spread !== undefined && aboard.boat && aboard.locker) {
-            const { boat, locker } = aboard;
+        if (trip && spread !== undefined && boat && locker) {
             void ask(api.GET('/spreads/{spread}', { params: { path: { spread } } })).then((answer) => {
                 if (gone) {
                     return;
@@ -33,6 +39,7 @@
         return () => {
             gone = true;
             opened?.close();
+            void aboard.readTrips();
             desk = null;
         };
     });

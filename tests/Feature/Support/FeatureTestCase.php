@@ -57,6 +57,12 @@ abstract class FeatureTestCase extends TestCase
         return (int) $this->app?->make(Kernel::class)->call($name, $arguments);
     }
 
+    /** What the last command printed. */
+    protected function printed(): string
+    {
+        return (string) $this->app?->make(Kernel::class)->output();
+    }
+
     /**
      * Sends a request and holds the answer to docs/openapi.yaml.
      *

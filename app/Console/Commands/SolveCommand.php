@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Admek\Core\InvalidValue;
+use Admek\Core\Spread\Conditions;
+use Admek\Core\Spread\LineBuilder;
+use Admek\Core\Spread\RunningLine;
+use Admek\Core\Spread\SpreadSolver;
+use Admek\Core\Towing\CannotTow;
+use App\Files\DepthTable;
+use App\Files\SpreadFile;
+use Illuminate\Console\Command;
+
+final class SolveCommand extends Command
+{
+    protected $signature = 'admek:solve {file : a spread file, or - for standard input} {--json : SI units, as JSON} {--metric : metres in the table}';
+
+    protected $description = 'Prints where every line of a spread file runs';
+
+    public function handle(SpreadSolver $solver): int
+    {
+        $name = (string) $this->argument('file');
+        $text = @file_get_contents($name === '-' ? 'php://stdin' : $name);
+        if ($text === false) {
+            $this->output->getErrorStyle()->writeln("{$name} cannot be read.");
+
+            return 2;
+        }
+        try {
+            $file = SpreadFile::read($text);
+            $running = $solver->all(LineBuilder::all($file['lines'], $file['mast']), new Conditions($file['speed']));
+        } catch (InvalidValue|CannotTow $refused) {
+            $this->output->getErrorStyle()->writeln("{$name}: ".ltrim($refused->getMessage()));
+
+            return 2;
+        }
+        if ($this->option('json') === true) {
+            $this->line((string) json_encode(['format' => 'admek-spread-result', 'version' => 1, 'lines' => array_map(self::told(...), $running)], JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION));
+        } else {
+            $this->table(DepthTable::headings(), DepthTable::rows($running, $file['lines'], $this->option('metric') === true));
+        }
+
+        return 0;
+    }
+
+    /** @return array<string, mixed> m */
+    private static function told(RunningLine $line): array
+    {
+        $round = static fn (float $metres): float => round($metres, 4);
+
+        return [
+            'holder' => $line->planned->holder, 'depth' => $round($line->depth()), 'deviation' => $round($line->doubt->deviation ?? 0.0),
+            'bodies' => array_map(static fn (array $place): array => array_map($round, $place), $line->solution->bodies),
+            'board' => $line->solution->board === null ? null : array_map($round, $line->solution->board),
+            'tow_tension' => $round($line->solution->towTension), 'surfaced' => $line->solution->surfaced,
+        ];
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files;
+
+use Admek\Core\Spread\Conditions;
+use Admek\Core\Spread\RunningLine;
+use Admek\Core\Spread\SpreadSolver;
+use Admek\Core\Tackle\ControlKind;
+use Admek\Core\Tackle\Rig;
+use App\Models\Boat;
+use App\Models\Spread;
+use App\Rigging\RigBuilder;
+
+/** The table of depths, as text in the captain's units. */
+final class DepthTable
+{
+    private const HEADINGS = ['rod', 'presentation', 'lure', 'set', 'set unit', 'depth', 'plus or minus', 'rule of thumb', 'back', 'to starboard'];
+
+    /** RFC 4180; lengths in the boat's units, which the headings name. */
+    public static function csv(Spread $spread, Boat $boat): string
+    {
+        $described = (new RigBuilder($boat))->described(RigBuilder::rows($spread));
+        $running = (new SpreadSolver)->all(RigBuilder::kept($spread, $boat), new Conditions($spread->speed));
+        $out = fopen('php://memory', 'w+');
+        assert($out !== false);
+        $unit = $boat->units === 'metric' ? 'm' : 'ft';
+        fputcsv($out, array_map(static fn (string $heading): string => in_array($heading, ['rod', 'presentation', 'lure', 'set', 'set unit'], true) ? $heading : "{$heading}, {$unit}", self::HEADINGS), escape: '', eol: "\r\n");
+        foreach (self::rows($running, $described, $boat->units === 'metric') as $row) {
+            fputcsv($out, $row, escape: '', eol: "\r\n");
+        }
+        rewind($out);
+
+        return (string) stream_get_contents($out);
+    }
+
+    /**
+     * @param  list<RunningLine>  $running
+     * @param  list<array<string, mixed>>  $described
+     * @return list<list<string>>
+     */
+    public static function rows(array $running, array $described, bool $metric): array
+    {
+        $length = static fn (?float $metres): string => $metres === null ? '' : sprintf('%.1f', $metric ? $metres : $metres / Rig::FOOT);
+        $rows = [];
+        foreach ($running as $i => $line) {
+            $control = $line->planned->rig->control();
+            [$aft, $starboard, $depth] = $line->lure();
+            $colours = $control->kind === ControlKind::Colours;
+            $rows[] = [
+                $line->planned->holder, $described[$i]['presentation'], $described[$i]['lure']['name'],
+                $colours ? sprintf('%g', round($control->value, 2)) : $length($control->value), $colours ? 'colours' : ($metric ? 'm' : 'ft'),
+                $length($depth), $length($line->doubt?->deviation), $length($line->planned->rig->ruleOfThumb()?->depth), $length($aft), $length($starboard),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<string> */
+    public static function headings(): array
+    {
+        return self::HEADINGS;
+    }
+}

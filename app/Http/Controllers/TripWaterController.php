@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Admek\Core\Water\ProfileFile;
+use App\Http\Requests\SaveBandsRequest;
+use App\Http\Requests\SaveBottomRequest;
+use App\Http\Resources\TripResource;
+use App\Models\Boat;
+use App\Models\Trip;
+use Illuminate\Support\Facades\DB;
+
+/** The water a trip's spread is planned for: bands wanted, bottom underneath. */
+final class TripWaterController
+{
+    public function bands(SaveBandsRequest $request, Trip $trip, TripController $trips): TripResource
+    {
+        DB::transaction(static function () use ($request, $trip): void {
+            $trip->bands()->delete();
+            $trip->bands()->createMany($request->validated('bands'));
+        });
+
+        return $trips->show($trip->id);
+    }
+
+    /** A profile is read whole or refused; without one in the request the one that is kept stays, an empty one drops it. */
+    public function bottom(SaveBottomRequest $request, Trip $trip, Boat $boat, TripController $trips): TripResource
+    {
+        $profile = (string) $request->input('profile');
+        $trip->update($request->safe(['bottom', 'clearance']) + (! $request->exists('profile') ? [] : [
+            'profile' => trim($profile) === '' ? null : ProfileFile::read($profile, $boat->units === 'metric'),
+            'profile_name' => trim($profile) === '' ? null : $request->input('profile_name'),
+        ]));
+
+        return $trips->show($trip->id);
+    }
+}
