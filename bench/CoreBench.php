@@ -4,16 +4,26 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use Admek\Core\Fish\Species;
+use Admek\Core\Spread\Bottom;
 use Admek\Core\Spread\Breaches;
 use Admek\Core\Spread\Conditions;
-use Admek\Core\Spread\PlannedLine;
+use Admek\Core\Spread\Drafting\DraftBand;
+use Admek\Core\Spread\Drafting\Drafter;
+use Admek\Core\Spread\Drafting\DraftTask;
+use Admek\Core\Spread\FishOn;
 use Admek\Core\Spread\RunningLine;
+use Admek\Core\Spread\SafeLimits;
+use Admek\Core\Spread\Setting;
+use Admek\Core\Spread\SettingOrder;
 use Admek\Core\Spread\SpreadLimits;
 use Admek\Core\Spread\SpreadSolver;
+use Admek\Core\Spread\Tangles;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Internal\SteadyTow;
 use Admek\Core\Towing\Line;
+use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolver;
 use Admek\Core\Towing\Water;
@@ -50,17 +60,70 @@ final class CoreBench
     /** Median milliseconds to look over sixteen running lines: all pairs, bottom, boards, bands. */
     public static function lookOver(): float
     {
-        $running = array_map(static fn (PlannedLine $line): RunningLine => (new SpreadSolver)->run($line, new Conditions(self::SPEED)), Spreads::ofLines(16));
-        $limits = new SpreadLimits(15, 36.0, ['king' => [14.0, 22.5], 'lake_trout' => [28.0, 34.7]]);
+        $running = self::sixteen();
+
+        return self::median(self::ROUNDS, static fn (): array => Breaches::of($running, self::limits()));
+    }
+
+    /** Of that, all pairs of the sixteen lines' curves alone. */
+    public static function allPairs(): float
+    {
+        $running = self::sixteen();
+
+        return self::median(self::ROUNDS, static fn (): array => Tangles::among($running, 0.9144));
+    }
+
+    /** Both tightest safe turns and the slowest safe speed of twelve lines. */
+    public static function safeLimits(): float
+    {
+        $safe = new SafeLimits(Spreads::ofLines(12), new Conditions(self::SPEED), self::limits());
+
+        return self::median(5, static fn (): array => [$safe->turn(Side::Port), $safe->turn(Side::Starboard), $safe->slowest()]);
+    }
+
+    /** Setting sixteen lines one after another past those set, and what to clear for a fish on each. */
+    public static function setting(): float
+    {
+        $running = self::sixteen();
+        $setting = new Setting(new Conditions(self::SPEED), self::limits());
+
+        return self::median(10, static fn (): array => [$setting->crossings(SettingOrder::of(Spreads::ofLines(16))), FishOn::clearing($running)]);
+    }
+
+    /** A draft for sixteen rods and two bands. */
+    public static function draft(): float
+    {
+        $task = new DraftTask(
+            [new DraftBand(Species::King, 14.0, 22.5, 2.0), new DraftBand(Species::LakeTrout, 28.0, 34.0)], Spreads::holders(), Spreads::gear(),
+            new Conditions(self::SPEED), self::limits(), 16,
+        );
+
+        return self::median(3, static fn (): object => (new Drafter)->draft($task));
+    }
+
+    private static function limits(): SpreadLimits
+    {
+        return new SpreadLimits(16, Bottom::flat(36.0), ['king' => [14.0, 22.5], 'lake_trout' => [28.0, 34.0]]);
+    }
+
+    /** @return list<RunningLine> */
+    private static function sixteen(): array
+    {
+        return (new SpreadSolver)->all(Spreads::ofLines(16), new Conditions(self::SPEED));
+    }
+
+    /** @param  callable(): mixed  $work */
+    private static function median(int $rounds, callable $work): float
+    {
         $times = [];
-        for ($round = 0; $round < self::ROUNDS; $round++) {
+        for ($round = 0; $round < $rounds; $round++) {
             $start = hrtime(true);
-            Breaches::of($running, $limits);
+            $work();
             $times[] = (hrtime(true) - $start) / 1e6;
         }
         sort($times);
 
-        return $times[intdiv(self::ROUNDS, 2)];
+        return $times[intdiv($rounds, 2)];
     }
 
     /** Steps the integrator takes for the twelve lines, all iterations counted. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bench;
 
 use CurlHandle;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Support\Browser;
 use Tests\Browser\Support\ChromeDriver;
@@ -53,7 +54,7 @@ final class PageBench
         return ['p50' => $times[(int) (0.5 * self::CALLS)], 'p95' => $times[(int) (0.95 * self::CALLS)]];
     }
 
-    /** @return array{kilobytes: float, firstPaint: float, follow: float} kB over the wire, ms, and ms from last key to new depths drawn */
+    /** @return array{kilobytes: float, firstPaint: float, follow: float, slide: float} kB over the wire, ms, and ms from the last key or step of the turn's slider to new depths drawn */
     public static function page(RunningApp $app): array
     {
         $browser = Browser::open(ChromeDriver::url());
@@ -63,27 +64,34 @@ final class PageBench
             Wait::until(static fn (): bool => $driver->findElements(WebDriverBy::cssSelector('[data-holder=S1] .depth b')) !== [], 'the spread');
             /** @var array{0: float, 1: float} $loaded */
             $loaded = $driver->executeScript('return [performance.getEntriesByType("resource").concat(performance.getEntriesByType("navigation")).reduce((s, e) => s + e.transferSize, 0) / 1024, performance.getEntriesByName("first-contentful-paint")[0].startTime]');
-            $follow = $driver->executeAsyncScript(<<<'JS'
-                const done = arguments[0];
-                const main = document.querySelector('main');
-                const times = [];
-                const once = (i) => {
-                    if (i === 20) return done(times.sort((a, b) => a - b)[18]);
-                    const start = performance.now();
-                    const seen = new MutationObserver(() => {
-                        seen.disconnect();
-                        requestAnimationFrame(() => { times.push(performance.now() - start); setTimeout(() => once(i + 1), 30); });
-                    });
-                    seen.observe(main, { attributeFilter: ['data-solved'] });
-                    dispatchEvent(new KeyboardEvent('keydown', { key: i % 2 ? '[' : ']', bubbles: true }));
-                };
-                once(0);
-                JS);
+            $follow = self::untilDrawn($driver, "dispatchEvent(new KeyboardEvent('keydown', { key: i % 2 ? '[' : ']', bubbles: true }));");
+            $slide = self::untilDrawn($driver, "const turn = document.querySelector('[aria-label=Turn]'); turn.value = i % 7 - 3; turn.dispatchEvent(new Event('input', { bubbles: true }));");
 
-            return ['kilobytes' => (float) $loaded[0], 'firstPaint' => (float) $loaded[1], 'follow' => (float) $follow];
+            return ['kilobytes' => (float) $loaded[0], 'firstPaint' => (float) $loaded[1], 'follow' => $follow, 'slide' => $slide];
         } finally {
             $browser->close();
         }
+    }
+
+    /** 95th percentile of twenty, ms from a movement of a control to the frame that shows the new depths. */
+    private static function untilDrawn(RemoteWebDriver $driver, string $move): float
+    {
+        return (float) $driver->executeAsyncScript(<<<JS
+            const done = arguments[0];
+            const main = document.querySelector('main');
+            const times = [];
+            const once = (i) => {
+                if (i === 20) return done(times.sort((a, b) => a - b)[18]);
+                const start = performance.now();
+                const seen = new MutationObserver(() => {
+                    seen.disconnect();
+                    requestAnimationFrame(() => { times.push(performance.now() - start); setTimeout(() => once(i + 1), 30); });
+                });
+                seen.observe(main, { attributeFilter: ['data-solved'] });
+                {$move}
+            };
+            once(0);
+            JS);
     }
 
     private static function call(string $url, string $body): CurlHandle

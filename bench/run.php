@@ -31,7 +31,11 @@ report('  without JIT: without ±, with ±', sprintf('%.2f, %.2f ms', $without, 
 report('  steps taken, all iterations', (string) CoreBench::steps());
 report('  worst error against a 20 times finer step', sprintf('%.2f mm', 1000 * CoreBench::worstAgainstFiner()), '≤ 20 mm');
 report('  worst error against the closed form', sprintf('%.2f mm', 1000 * CoreBench::worstAgainstClosedForm()), '≤ 20 mm');
-report('  looked over, 16 lines, all pairs', sprintf('%.2f ms', CoreBench::lookOver()), '≤ 15 ms');
+report('  tangles, all pairs of 16 lines', sprintf('%.2f ms', CoreBench::allPairs()), '≤ 15 ms');
+report('  looked over, 16 lines: every breach', sprintf('%.2f ms', CoreBench::lookOver()), '≤ 15 ms');
+report('  both safe turns and slowest speed, 12 lines', sprintf('%.0f ms', CoreBench::safeLimits()));
+report('  set one past another, and fish on each, 16 lines', sprintf('%.0f ms', CoreBench::setting()));
+report('  drafted, 16 rods', sprintf('%.0f ms', CoreBench::draft()), '≤ 2000 ms');
 echo "\nGrowth, with ±\n";
 $twelve = CoreBench::milliseconds(12, true);
 foreach ([12, 24, 48] as $lines) {
@@ -49,6 +53,7 @@ try {
     report('  page weight, spread screen with all its data', sprintf('%.0f kB', $page['kilobytes']));
     report('  first paint', sprintf('%.0f ms', $page['firstPaint']), '≤ 1000 ms');
     report('  views follow a key: p95 of 20', sprintf('%.0f ms', $page['follow']), '≤ 100 ms');
+    report('  views follow a slider let go: p95 of 20', sprintf('%.0f ms', $page['slide']), '≤ 100 ms');
 } finally {
     $app->end();
 }

@@ -19,10 +19,10 @@ final readonly class SafeLimits
 
     public const TIGHTEST = 12.0;
 
-    private const NARROWER = 0.8;
+    private const NARROWER = 0.7;
 
     /** m/s a speed is tried slower by. */
-    private const SLOWER = 0.06;
+    private const SLOWER = 0.1;
 
     private const REFINED = 4;
 

@@ -47,7 +47,7 @@ final class Shared
         $changed = array_values(array_filter($set, static fn (PlannedLine $line): bool => $line->holder === $holder));
         $rig = $changed[0]->rig ?? null;
         if ($rig instanceof Downrigger && ! $rig->stacked()) {
-            $set = array_map(static fn (PlannedLine $line): PlannedLine => $line->rig instanceof Downrigger && $line->rig->cableOf === $rig->cableOf
+            $set = array_map(static fn (PlannedLine $line): PlannedLine => $line->rig instanceof Downrigger && self::cable($line, $changed[0])
                 ? $line->withRig($line->rig->withReading($value)) : $line, $set);
         }
 

@@ -98,7 +98,7 @@ enum Presentation: string
             self::Clip => ['let_out' => 60 * Rig::FOOT, 'lead' => 30 * Rig::FOOT, 'weight_mass' => 0.056699],
             self::Bouncer => ['let_out' => 40 * Rig::FOOT, 'weight_mass' => 0.056699],
             self::Dropper => ['let_out' => 40 * Rig::FOOT, 'weight_mass' => 0.085049, 'dropper_length' => 1.5 * Rig::FOOT],
-            self::Wash => ['let_out' => 18 * Rig::FOOT],
+            self::Wash => ['let_out' => 18 * Rig::FOOT, 'tip_height' => 1 * Rig::FOOT],
             self::DownRod => ['let_out' => 10 * Rig::FOOT, 'tip_height' => 0.0],
         };
     }

@@ -68,7 +68,7 @@ final class ProfileFile
             return array_map(static fn (string $cell): string => str_replace(',', '.', trim($cell)), $cells);
         }
 
-        return array_map(trim(...), preg_split('/\s*,\s*|\s+/', $row) ?: [$row]);
+        return array_map(trim(...), preg_split(str_contains($row, ',') ? '/\s*,\s*/' : '/\s+/', $row) ?: [$row]);
     }
 
     private static function unit(string $heading, float $otherwise): float

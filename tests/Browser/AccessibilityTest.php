@@ -10,54 +10,48 @@ use Tests\Browser\Support\BrowserTestCase;
 
 final class AccessibilityTest extends BrowserTestCase
 {
-    /** @return iterable<string, array{string, string, string}> */
+    private const THEMES = ['day', 'dusk', 'red'];
+
+    /** @return iterable<string, array{string, string}> */
     public static function screens(): iterable
     {
-        foreach (['day', 'dusk', 'red'] as $theme) {
-            yield "trips, {$theme}" => [$theme, '/', '#next'];
-            yield "spread, {$theme}" => [$theme, '/trips/2/spread', '[data-holder=S1] .depth b'];
-            yield "deck card, {$theme}" => [$theme, '/trips/2/deck-card', '.sheet tbody tr'];
-            yield "log, {$theme}" => [$theme, '/trips/1/log', '[data-testid=bites] .bite'];
-        }
+        yield 'trips' => ['/', '#next'];
+        yield 'spread' => ['/trips/2/spread', '[data-holder=S1] .depth b'];
+        yield 'deck card' => ['/trips/2/deck-card', '.sheet tbody tr'];
+        yield 'log' => ['/trips/1/log', '[data-testid=bites] .bite'];
     }
 
     #[DataProvider('screens')]
-    public function test_axe_finds_nothing_serious(string $theme, string $path, string $shown): void
+    public function test_axe_finds_nothing_serious(string $path, string $shown): void
     {
-        $this->visit('/');
-        $this->js('localStorage.setItem("admek.theme", arguments[0])', $theme);
-        $this->browser->driver->navigate()->refresh();
         $this->visit($path);
         $this->see($shown);
-        self::assertSame($theme, $this->js('return document.documentElement.dataset.theme'));
-
-        $this->assertNothingSerious();
+        $this->assertNothingSeriousInAnyLight();
     }
 
-    /** @return iterable<string, array{string, string, string, string, string}> theme, screen, what opens it, its text, what is then shown */
+    /** @return iterable<string, array{string, string, string, string}> screen, what opens it, its text, what is then shown */
     public static function opened(): iterable
     {
-        foreach (['day', 'dusk', 'red'] as $theme) {
-            yield "what is to be looked at, {$theme}" => [$theme, '/trips/2/spread', '[aria-controls=to-look-at]', 'look at', '#to-look-at li'];
-            yield "a current to try, {$theme}" => [$theme, '/trips/2/spread', '[aria-controls=current]', 'still water', '#current input'];
-            yield "the keys, {$theme}" => [$theme, '/trips/2/spread', '[aria-label=Keys]', '?', 'dialog[open]'];
-            yield "a draft to make, {$theme}" => [$theme, '/trips/2/spread', 'Plan', 'Draft a spread', 'dialog[open] .btn-primary'];
-            yield "the setting order, {$theme}" => [$theme, '/trips/2/spread', 'Plan', 'Setting order', 'dialog[open] [data-order]'];
-            yield "bands and bottom, {$theme}" => [$theme, '/trips/2/spread', 'Plan', 'Bands and bottom', '#profile-file'];
-            yield "opinions, {$theme}" => [$theme, '/trips/2/spread', '[role=tab]', 'opinions', '#sounding'];
-            yield "figures, {$theme}" => [$theme, '/trips/2/spread', '[role=tab]', 'figures', '[id="figure-main.diameter"]'];
-            yield "a rod taken out, {$theme}" => [$theme, '/trips/2/spread', 'aside button', 'Take out', '.card.empty'];
-            yield "a new trip, {$theme}" => [$theme, '/', 'button', 'New trip', 'form input[type=date]'];
-            yield "a bite with nothing filled in, {$theme}" => [$theme, '/trips/2/log', 'button', 'Log the bite', '.text-error'];
-        }
+        yield 'what is to be looked at' => ['/trips/2/spread', '[aria-controls=to-look-at]', 'look at', '#to-look-at li'];
+        yield 'a current to try' => ['/trips/2/spread', '[aria-controls=current]', 'still water', '#current input'];
+        yield 'the keys' => ['/trips/2/spread', '[aria-label=Keys]', '?', 'dialog[open]'];
+        yield 'a draft to make' => ['/trips/2/spread', 'Plan', 'Draft a spread', 'dialog[open] .btn-primary'];
+        yield 'the setting order' => ['/trips/2/spread', 'Plan', 'Setting order', 'dialog[open] [data-order]'];
+        yield 'bands and bottom' => ['/trips/2/spread', 'Plan', 'Bands and bottom', '#profile-file'];
+        yield 'kept spreads' => ['/trips/2/spread', 'Plan', 'Start from a kept', '#template-name'];
+        yield 'files' => ['/trips/2/spread', 'Plan', 'Files', '#spread-file'];
+        yield 'opinions' => ['/trips/2/spread', '[role=tab]', 'opinions', '#sounding'];
+        yield 'figures' => ['/trips/2/spread', '[role=tab]', 'figures', '[id="figure-main.diameter"]'];
+        yield 'from above' => ['/trips/2/spread', '.views-switch button', 'From above', 'svg[aria-label^="Seen from above"]'];
+        yield 'a rod taken out' => ['/trips/2/spread', 'aside button', 'Take out', '.card.empty'];
+        yield 'one rod of the card' => ['/trips/2/deck-card', 'button', 'One rod at a time', '.moves'];
+        yield 'a new trip' => ['/', 'button', 'New trip', 'form input[type=date]'];
+        yield 'a bite with nothing filled in' => ['/trips/2/log', 'button', 'Log the bite', '.text-error'];
     }
 
     #[DataProvider('opened')]
-    public function test_axe_finds_nothing_serious_in_what_is_opened(string $theme, string $path, string $opener, string $text, string $shown): void
+    public function test_axe_finds_nothing_serious_in_what_is_opened(string $path, string $opener, string $text, string $shown): void
     {
-        $this->visit('/');
-        $this->js('localStorage.setItem("admek.theme", arguments[0])', $theme);
-        $this->browser->driver->navigate()->refresh();
         $this->visit($path);
         if (str_ends_with($path, 'spread')) {
             $this->see('[data-holder=S1] .depth b');
@@ -68,7 +62,7 @@ final class AccessibilityTest extends BrowserTestCase
         }
         $this->click($opener, $text);
         $this->see($shown);
-        $this->assertNothingSerious();
+        $this->assertNothingSeriousInAnyLight();
     }
 
     public function test_every_control_of_the_planning_table_is_reached_by_tab_and_shows_it(): void
@@ -85,6 +79,15 @@ final class AccessibilityTest extends BrowserTestCase
         }
         foreach (['Trips', 'Slower', 'Faster', 'Turn', 'Undo', 'Keys', 'Take out'] as $control) {
             self::assertContains($control, $reached);
+        }
+    }
+
+    /** The same page by day, at dusk and in red light. */
+    private function assertNothingSeriousInAnyLight(): void
+    {
+        foreach (self::THEMES as $theme) {
+            $this->js('document.documentElement.dataset.theme = arguments[0]', $theme);
+            $this->assertNothingSerious();
         }
     }
 

@@ -261,7 +261,6 @@ final class PlanningTableTest extends BrowserTestCase
         $this->see('#to-look-at li', 'Holders out of order');
         $this->see('#to-look-at li', 'clears bottom by');
         $this->see('#to-look-at li', 'one of them tests nothing new');
-        $this->see('#to-look-at .btn', 'Put ');
         $this->click('#to-look-at .btn', 'Swap P1 and P2');
         $this->see('[data-holder=P1] .second', 'board at 150');
         $this->click('#to-look-at .btn', 'Set P5 to');

@@ -19,13 +19,40 @@
 <div class="flex items-center gap-2 text-sm" role="status" data-keeping={desk.keeping}>
     {#if desk.keeping === 'changed'}
         <button type="button" class="btn btn-sm btn-primary" onclick={() => desk.keepNow()}>Save</button>
-    {:else if desk.keeping === 'conflict'}
-        <b class="text-error">{words}</b>
-        <button type="button" class="btn btn-sm" onclick={() => desk.takeTheirs()}>Take theirs</button>
-        <button type="button" class="btn btn-sm" onclick={() => desk.keepMine()}>Keep mine</button>
-    {:else if desk.keeping === 'waiting' || desk.keeping === 'refused'}
-        <b class="text-error max-w-56 leading-tight">{words} {desk.keeping === 'refused' ? desk.refusal : ''}</b>
+    {:else if desk.keeping === 'conflict' || desk.keeping === 'waiting' || desk.keeping === 'refused'}
+        <b class="text-error" aria-hidden="true">Not saved</b>
+        <div class="why">
+            <b class="text-error">{words} {desk.keeping === 'refused' ? desk.refusal : ''}</b>
+            {#if desk.keeping === 'conflict'}
+                <button type="button" class="btn btn-sm" onclick={() => desk.takeTheirs()}>Take theirs</button>
+                <button type="button" class="btn btn-sm" onclick={() => desk.keepMine()}>Keep mine</button>
+            {/if}
+        </div>
     {:else}
         <span class="quiet">{words}</span>
     {/if}
 </div>
+
+<style>
+    /* Under the header, where it has the room to say all of it. */
+    .why {
+        position: fixed;
+        z-index: 15;
+        top: 64px;
+        right: 300px;
+        display: flex;
+        gap: 0.5rem;
+        align-items: center;
+        max-width: 36rem;
+        padding: 0.4rem 0.8rem;
+        background: var(--color-base-100);
+        border: 2px solid var(--color-error);
+        border-radius: 6px;
+    }
+    @media (max-width: 900px) {
+        .why {
+            right: 8px;
+            left: 8px;
+        }
+    }
+</style>

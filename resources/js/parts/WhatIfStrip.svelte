@@ -10,7 +10,7 @@
     const step = $derived(speedStep(units));
 
     /** Slider notches either way of straight, as radii in metres: wide first, tight last. */
-    const RADII = [600, 400, 300, 200, 150, 120, 100, 80, 60];
+    const RADII = [600, 400, 300, 200, 150, 120, 100, 80, 60, 45, 30, 20];
 
     const notch = $derived.by(() => {
         const turn = desk.whatIf.turn;

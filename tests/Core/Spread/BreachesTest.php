@@ -12,8 +12,10 @@ use Admek\Core\Spread\Conditions;
 use Admek\Core\Spread\CureKind;
 use Admek\Core\Spread\Cures;
 use Admek\Core\Spread\Internal\BoxedCurve;
+use Admek\Core\Spread\OutOfReach;
 use Admek\Core\Spread\PlannedLine;
 use Admek\Core\Spread\RunningLine;
+use Admek\Core\Spread\SpareLure;
 use Admek\Core\Spread\SpreadLimits;
 use Admek\Core\Spread\SpreadSolver;
 use Admek\Core\Tackle\BoardSize;
@@ -155,6 +157,57 @@ final class BreachesTest extends TestCase
         $doubled = Breaches::of([], new SpreadLimits, ['P4' => 'Night Heron', 'S4' => 'Night Heron', 'C1' => 'Silver Tern']);
         self::assertCount(1, $doubled);
         self::assertSame([['P4', 'S4'], 'Night Heron'], [$doubled[0]->holders, $doubled[0]->subject]);
+    }
+
+    public function test_a_board_dragged_back_and_a_line_that_cannot_get_down_are_told(): void
+    {
+        $heavy = new ClipWeight(LineStock::of(Material::Nylon, 30), new LeadWeight(0.7), 9.0, 90.0, null, $this->spoon());
+        $laid = $this->kinds([$this->board('P1', 40.0, -4.0, $heavy)], BreachKind::BoardLaidBack)[0];
+        self::assertLessThan($laid->wanted, $laid->amount);
+        self::assertSame([], $this->kinds([$this->board('P1', 40.0, -4.0)], BreachKind::BoardLaidBack));
+
+        $diver = $this->diver('P3', Side::Port, 2.0, -1.0);
+        $asked = new PlannedLine('P3', $diver->rig, $diver->tip, aim: 90.0);
+        $short = OutOfReach::among($this->runningLines([$asked]), new Conditions(self::SPEED));
+        self::assertSame([BreachKind::OutOfReach, 90.0], [$short[0]->kind, $short[0]->wanted]);
+        $deepest = max(array_map(fn (float $out): float => $this->runningLines([$diver->withControl($out)])[0]->depth(), range(20.0, 120.0, 2.0)));
+        self::assertEqualsWithDelta($deepest, $short[0]->amount, 0.3);
+        self::assertSame([], OutOfReach::among($this->runningLines([new PlannedLine('P3', $diver->rig, $diver->tip, aim: 15.0)]), new Conditions(self::SPEED)));
+    }
+
+    public function test_big_lures_want_more_room_and_doubled_water_is_told_beside_bare(): void
+    {
+        $big = new FlatLine(LineStock::of(Material::Nylon, 30), 20.0, null, Lure::ofKind(LureKind::BigPlug));
+        [$outer, $inner] = [$this->board('P1', 46.0, -4.0), $this->board('P2', 39.0, -2.0)];
+        self::assertSame([], $this->kinds([$outer, $inner], BreachKind::Neighbours));
+        $crowded = $this->kinds([$this->board('P1', 46.0, -4.0, $big), $this->board('P2', 39.0, -2.0, $big)], BreachKind::Neighbours)[0];
+        self::assertEqualsWithDelta(25 * 0.3048, $crowded->wanted, 1e-9);
+
+        $two = [$this->rigger(20.0, 6.0), $this->planned('S5', $this->rigger(20.3, 6.0)->rig, [0.4, 1.7, -1.0])];
+        $limits = new SpreadLimits(bands: ['king' => [15.0, 30.0]]);
+        $doubled = $this->kinds($two, BreachKind::Doubled, $limits)[0];
+        self::assertEqualsWithDelta(0.3, $doubled->amount, 0.05);
+        self::assertSame([], $this->kinds($two, BreachKind::Doubled, new SpreadLimits(bands: ['king' => [20.0, 22.0]])), 'with no feet bare a second lure is welcome');
+        $cure = (new Cures($two, $this->runningLines($two), new Conditions(self::SPEED), $limits))->of($doubled);
+        self::assertSame(CureKind::SetControl, $cure?->kind);
+        self::assertSame([], $this->kinds($cure->applied($two), BreachKind::Doubled, $limits));
+    }
+
+    public function test_what_is_too_many_doubled_or_out_of_reach_is_cured_too(): void
+    {
+        $lines = [$this->rigger(20.0, 6.0), $this->planned('S5', $this->rigger(27.0, 6.0)->rig, [0.4, 1.7, -1.0]), $this->board('P1', 40.0, -4.0)];
+        $limits = new SpreadLimits(lines: 2, bands: ['king' => [18.0, 32.0]]);
+        $cures = fn (array $spares = [], array $finishes = [], ?array $of = null): Cures => new Cures($of ?? $lines, $this->runningLines($of ?? $lines), new Conditions(self::SPEED), $limits, spares: $spares, finishes: $finishes);
+        $out = $cures()->of(new Breach(BreachKind::LineCount, [], 3.0, 2.0));
+        self::assertSame([CureKind::TakeOut, ['P1']], [$out?->kind, $out?->holders], 'the one that serves no band');
+        self::assertCount(2, $out->applied($lines));
+
+        $same = new Breach(BreachKind::Duplicate, ['P5', 'S5'], subject: 'silver');
+        $finishes = ['P5' => 'silver', 'S5' => 'silver', 'P1' => 'gold'];
+        $spare = static fn (int $id, string $finish, LureKind $kind = LureKind::MediumSpoon): SpareLure => new SpareLure($id, $finish, Lure::ofKind($kind));
+        self::assertSame(9, $cures([$spare(7, 'gold'), $spare(8, 'blue', LureKind::MagnumSpoon), $spare(9, 'blue')], $finishes)->of($same)?->lure, 'the same swimmer in a finish no line has');
+        self::assertNull($cures([$spare(7, 'gold')], $finishes)->of($same));
+        self::assertNull($cures()->of(new Breach(BreachKind::SettingCross, ['P5', 'S5'])), 'the order is the captain’s to put');
     }
 
     public function test_a_cure_takes_its_breach_away_and_brings_no_other(): void

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Spread;
+
+use Admek\Core\Spread\Bottom;
+use Admek\Core\Spread\Breach;
+use Admek\Core\Spread\Breaches;
+use Admek\Core\Spread\BreachKind;
+use Admek\Core\Spread\Conditions;
+use Admek\Core\Spread\LineBuilder;
+use Admek\Core\Spread\PlannedLine;
+use Admek\Core\Spread\RunningLine;
+use Admek\Core\Spread\SafeLimits;
+use Admek\Core\Spread\SpreadLimits;
+use Admek\Core\Spread\SpreadSolver;
+use Admek\Core\Towing\Side;
+use Admek\Core\Towing\Turn;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Spread\Support\Lines;
+
+final class SafeLimitsTest extends TestCase
+{
+    private const SPEED = 2.3 * Lines::MPH;
+
+    public function test_the_tightest_safe_turn_is_safe_and_a_little_tighter_is_not(): void
+    {
+        $lines = $this->planned();
+        $limits = new SpreadLimits(bottom: Bottom::flat(35.0));
+        foreach (Side::cases() as $side) {
+            ['radius' => $radius, 'first' => $first] = (new SafeLimits($lines, new Conditions(self::SPEED), $limits))->turn($side);
+            self::assertNotNull($radius);
+            self::assertInstanceOf(Breach::class, $first);
+            self::assertSame([], $this->newly($lines, $limits, new Conditions(self::SPEED, new Turn($radius, $side))), "{$radius} m to {$side->value}");
+            self::assertContains($first->name(), $this->newly($lines, $limits, new Conditions(self::SPEED, new Turn(0.97 * $radius, $side))));
+        }
+    }
+
+    public function test_every_wider_turn_of_a_scan_is_safe_too(): void
+    {
+        $lines = $this->planned();
+        $limits = new SpreadLimits(bottom: Bottom::flat(35.0));
+        $radius = (new SafeLimits($lines, new Conditions(self::SPEED), $limits))->turn(Side::Port)['radius'] ?? 0.0;
+        for ($wider = $radius; $wider < SafeLimits::WIDEST; $wider *= 1.15) {
+            self::assertSame([], $this->newly($lines, $limits, new Conditions(self::SPEED, new Turn($wider, Side::Port))), "{$wider} m");
+        }
+    }
+
+    public function test_with_nothing_to_foul_a_turn_may_be_as_tight_as_any(): void
+    {
+        $limit = (new SafeLimits(LineBuilder::all([Lines::line('P5', 'rigger', ['let_out' => 8.0])]), new Conditions(self::SPEED), new SpreadLimits))->turn(Side::Port);
+
+        self::assertSame(['radius' => SafeLimits::TIGHTEST, 'first' => null], $limit);
+    }
+
+    public function test_the_slowest_safe_speed_is_that_at_which_the_first_line_finds_bottom(): void
+    {
+        $lines = LineBuilder::all([Lines::line('C1', 'core'), Lines::line('P5', 'rigger', ['let_out' => 10.0])]);
+        $limits = new SpreadLimits(bottom: Bottom::flat(16.0));
+        ['speed' => $speed, 'first' => $first] = (new SafeLimits($lines, new Conditions(self::SPEED), $limits))->slowest();
+
+        self::assertSame([BreachKind::Bottom, ['C1']], [$first?->kind, $first?->holders]);
+        self::assertSame([], $this->newly($lines, $limits, new Conditions((float) $speed)));
+        self::assertNotSame([], $this->newly($lines, $limits, new Conditions($speed - 0.02)));
+        self::assertNull((new SafeLimits($lines, new Conditions(self::SPEED), new SpreadLimits))->slowest()['first'], 'without a bottom there is none to find');
+    }
+
+    public function test_a_turn_bends_a_line_onto_the_circle_it_follows(): void
+    {
+        foreach ([[Side::Port, -1.0], [Side::Starboard, 1.0]] as [$side, $sign]) {
+            $turn = new Turn(80.0, $side);
+            self::assertEqualsWithDelta([0.0, 3.0, 5.0], $turn->bent([0.0, 3.0, 5.0]), 1e-9, 'abreast of the transom nothing moves');
+            foreach ([[10.0, 0.0], [40.0, 6.0], [50.0, -20.0]] as [$aft, $starboard]) {
+                [$x, $y, $z] = $turn->bent([$aft, $starboard, 9.0]);
+                $track = 80.0 - $sign * $starboard;
+                self::assertEqualsWithDelta(sqrt($track ** 2 - $aft ** 2), hypot($x, $y - $sign * 80.0), 1e-9, 'the follower’s circle about the same centre');
+                self::assertEqualsWithDelta($aft, hypot($x, $y - $starboard), 1e-9, 'on a tether as long as it was astern');
+                self::assertSame(9.0, $z);
+            }
+        }
+        $wide = (new Turn(1e6, Side::Port))->bent([100.0, 4.0, 1.0]);
+        self::assertEqualsWithDelta([100.0, 4.0], [$wide[0], $wide[1]], 0.01, 'a turn as wide as the sea is straight');
+    }
+
+    /** @return list<PlannedLine> */
+    private function planned(): array
+    {
+        return LineBuilder::all([
+            Lines::line('P1', 'flat', ['board' => ['size' => 'large'], 'board_out' => 40.0]),
+            Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 46.0]), Lines::line('P5', 'rigger'), Lines::line('C1', 'core'),
+            Lines::line('S5', 'rigger', ['let_out' => 14.0, 'lead' => 25.0]), Lines::line('S3', 'diver', ['dial' => 1.5, 'let_out' => 55.0]),
+        ]);
+    }
+
+    /**
+     * @param  list<PlannedLine>  $lines
+     * @return list<string> grave breaches that the straight course at speed does not have, its doubts held
+     */
+    private function newly(array $lines, SpreadLimits $limits, Conditions $conditions): array
+    {
+        $solver = new SpreadSolver;
+        $straight = $solver->all($lines, new Conditions(self::SPEED));
+        $now = [];
+        foreach ($lines as $i => $line) {
+            $running = $solver->run($line, $conditions, withDoubt: false);
+            $now[] = new RunningLine($line, $running->solution, $straight[$i]->doubt, $running->turn);
+        }
+        $grave = static fn (array $running): array => array_values(array_map(static fn (Breach $b): string => $b->name(), array_filter(Breaches::of($running, $limits), static fn (Breach $b): bool => $b->kind->isGrave())));
+
+        return array_values(array_diff($grave($now), $grave($straight)));
+    }
+}
