@@ -26,6 +26,17 @@ final readonly class Breach
     ) {
     }
 
+    /** How bad it is, in its own unit: how far it is from what it should be. */
+    public function severity(): float
+    {
+        return match ($this->kind) {
+            BreachKind::HolderOrder => $this->amount ?? 0.0,
+            BreachKind::BoardUnder => ($this->amount ?? 0.0) - ($this->wanted ?? 0.0),
+            BreachKind::Tangle, BreachKind::Bottom, BreachKind::Neighbours, BreachKind::BoardLaidBack => ($this->wanted ?? 0.0) - ($this->amount ?? 0.0),
+            default => 0.0,
+        };
+    }
+
     /** What tells it from another of the same spread. */
     public function name(): string
     {

@@ -9,10 +9,13 @@ use Admek\Core\Towing\CannotTow;
 
 /**
  * Finds the least change that takes a breach away. Each candidate is rigged, run and looked at like the plan itself,
- * and offered only when the breach is gone and no other grave one has come.
+ * and offered only when the breach is gone and no other grave one has come or grown.
  */
 final readonly class Cures
 {
+    /** m (or N) by which another grave breach may change without being the worse for a cure. */
+    private const NO_WORSE = 0.05;
+
     /**
      * @param  list<PlannedLine>  $lines
      * @param  list<RunningLine>  $running  the same lines as they run
@@ -42,7 +45,7 @@ final readonly class Cures
             } catch (InvalidValue|CannotTow) {
                 continue;
             }
-            if ($this->cured($breach, $cure, $running) && array_diff($this->grave($running), $before) === []) {
+            if ($this->cured($breach, $cure, $running) && ! self::worse($before, $this->grave($running))) {
                 return $cure;
             }
         }
@@ -122,18 +125,33 @@ final readonly class Cures
     }
 
     /**
-     * @param  list<RunningLine>  $running
-     * @return list<string>
+     * @param  array<string, float>  $before
+     * @param  array<string, float>  $after
      */
-    private function grave(array $running): array
+    private static function worse(array $before, array $after): bool
     {
-        $names = [];
-        foreach (Breaches::of($running, $this->limits) as $breach) {
-            if ($breach->kind->isGrave()) {
-                $names[] = $breach->name();
+        foreach ($after as $name => $severity) {
+            if (! isset($before[$name]) || $severity > $before[$name] + self::NO_WORSE) {
+                return true;
             }
         }
 
-        return $names;
+        return false;
+    }
+
+    /**
+     * @param  list<RunningLine>  $running
+     * @return array<string, float> how bad each grave breach is, by its name
+     */
+    private function grave(array $running): array
+    {
+        $grave = [];
+        foreach (Breaches::of($running, $this->limits) as $breach) {
+            if ($breach->kind->isGrave()) {
+                $grave[$breach->name()] = $breach->severity();
+            }
+        }
+
+        return $grave;
     }
 }

@@ -79,9 +79,20 @@ export function courseBottom(
     if (!first || !last) {
         return [];
     }
+    const room = (most - least) * 0.5;
     return [
-        { aft: Math.max(most, gone - first.along), depth: first.depth },
+        { aft: Math.max(most + room, gone - first.along), depth: first.depth },
         ...profile.map(({ along, depth }) => ({ aft: gone - along, depth })),
-        { aft: Math.min(least, gone - last.along), depth: last.depth },
+        { aft: Math.min(least - room, gone - last.along), depth: last.depth },
     ];
+}
+
+/** Depth to draw under the boat at a place along a course. */
+export function bottomUnder(profile: readonly { along: number; depth: number }[], gone: number): number | null {
+    const next = profile.findIndex(({ along }) => along > gone);
+    const [before, after] = [profile[next - 1], profile[next]];
+    if (!before || !after) {
+        return (next === 0 ? profile[0] : profile.at(-1))?.depth ?? null;
+    }
+    return before.depth + ((gone - before.along) / (after.along - before.along)) * (after.depth - before.depth);
 }

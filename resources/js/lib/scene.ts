@@ -21,8 +21,10 @@ export interface Scene {
     bands: BandShown[];
     /** Depths to rule, m. */
     ticks: number[];
-    /** Depth of the bottom, m; the shallowest of a profile. */
+    /** Depth of the bottom under the boat, m. */
     bottom: number | null;
+    /** Shallowest bottom still ahead on the course, m. */
+    shoal: number | null;
     /** Bottom along the long view: m behind the boat and depth, astern of her first. */
     profile: { aft: number; depth: number }[];
     /** Where lines foul one another, m in the frame the views draw. */

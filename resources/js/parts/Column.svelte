@@ -18,7 +18,7 @@
         bottomLine?: [number, number][];
     } = $props();
 
-    const { y, height, bands, ticks, bottom } = $derived(scene);
+    const { y, height, bands, ticks, bottom, shoal } = $derived(scene);
     /** The band's name stands at its lower edge, or at its upper where a mark is in the way. */
     function nameAt(band: Scene['bands'][number]): number {
         const [top, bottom] = [y(band.top) + 15, y(band.bottom) - 6];
@@ -75,6 +75,10 @@
     <path d={bottomArea} style:fill="var(--color-base-200)" opacity="0.6" />
     <path d={bottomArea} fill="url(#{id}-hatch)" opacity="0.5" />
     <path d={bottomEdge} fill="none" style:stroke="var(--bottom)" stroke-width="2.4" />
+{/if}
+{#if shoal !== null && !bottomLine}
+    <path d="M0 {y(shoal)}H{width}" style:stroke="var(--bottom)" stroke-width="2" stroke-dasharray="8 5" />
+    <text x="8" y={y(shoal) - 5} class="band-name">shallowest ahead</text>
 {/if}
 
 <style>

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { push } from 'svelte-spa-router';
-    import { aftScale, courseBottom, deepestShown, depthScale, sidewaysScale } from '../lib/scales';
+    import { aftScale, bottomUnder, courseBottom, deepestShown, depthScale, sidewaysScale } from '../lib/scales';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
     import type { Scene } from '../lib/scene';
     import { depthTicks, figure, measure, shown, speedStep } from '../lib/units';
@@ -37,7 +37,10 @@
     const lines = $derived([...desk.feed.running.values()]);
     const profile = $derived(trip.profile ?? []);
     const gone = $derived(desk.whatIf.gone ?? 0);
-    const bottom = $derived(profile.length > 0 ? Math.min(...profile.map(({ depth }) => depth)) : trip.bottom);
+    const bottom = $derived(profile.length > 0 ? bottomUnder(profile, gone) : trip.bottom);
+    const shoal = $derived(
+        profile.length > 0 ? Math.min(...profile.filter(({ along }) => along >= gone).map(({ depth }) => depth)) : Infinity,
+    );
     const lowest = $derived(profile.length > 0 ? Math.max(...profile.map(({ depth }) => depth)) : trip.bottom);
     const deepest = $derived(deepestShown(lines, lowest));
     const y = $derived(depthScale(deepest, height));
@@ -63,6 +66,7 @@
         tangles: desk.feed.breaches.flatMap(({ kind, place }) => (kind === 'tangle' && place ? [place] : [])),
         ticks,
         bottom,
+        shoal: Number.isFinite(shoal) ? shoal : null,
         profile: courseBottom(profile, gone, aft.domain()),
         y,
         height,
@@ -359,8 +363,8 @@
         align-items: center;
         padding: 4px 8px;
         font-size: 15px;
-        color: var(--color-primary-content);
-        background: var(--color-primary);
+        background: var(--color-base-100);
+        border: 2px solid var(--color-primary);
         border-radius: 3px;
     }
     @media (max-width: 900px) {

@@ -232,6 +232,17 @@ final class BreachesTest extends TestCase
         }
     }
 
+    public function test_no_cure_drives_a_line_deeper_into_bottom(): void
+    {
+        $lines = [$this->rigger(22.0, 6.0), $this->planned('S5', $this->rigger(12.0, 6.0)->rig, [0.4, 1.7, -1.0])];
+        $limits = new SpreadLimits(bottom: Bottom::flat(22.5), bands: ['lake_trout' => [24.0, 34.0]]);
+        self::assertNotSame([], $this->kinds($lines, BreachKind::Bottom, $limits));
+        $cures = new Cures($lines, $this->runningLines($lines), new Conditions(self::SPEED), $limits);
+        foreach ($this->kinds($lines, BreachKind::Bare, $limits) as $bare) {
+            self::assertNull($cures->of($bare), 'the bare feet lie under the bottom');
+        }
+    }
+
     public function test_where_nothing_simple_helps_no_cure_is_offered(): void
     {
         $lines = [$this->board('P1', 40.0, -4.0)];
