@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files;
 
 use App\Models\Boat;
+use App\Models\Lure;
 use App\Rigging\Locker;
 
 /** Stows what a file's lines are rigged with and the locker does not have. */
@@ -44,7 +45,7 @@ final class GearStow
             $rated["rated_{$figure}"] = $value;
         }
         unset($gear['rated'], $rated['rated_trued']);
-        $lure = new \App\Models\Lure(['finish' => $gear['finish'] ?? '', 'down_area' => null] + $gear + $rated + array_fill_keys(['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'], null));
+        $lure = new Lure(['finish' => $gear['finish'] ?? '', 'down_area' => null] + $gear + $rated + array_fill_keys(['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'], null));
         $lure->down_area = $lure->rated_depth === null ? null : Locker::bait($lure)->downArea;
 
         return $lure->getAttributes();

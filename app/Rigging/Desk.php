@@ -80,9 +80,26 @@ final readonly class Desk
     /** @throws InvalidValue when that holder has no line */
     public function lineAt(int $holderId, string $field = 'holder_id'): PlannedLine
     {
-        $i = array_search($holderId, array_column($this->rows, 'holder_id'), true);
+        return $this->lines[$this->indexAt($holderId, $field)];
+    }
 
-        return $i === false ? throw InvalidValue::because($field, 'a holder with a line in this spread') : $this->lines[$i];
+    /**
+     * The line of a holder as it was sent.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws InvalidValue when that holder has no line
+     */
+    public function rowAt(int $holderId): array
+    {
+        return $this->rows[$this->indexAt($holderId, 'holder_id')];
+    }
+
+    private function indexAt(int $holderId, string $field): int
+    {
+        $index = array_search($holderId, array_column($this->rows, 'holder_id'), true);
+
+        return $index === false ? throw InvalidValue::because($field, 'a holder with a line in this spread') : (int) $index;
     }
 
     public function metric(): bool

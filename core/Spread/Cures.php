@@ -14,7 +14,7 @@ use Admek\Core\Towing\CannotTow;
 final readonly class Cures
 {
     /** m (or N) by which another grave breach may change without being the worse for a cure. */
-    private const NO_WORSE = 0.05;
+    private const NO_WORSE = 0.3;
 
     /**
      * @param  list<PlannedLine>  $lines

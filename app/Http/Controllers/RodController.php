@@ -11,8 +11,8 @@ use Admek\Core\Spread\Conditions;
 use Admek\Core\Spread\Difference;
 use Admek\Core\Spread\PlannedLine;
 use Admek\Core\Spread\SpreadSolver;
+use Admek\Core\Tackle\Downrigger;
 use Admek\Core\Tackle\Figure;
-use Admek\Core\Tackle\Presentation;
 use Admek\Core\Towing\Load;
 use Admek\Core\Towing\TowSolver;
 use App\Http\Requests\RodRequest;
@@ -29,7 +29,6 @@ final class RodController
     {
         $desk = Desk::of($request, $spread, $boat);
         $planned = $desk->lineAt($request->integer('holder_id'));
-        $row = array_values(array_filter($desk->rows, static fn (array $row): bool => $row['holder_id'] === $request->integer('holder_id')))[0];
         $running = $solver->run($planned, $desk->conditions);
         $rule = $planned->rig->ruleOfThumb($boat->rulesOfThumb());
         $bottom = BottomFishing::of($running, $desk->conditions);
@@ -41,7 +40,7 @@ final class RodController
             'tip_down_depth' => self::tipDown($planned, $desk->conditions, $solver),
             'bottom_rig' => $bottom === null ? null : ['angle' => $bottom->angle, 'scope' => $bottom->scope, 'lightest' => $bottom->lightest, 'steep_enough' => BottomFishing::STEEP_ENOUGH],
             'differences' => $rule === null ? [] : array_map(static fn (Difference $difference): array => get_object_vars($difference), Difference::between($running, $rule, $desk->conditions, $solver)),
-            'soundings' => self::soundings($boat, $row, $running->depth()),
+            'soundings' => self::soundings($boat, $desk->rowAt($request->integer('holder_id')), $running->depth()),
             'loads' => array_map(static fn (Load $load): array => get_object_vars($load), (new TowSolver)->loads($desk->conditions->water(), $desk->conditions->turn, $planned->towLine())),
         ]);
     }
@@ -49,7 +48,7 @@ final class RodController
     /** What the line would run at with its rod's tip at the water; null for a rigger, whose boom stays where it is. */
     private static function tipDown(PlannedLine $planned, Conditions $conditions, SpreadSolver $solver): ?float
     {
-        return $planned->rig instanceof \Admek\Core\Tackle\Downrigger || $planned->tip[2] === 0.0
+        return $planned->rig instanceof Downrigger || $planned->tip[2] === 0.0
             ? null
             : $solver->run($planned->withTipAt(0.0), $conditions, withDoubt: false)->depth();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\RulesOfThumb;
 use App\Models\Boat;
 use Illuminate\Http\JsonResponse;
@@ -29,7 +30,7 @@ final class RulesController
         }
         try {
             $rules = RulesOfThumb::of($own);
-        } catch (\Admek\Core\InvalidValue $invalid) {
+        } catch (InvalidValue $invalid) {
             throw $invalid->within('rules');
         }
         $boat->update(['rules' => $rules->figures()]);

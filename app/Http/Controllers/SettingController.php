@@ -8,6 +8,7 @@ use Admek\Core\Spread\FishOn;
 use Admek\Core\Spread\PlannedLine;
 use Admek\Core\Spread\Setting;
 use Admek\Core\Spread\SettingOrder;
+use Admek\Core\Spread\SettingSchool;
 use Admek\Core\Spread\SpreadSolver;
 use App\Http\Requests\SettingRequest;
 use App\Http\Resources\BreachResource;
@@ -23,7 +24,7 @@ final class SettingController
     public function __invoke(SettingRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
     {
         $desk = Desk::of($request, $spread, $boat);
-        $order = OrderOf::chosen($request->enum('school', \Admek\Core\Spread\SettingSchool::class), $request->input('setting_order'), $desk->locker);
+        $order = OrderOf::chosen($request->enum('school', SettingSchool::class), $request->input('setting_order'), $desk->locker);
         $inOrder = SettingOrder::of($desk->lines, $order->school, $order->holders);
 
         return new JsonResponse([

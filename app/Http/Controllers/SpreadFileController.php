@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Admek\Core\InvalidValue;
 use Admek\Core\Spread\HolderFit;
 use Admek\Core\Spread\LineBuilder;
 use App\Files\DepthTable;
@@ -57,11 +56,8 @@ final class SpreadFileController
         [$added, $rows] = DB::transaction(static function () use ($boat, $lines): array {
             $added = GearStow::missing($boat, $lines);
             $rows = array_map(Locker::of($boat)->row(...), $lines);
-            try {
-                (new RigBuilder($boat))->all($rows);
-            } catch (InvalidValue $invalid) {
-                throw $invalid;
-            }
+            // On this boat's own holders it must be riggable too; if not, nothing is stowed.
+            (new RigBuilder($boat))->all($rows);
 
             return [$added, $rows];
         });

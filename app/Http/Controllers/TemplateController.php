@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Admek\Core\InvalidValue;
 use Admek\Core\Spread\HolderFit;
 use App\Http\Requests\SaveTemplateRequest;
 use App\Models\Boat;
@@ -53,11 +54,11 @@ final class TemplateController
             $to = $fit[$code] ?? null;
             try {
                 if ($to === null) {
-                    throw \Admek\Core\InvalidValue::because('holder_id', 'a holder of this boat');
+                    throw InvalidValue::because('holder_id', 'a holder of this boat');
                 }
                 $moved = ['holder' => ['code' => $to]] + (isset($line['rides_on']) ? ['rides_on' => $fit[$line['rides_on']] ?? ''] : []) + $line;
                 $lines[] = $locker->row($moved);
-            } catch (\Admek\Core\InvalidValue) {
+            } catch (InvalidValue) {
                 $left[] = $code;
             }
         }

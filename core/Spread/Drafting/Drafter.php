@@ -73,7 +73,7 @@ final readonly class Drafter
             $running = $this->solver->all($planned, $task->conditions);
             $breach = $this->grave($running, $task);
             if ($breach === null) {
-                return $this->draft1($task, $assigned, $lines, $running, $leftOut);
+                return $this->asDraft($task, $assigned, $lines, $running, $leftOut);
             }
             $cured = $i >= self::MOST_CURES ? null
                 : $this->moved($task, $options, $lines, $running, $breach) ?? $this->cured($task, $lines, $planned, $running, $breach);
@@ -298,7 +298,7 @@ final readonly class Drafter
      * @param  list<RunningLine>  $running
      * @param  array<array-key, string>  $leftOut
      */
-    private function draft1(DraftTask $task, Assignment $assigned, array $lines, array $running, array $leftOut): Draft
+    private function asDraft(DraftTask $task, Assignment $assigned, array $lines, array $running, array $leftOut): Draft
     {
         $water = new Water($task->bands);
         $drafted = [];

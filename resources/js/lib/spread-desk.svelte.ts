@@ -31,6 +31,11 @@ const SAFE_AFTER_MS = 350;
 const NOTHING_TRIED: WhatIf = { speed: null, turn: null, current: null, gone: null };
 const RETRY_MS = 2500;
 
+/** The last save sent by any desk: a spread opened again is read after it, not past it. */
+let lastSave: Promise<void> = Promise.resolve();
+
+export const saved = (): Promise<void> => lastSave;
+
 function planOf({ speed, lines, school, setting_order }: Spread): Plan {
     return { speed, lines, school, setting_order };
 }
@@ -303,12 +308,17 @@ export class SpreadDesk {
 
     async keepNow(): Promise<void> {
         clearTimeout(this.#timer);
-        if (this.keeping === 'keeping' || this.keeping === 'conflict' || this.plan === this.#kept) {
+        if (this.keeping === 'keeping' || this.keeping === 'conflict') {
+            return;
+        }
+        if (this.plan === this.#kept) {
+            // Undone back to what is kept: there is nothing to send.
+            this.keeping = 'kept';
             return;
         }
         const sent = this.plan;
         this.keeping = 'keeping';
-        const answer = await ask(
+        const saving = ask(
             api.PUT('/spreads/{spread}', {
                 params: { path: { spread: this.spread.id } },
                 body: { version: this.#version, ...sent },
@@ -316,6 +326,8 @@ export class SpreadDesk {
                 keepalive: true,
             }),
         );
+        lastSave = saving.then(() => undefined);
+        const answer = await saving;
         if ('data' in answer) {
             this.#version = answer.data.version;
             this.#kept = sent;

@@ -6,21 +6,15 @@
     import { depthTicks, figure, measure, shown, speedStep } from '../lib/units';
     import { dayWords, SPECIES, speciesList } from '../lib/words';
     import DepthTable from './DepthTable.svelte';
-    import DraftDialog from './DraftDialog.svelte';
-    import FilesDialog from './FilesDialog.svelte';
     import KeepingSign from './KeepingSign.svelte';
-    import KeyList from './KeyList.svelte';
     import LongView from './LongView.svelte';
-    import OrderDialog from './OrderDialog.svelte';
-    import Popover from './Popover.svelte';
+    import PlanTasks from './PlanTasks.svelte';
     import Rail from './Rail.svelte';
     import RodPanel from './RodPanel.svelte';
     import SternView from './SternView.svelte';
     import TemperatureRibbon from './TemperatureRibbon.svelte';
-    import TemplatesDialog from './TemplatesDialog.svelte';
     import ToLookAt from './ToLookAt.svelte';
     import WakeView from './WakeView.svelte';
-    import WaterDialog from './WaterDialog.svelte';
     import WhatIfStrip from './WhatIfStrip.svelte';
 
     let { desk }: { desk: SpreadDesk } = $props();
@@ -74,18 +68,7 @@
 
     let strip: ReturnType<typeof WhatIfStrip>;
     let above = $state(false);
-    type Task = 'keys' | 'draft' | 'templates' | 'order' | 'files' | 'water';
-    let task: Task | null = $state(null);
-    let planOpen = $state(false);
-    const end = () => (task = null);
-
-    const TASKS: [Task, string, string][] = [
-        ['draft', 'Draft a spread…', 'd'],
-        ['templates', 'Start from a kept spread…', ''],
-        ['order', 'Setting order…', 'o'],
-        ['water', 'Bands and bottom…', ''],
-        ['files', 'Files…', ''],
-    ];
+    let tasks: ReturnType<typeof PlanTasks>;
 
     const KEYS: Record<string, (event: KeyboardEvent) => void> = {
         ArrowLeft: () => desk.chooseNext(-1),
@@ -104,9 +87,9 @@
         b: () => void push(`/trips/${trip.id}/log?rod=${desk.chosen?.code ?? ''}`),
         c: () => desk.compare(!desk.comparing),
         w: () => (above = !above),
-        d: () => (task = 'draft'),
-        o: () => (task = 'order'),
-        '?': () => (task = 'keys'),
+        d: () => tasks.begin('draft'),
+        o: () => tasks.begin('order'),
+        '?': () => tasks.begin('keys'),
     };
 
     function keyed(event: KeyboardEvent): void {
@@ -162,19 +145,7 @@
                     >No answer from the server: these depths are the last known.</b
                 >
             {/if}
-            <Popover id="plan-tasks" bind:open={planOpen} look="btn-neutral" pane="right-0 w-64 py-1">
-                {#snippet face()}Plan{/snippet}
-                {#each TASKS as [name, words, key] (name)}
-                    <button
-                        type="button"
-                        class="task"
-                        onclick={() => {
-                            planOpen = false;
-                            task = name;
-                        }}>{words}<kbd class="quiet text-sm">{key}</kbd></button
-                    >
-                {/each}
-            </Popover>
+            <PlanTasks bind:this={tasks} {desk} />
             <ToLookAt {desk} />
             <KeepingSign {desk} />
             <button
@@ -191,7 +162,7 @@
                 aria-disabled={!desk.history.canRedo}
                 onclick={() => desk.redo()}>↷</button
             >
-            <button type="button" class="btn btn-sm btn-square" aria-label="Keys" onclick={() => (task = 'keys')}>?</button>
+            <button type="button" class="btn btn-sm btn-square" aria-label="Keys" onclick={() => tasks.begin('keys')}>?</button>
         </div>
     </header>
 
@@ -272,20 +243,6 @@
     <p class="sr-only" aria-live="polite">{announced}</p>
 </main>
 
-{#if task === 'keys'}
-    <KeyList close={end} />
-{:else if task === 'draft'}
-    <DraftDialog {desk} close={end} />
-{:else if task === 'templates'}
-    <TemplatesDialog {desk} close={end} />
-{:else if task === 'order'}
-    <OrderDialog {desk} close={end} />
-{:else if task === 'files'}
-    <FilesDialog {desk} close={end} />
-{:else if task === 'water'}
-    <WaterDialog {desk} close={end} />
-{/if}
-
 <style>
     /* Not disabled in the platform's sense: a focused button that went dead would swallow the keys. */
     [aria-disabled='true'] {
@@ -335,19 +292,6 @@
     .views-switch button[aria-pressed='true'] {
         font-weight: 700;
         border-bottom-color: var(--color-primary);
-    }
-    .task {
-        display: flex;
-        justify-content: space-between;
-        width: 100%;
-        min-height: 40px;
-        align-items: center;
-        padding: 0 1rem;
-        text-align: left;
-        cursor: pointer;
-    }
-    .task:hover {
-        background: var(--color-base-200);
     }
     .depth-tick {
         font-size: 15px;

@@ -2,7 +2,7 @@
     import { untrack } from 'svelte';
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask } from '../lib/api';
-    import { SpreadDesk } from '../lib/spread-desk.svelte';
+    import { saved, SpreadDesk } from '../lib/spread-desk.svelte';
     import PlanningTable from '../parts/PlanningTable.svelte';
 
     let { params }: { params: { trip: string } } = $props();
@@ -22,17 +22,20 @@
         let opened: SpreadDesk | null = null;
         let gone = false;
         if (trip && spread !== undefined && boat && locker) {
-            void ask(api.GET('/spreads/{spread}', { params: { path: { spread } } })).then((answer) => {
-                if (gone) {
-                    return;
-                }
-                if ('data' in answer) {
-                    opened = new SpreadDesk(boat, locker, trip, answer.data);
-                    desk = opened;
-                } else {
-                    said = 'problem' in answer ? answer.problem.detail : 'The server is not answering.';
-                }
-            });
+            const read = () => ask(api.GET('/spreads/{spread}', { params: { path: { spread } } }));
+            void saved()
+                .then(read)
+                .then((answer) => {
+                    if (gone) {
+                        return;
+                    }
+                    if ('data' in answer) {
+                        opened = new SpreadDesk(boat, locker, trip, answer.data);
+                        desk = opened;
+                    } else {
+                        said = 'problem' in answer ? answer.problem.detail : 'The server is not answering.';
+                    }
+                });
         } else {
             said = 'There is no such trip.';
         }
