@@ -11,7 +11,7 @@ use Admek\Core\Tackle\Downrigger;
 final readonly class Tangles
 {
     /** Rods stand closer than lines may run: this near its own rod tip (m) nothing of a line is called a tangle. */
-    private const NEAR_RODS = 4.0;
+    private const NEAR_RODS = 6.0;
 
     /**
      * @param  list<BoxedCurve>  $curves  of each of a line's parts that could foul another's
@@ -34,7 +34,7 @@ final readonly class Tangles
         }
         foreach ([$line->frontLine(), $line->mastLine()] as $straight) {
             if ($straight !== null) {
-                $curves[] = self::clear($line, self::divided($straight[0], $straight[1]));
+                $curves[] = self::clear($line, self::divided($straight[0], $straight[1]), $straight[1]);
             }
         }
 
@@ -93,19 +93,45 @@ final readonly class Tangles
      * A curve from the free end toward the boat, as it lies in a turn, less what lies near the rods.
      *
      * @param  list<array{float, float, float}>  $path
+     * @param  ?array{float, float, float}  $tip  rod tip or mast
      */
-    private static function clear(RunningLine $line, array $path): ?BoxedCurve
+    private static function clear(RunningLine $line, array $path, ?array $tip = null): ?BoxedCurve
     {
-        $tip = $line->planned->tip;
+        $tip ??= $line->planned->tip;
         $away = [];
+        $last = null;
         foreach ($path as $point) {
             if (($point[0] - $tip[0]) ** 2 + ($point[1] - $tip[1]) ** 2 + ($point[2] - $tip[2]) ** 2 < self::NEAR_RODS ** 2) {
+                if ($last !== null) {
+                    $away[] = $line->bent(self::entering($last, $point, $tip));
+                }
                 break;
             }
             $away[] = $line->bent($point);
+            $last = $point;
         }
 
         return count($away) > 1 ? BoxedCurve::of($away) : null;
+    }
+
+    /**
+     * Where a straight piece comes within reach of the rods.
+     *
+     * @param  array{float, float, float}  $from  outside
+     * @param  array{float, float, float}  $to  inside
+     * @param  array{float, float, float}  $tip
+     * @return array{float, float, float}
+     */
+    private static function entering(array $from, array $to, array $tip): array
+    {
+        [$dx, $dy, $dz] = [$to[0] - $from[0], $to[1] - $from[1], $to[2] - $from[2]];
+        [$ex, $ey, $ez] = [$from[0] - $tip[0], $from[1] - $tip[1], $from[2] - $tip[2]];
+        $a = $dx * $dx + $dy * $dy + $dz * $dz;
+        $b = $dx * $ex + $dy * $ey + $dz * $ez;
+        $c = $ex * $ex + $ey * $ey + $ez * $ez - self::NEAR_RODS ** 2;
+        $share = (-$b - sqrt(max(0.0, $b * $b - $a * $c))) / $a;
+
+        return [$from[0] + $share * $dx, $from[1] + $share * $dy, $from[2] + $share * $dz];
     }
 
     /**
