@@ -26,6 +26,17 @@ final class Breaches
     }
 
     /**
+     * Those of them that could cost gear.
+     *
+     * @param  list<RunningLine>  $lines
+     * @return list<Breach>
+     */
+    public static function grave(array $lines, SpreadLimits $limits): array
+    {
+        return array_values(array_filter(self::of($lines, $limits), static fn (Breach $breach): bool => $breach->kind->isGrave()));
+    }
+
+    /**
      * @param  list<RunningLine>  $lines
      * @return list<Breach>
      */

@@ -58,6 +58,22 @@ final readonly class Coverage
         return new self($stretches);
     }
 
+    /**
+     * m of all bands that some lure serves.
+     *
+     * @param  array<string, array{float, float}>  $bands  top and bottom in m by species
+     * @param  list<float>  $depths  of the lures, m
+     */
+    public static function served(array $bands, array $depths): float
+    {
+        $served = 0.0;
+        foreach ($bands as [$top, $bottom]) {
+            $served += self::of($top, $bottom, $depths)->share() * ($bottom - $top);
+        }
+
+        return $served;
+    }
+
     /** Share of the band that has a lure, 0 to 1. */
     public function share(): float
     {

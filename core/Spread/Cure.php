@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Spread;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Downrigger;
 use Admek\Core\Tackle\InlineBoard;
 use Admek\Core\Tackle\MastBoard;
 
@@ -34,10 +35,16 @@ final readonly class Cure
             CureKind::SetControl => Shared::withControl($lines, $this->holders[0], $this->value ?? 0.0),
             CureKind::SetBoardOut => Shared::introduced(array_map($this->withBoardOut(...), $lines)),
             CureKind::SwapHolders => Shared::introduced($this->swapped($lines)),
-            CureKind::TakeOut => Shared::introduced(array_values(array_filter($lines, fn (PlannedLine $line): bool => $line->holder !== $this->holders[0]))),
+            CureKind::TakeOut => Shared::introduced(array_values(array_filter($lines, fn (PlannedLine $line): bool => $line->holder !== $this->holders[0] && ! self::rides($line, $this->holders[0])))),
             // It swims as the one before it.
             CureKind::ChangeLure => $lines,
         };
+    }
+
+    /** Whether its release rides a cable: with the ball in the boat it has nothing to ride. */
+    private static function rides(PlannedLine $line, string $holder): bool
+    {
+        return $line->rig instanceof Downrigger && $line->rig->stacked() && $line->rig->cableOf === $holder;
     }
 
     private function withBoardOut(PlannedLine $line): PlannedLine

@@ -81,12 +81,8 @@ final readonly class CureCandidates
     private function served(array $lines): float
     {
         $depths = array_values(array_map(static fn (RunningLine $line): float => $line->depth(), $lines));
-        $served = 0.0;
-        foreach ($this->limits->bands as [$top, $bottom]) {
-            $served += Coverage::of($top, $bottom, $depths)->share() * ($bottom - $top);
-        }
 
-        return $served;
+        return Coverage::served($this->limits->bands, $depths);
     }
 
     /**

@@ -90,12 +90,8 @@ final readonly class Cures
     private static function covered(array $running, SpreadLimits $limits): float
     {
         $depths = array_map(static fn (RunningLine $line): float => $line->depth(), $running);
-        $covered = 0.0;
-        foreach ($limits->bands as [$top, $bottom]) {
-            $covered += Coverage::of($top, $bottom, $depths)->share() * ($bottom - $top);
-        }
 
-        return $covered;
+        return Coverage::served($limits->bands, $depths);
     }
 
     /**
@@ -146,10 +142,8 @@ final readonly class Cures
     private function grave(array $running): array
     {
         $grave = [];
-        foreach (Breaches::of($running, $this->limits) as $breach) {
-            if ($breach->kind->isGrave()) {
-                $grave[$breach->name()] = $breach->severity();
-            }
+        foreach (Breaches::grave($running, $this->limits) as $breach) {
+            $grave[$breach->name()] = $breach->severity();
         }
 
         return $grave;

@@ -110,8 +110,8 @@ final readonly class SafeLimits
      */
     private function newly(array $known, Conditions $conditions, array $straight): ?Breach
     {
-        foreach (Breaches::of($this->running($conditions, $straight), $this->limits) as $breach) {
-            if ($breach->kind->isGrave() && ! in_array($breach->name(), $known, true)) {
+        foreach (Breaches::grave($this->running($conditions, $straight), $this->limits) as $breach) {
+            if (! in_array($breach->name(), $known, true)) {
                 return $breach;
             }
         }
@@ -140,8 +140,6 @@ final readonly class SafeLimits
      */
     private static function grave(array $running, SpreadLimits $limits): array
     {
-        return array_map(static fn (Breach $breach): string => $breach->name(), array_values(array_filter(
-            Breaches::of($running, $limits), static fn (Breach $breach): bool => $breach->kind->isGrave(),
-        )));
+        return array_map(static fn (Breach $breach): string => $breach->name(), Breaches::grave($running, $limits));
     }
 }

@@ -34,7 +34,7 @@ final readonly class Tangles
         }
         foreach ([$line->frontLine(), $line->mastLine()] as $straight) {
             if ($straight !== null) {
-                $curves[] = self::clear($line, self::divided($straight[0], $straight[1]), $straight[1]);
+                $curves[] = self::clear($line, $line->divided($straight), $straight[1]);
             }
         }
 
@@ -132,23 +132,5 @@ final readonly class Tangles
         $share = (-$b - sqrt(max(0.0, $b * $b - $a * $c))) / $a;
 
         return [$from[0] + $share * $dx, $from[1] + $share * $dy, $from[2] + $share * $dz];
-    }
-
-    /**
-     * A straight line as points close enough together to be bent by a turn.
-     *
-     * @param  array{float, float, float}  $from
-     * @param  array{float, float, float}  $to
-     * @return list<array{float, float, float}>
-     */
-    private static function divided(array $from, array $to): array
-    {
-        $points = [];
-        for ($i = 0; $i <= 40; $i++) {
-            $share = $i / 40;
-            $points[] = [$from[0] + $share * ($to[0] - $from[0]), $from[1] + $share * ($to[1] - $from[1]), $from[2] + $share * ($to[2] - $from[2])];
-        }
-
-        return $points;
     }
 }

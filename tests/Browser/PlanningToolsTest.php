@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\Browser\Support\Wait;
@@ -38,7 +39,8 @@ final class PlanningToolsTest extends BrowserTestCase
         foreach ($drafted as [$holder, $depth]) {
             $depth === '' ? $this->see("[data-holder={$holder}].empty") : $this->waitForDepth($holder, (int) $depth);
         }
-        self::assertStringNotContainsString('Tangle', $this->js('document.querySelector("[aria-controls=to-look-at]").click(); return document.body.textContent'));
+        $this->click('[aria-controls=to-look-at]');
+        self::assertStringNotContainsString('Tangle', $this->see('#to-look-at li')->findElement(WebDriverBy::xpath('..'))->getText());
         $this->keys(WebDriverKeys::ESCAPE);
         $this->click('[aria-label=Undo]');
         $this->click('[aria-label=Undo]');

@@ -74,7 +74,7 @@ final class RunningLineResource extends JsonResource
     private function wake(RunningLine $running): array
     {
         $bent = static fn (array $path): array => self::curve(array_map($running->bent(...), $path));
-        $straight = static fn (?array $ends): array => $ends === null ? [] : $bent(self::divided($ends));
+        $straight = static fn (?array $ends): array => $ends === null ? [] : $bent($running->divided($ends));
         $front = $running->frontLine();
         $path = $running->path();
 
@@ -85,17 +85,6 @@ final class RunningLineResource extends JsonResource
             'mast_line' => $straight($running->mastLine()),
             'lure' => self::point($running->bent($running->lure())),
         ];
-    }
-
-    /**
-     * @param  array{array{float, float, float}, array{float, float, float}}  $ends
-     * @return list<array{float, float, float}>
-     */
-    private static function divided(array $ends): array
-    {
-        return array_map(static fn (int $i): array => [
-            $ends[0][0] + $i / 12 * ($ends[1][0] - $ends[0][0]), $ends[0][1] + $i / 12 * ($ends[1][1] - $ends[0][1]), $ends[0][2] + $i / 12 * ($ends[1][2] - $ends[0][2]),
-        ], range(0, 12));
     }
 
     /**

@@ -24,6 +24,6 @@ final readonly class Draft
     /** @return list<Breach> that could cost gear; a draft is made to have none */
     public function grave(DraftTask $task): array
     {
-        return array_values(array_filter(Breaches::of($this->running, $task->limits), static fn (Breach $breach): bool => $breach->kind->isGrave()));
+        return Breaches::grave($this->running, $task->limits);
     }
 }

@@ -71,7 +71,7 @@ final readonly class Drafter
         for ($i = 0; ; $i++) {
             $planned = LineBuilder::all(array_values($lines), $task->mast);
             $running = $this->solver->all($planned, $task->conditions);
-            $breach = $this->grave($running, $task);
+            $breach = Breaches::grave($running, $task->limits)[0] ?? null;
             if ($breach === null) {
                 return $this->asDraft($task, $assigned, $lines, $running, $leftOut);
             }
@@ -144,18 +144,6 @@ final readonly class Drafter
         return null;
     }
 
-    /** @param  list<RunningLine>  $running */
-    private function grave(array $running, DraftTask $task): ?Breach
-    {
-        foreach (Breaches::of($running, $task->limits) as $breach) {
-            if ($breach->kind->isGrave()) {
-                return $breach;
-            }
-        }
-
-        return null;
-    }
-
     /**
      * One of the lines of a breach at another depth, where it covers most of those that do not foul.
      *
@@ -220,14 +208,7 @@ final readonly class Drafter
      */
     private function names(array $running, DraftTask $task): array
     {
-        $names = [];
-        foreach (Breaches::of($running, $task->limits) as $breach) {
-            if ($breach->kind->isGrave()) {
-                $names[] = $breach->name();
-            }
-        }
-
-        return $names;
+        return array_map(static fn (Breach $breach): string => $breach->name(), Breaches::grave($running, $task->limits));
     }
 
     /**

@@ -2,6 +2,9 @@
 import { api, ask, type Schemas } from './api';
 import type { SpreadDesk } from './spread-desk.svelte';
 
+/** A little later than the depths, which must not wait for it while a control moves. */
+const AFTER_MS = 120;
+
 export class RodReportFeed {
     report: Schemas['RodReport'] | null = $state.raw(null);
 
@@ -14,13 +17,16 @@ export class RodReportFeed {
                 return;
             }
             let current = true;
-            void this.#ask(desk, holder.id).then((report) => {
-                if (current && report) {
-                    this.report = report;
-                }
-            });
+            const timer = setTimeout(() => {
+                void this.#ask(desk, holder.id).then((report) => {
+                    if (current && report) {
+                        this.report = report;
+                    }
+                });
+            }, AFTER_MS);
             return () => {
                 current = false;
+                clearTimeout(timer);
             };
         });
     }

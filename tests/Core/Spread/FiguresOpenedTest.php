@@ -6,6 +6,8 @@ namespace Tests\Core\Spread;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Conditions;
+use Admek\Core\Spread\Cure;
+use Admek\Core\Spread\CureKind;
 use Admek\Core\Spread\LineBuilder;
 use Admek\Core\Spread\PlannedLine;
 use Admek\Core\Spread\Shared;
@@ -100,6 +102,7 @@ final class FiguresOpenedTest extends TestCase
         $others = static fn (PlannedLine $line): int => $line->rig instanceof Downrigger ? count($line->rig->others) : -1;
         self::assertSame([1, 1, 0], array_map($others, $lines));
         self::assertSame([0, 0], array_map($others, Shared::introduced([$lines[0], $lines[2]])));
+        self::assertSame(['S5'], array_map(static fn (PlannedLine $line): string => $line->holder, (new Cure(CureKind::TakeOut, ['P5']))->applied($lines)), 'with its ball in the boat a release has nothing to ride');
         self::assertTrue(Shared::together($lines[0], $lines[1]));
         self::assertFalse(Shared::together($lines[0], $lines[2]));
 
