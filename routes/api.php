@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Files\GearStow;
 use App\Http\Controllers\BiteController;
 use App\Http\Controllers\BoatController;
 use App\Http\Controllers\CureController;
 use App\Http\Controllers\DeckCardController;
 use App\Http\Controllers\DraftController;
+use App\Http\Controllers\GearController;
 use App\Http\Controllers\LockerController;
 use App\Http\Controllers\ReachController;
 use App\Http\Controllers\RodController;
@@ -29,6 +31,8 @@ Route::get('boat/offer', [BoatController::class, 'offer']);
 Route::get('boat/rules', [RulesController::class, 'show']);
 Route::put('boat/rules', [RulesController::class, 'update']);
 Route::get('locker', LockerController::class);
+Route::post('locker/{list}', [GearController::class, 'store'])->whereIn('list', GearStow::LISTS);
+Route::put('locker/{list}/{id}', [GearController::class, 'update'])->whereIn('list', GearStow::LISTS)->whereNumber('id');
 Route::get('trips', [TripController::class, 'index']);
 Route::post('trips', [TripController::class, 'store']);
 Route::get('trips/{trip}', [TripController::class, 'show'])->whereNumber('trip');

@@ -11,7 +11,8 @@ use App\Rigging\Locker;
 /** Stows what a file's lines are rigged with and the locker does not have. */
 final class GearStow
 {
-    private const LISTS = ['reel' => 'reels', 'lure' => 'lures', 'ball' => 'balls', 'diver' => 'divers', 'board' => 'boards'];
+    /** Of the locker, by the part of a line they hold. */
+    public const LISTS = ['reel' => 'reels', 'lure' => 'lures', 'ball' => 'balls', 'diver' => 'divers', 'board' => 'boards'];
 
     /**
      * @param  list<array<string, mixed>>  $lines  described

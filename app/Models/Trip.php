@@ -21,15 +21,16 @@ use Illuminate\Support\Carbon;
  * @property list<string> $species in order of priority
  * @property ?float $bottom m
  * @property ?float $clearance m of water the captain wants under the gear
+ * @property ?float $structure m that anything stands up from the bottom all over the course
  * @property ?string $profile_name
- * @property ?list<array{along: float, depth: float}> $profile of the bottom along the course, m
+ * @property ?list<array{along: float, depth: float, standing?: float}> $profile of the bottom along the course, m
  * @property int $bites_count
  */
 final class Trip extends Model
 {
-    protected $fillable = ['date', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance', 'profile_name', 'profile'];
+    protected $fillable = ['date', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance', 'structure', 'profile_name', 'profile'];
 
-    protected $casts = ['date' => 'immutable_date:Y-m-d', 'anglers' => 'integer', 'line_limit' => 'integer', 'species' => 'array', 'bottom' => 'float', 'clearance' => 'float', 'profile' => 'array'];
+    protected $casts = ['date' => 'immutable_date:Y-m-d', 'anglers' => 'integer', 'line_limit' => 'integer', 'species' => 'array', 'bottom' => 'float', 'clearance' => 'float', 'structure' => 'float', 'profile' => 'array'];
 
     /** @return HasMany<TargetBand, $this> */
     public function bands(): HasMany

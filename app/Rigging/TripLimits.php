@@ -25,10 +25,12 @@ final class TripLimits
 
     public static function bottom(Trip $trip, float $gone = 0.0): ?Bottom
     {
-        return match (true) {
+        $bottom = match (true) {
             $trip->profile !== null => Bottom::profile($trip->profile)->from($gone),
             $trip->bottom !== null => Bottom::flat($trip->bottom),
             default => null,
         };
+
+        return $bottom?->with($trip->structure ?? 0.0);
     }
 }

@@ -6,7 +6,7 @@ namespace Admek\Core\Spread;
 
 use Admek\Core\InvalidValue;
 
-/** The bottom under and ahead of the boat: one depth, or a profile along her course. */
+/** The bottom under and ahead of the boat, and what stands up from it: one depth, or a profile along her course. */
 final readonly class Bottom
 {
     /** More places than any run needs, and a bound on what a file can ask for. */
@@ -15,8 +15,9 @@ final readonly class Bottom
     /**
      * @param  list<float>  $along  m ahead of where the boat is now, rising
      * @param  list<float>  $depths  m
+     * @param  list<float>  $standing  m that wood, rock or wreck stands up from the bottom there
      */
-    private function __construct(public array $along, public array $depths)
+    private function __construct(public array $along, public array $depths, public array $standing)
     {
     }
 
@@ -25,11 +26,11 @@ final readonly class Bottom
     {
         InvalidValue::unlessBetween('bottom', $depth, 0.5, 400, 'm');
 
-        return new self([0.0], [$depth]);
+        return new self([0.0], [$depth], [0.0]);
     }
 
     /**
-     * @param  list<array{along: float, depth: float}>  $places  in order along the course, straight between
+     * @param  list<array{along: float, depth: float, standing?: float}>  $places  in order along the course, straight between
      *
      * @throws InvalidValue naming the place
      */
@@ -39,56 +40,81 @@ final readonly class Bottom
             throw InvalidValue::because('profile', 'from 1 to '.self::MOST_PLACES.' places');
         }
         $last = null;
-        foreach ($places as $i => ['along' => $along, 'depth' => $depth]) {
+        foreach ($places as $i => $place) {
+            ['along' => $along, 'depth' => $depth] = $place;
             InvalidValue::unlessBetween("profile.{$i}.depth", $depth, 0, 400, 'm');
             InvalidValue::unlessBetween("profile.{$i}.along", $along, 0, 200000, 'm');
+            InvalidValue::unlessBetween("profile.{$i}.standing", $place['standing'] ?? 0.0, 0, $depth, 'm');
             if ($last !== null && $along <= $last) {
                 throw InvalidValue::because("profile.{$i}.along", 'farther along than the place before it');
             }
             $last = $along;
         }
 
-        return new self(array_column($places, 'along'), array_column($places, 'depth'));
+        return new self(array_column($places, 'along'), array_column($places, 'depth'), array_map(static fn (array $place): float => $place['standing'] ?? 0.0, $places));
     }
 
     /** The same course, the boat having gone so far along it (m); what lies astern is still under the gear for a while. */
     public function from(float $gone): self
     {
-        return new self(array_map(static fn (float $along): float => $along - $gone, $this->along), $this->depths);
+        return new self(array_map(static fn (float $along): float => $along - $gone, $this->along), $this->depths, $this->standing);
     }
 
-    /** Depth of the bottom at a place along the course, the ends carried on level; m. */
+    /**
+     * The same bottom with structure at least so high all over it (m), cut off by the surface.
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function with(float $standing): self
+    {
+        InvalidValue::unlessBetween('structure', $standing, 0, 30, 'm');
+
+        return new self($this->along, $this->depths, array_map(static fn (float $here, float $depth): float => min($depth, max($here, $standing)), $this->standing, $this->depths));
+    }
+
+    /** Depth of the bottom, or of what stands on it, at a place along the course, the ends carried on level; m. */
     public function at(float $along): float
+    {
+        return $this->between($along, $this->top(...));
+    }
+
+    private function top(int $place): float
+    {
+        return $this->depths[$place] - $this->standing[$place];
+    }
+
+    /** @param  callable(int): float  $figure of a place; straight between places */
+    private function between(float $along, callable $figure): float
     {
         $last = count($this->along) - 1;
         for ($i = 0; $i < $last; $i++) {
             if ($along < $this->along[$i + 1]) {
                 $share = ($along - $this->along[$i]) / ($this->along[$i + 1] - $this->along[$i]);
 
-                return $this->depths[$i] + max(0.0, $share) * ($this->depths[$i + 1] - $this->depths[$i]);
+                return $figure($i) + max(0.0, $share) * ($figure($i + 1) - $figure($i));
             }
         }
 
-        return $this->depths[$last];
+        return $figure($last);
     }
 
     /**
      * The least water under gear that runs at a depth so far behind the boat, over the whole course: between two places
-     * the bottom is straight, so the least is at one of them or where the gear is now.
+     * the bottom and its structure are straight, so the least is at one of them or where the gear is now.
      *
      * @param  float  $depth  m
      * @param  float  $lag  m behind the boat
-     * @return array{clearance: float, ahead: float} m; ahead is how far the boat has yet to go when it happens
+     * @return array{clearance: float, ahead: float, standing: float} m; ahead is how far the boat has yet to go when it happens, standing how high the structure met there is
      */
     public function clearance(float $depth, float $lag): array
     {
         $least = ['clearance' => $this->at(-$lag) - $depth, 'ahead' => 0.0];
         foreach ($this->along as $i => $along) {
-            if ($along >= -$lag && $least['clearance'] > $this->depths[$i] - $depth) {
-                $least = ['clearance' => $this->depths[$i] - $depth, 'ahead' => $along + $lag];
+            if ($along >= -$lag && $least['clearance'] > $this->top($i) - $depth) {
+                $least = ['clearance' => $this->top($i) - $depth, 'ahead' => $along + $lag];
             }
         }
 
-        return $least;
+        return $least + ['standing' => $this->between($least['ahead'] - $lag, fn (int $place): float => $this->standing[$place])];
     }
 }

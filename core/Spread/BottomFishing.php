@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Spread;
 
 use Admek\Core\Tackle\BottomRig;
+use Admek\Core\Tackle\LeadWeight;
 use Admek\Core\Towing\TowSolver;
 
 /** How a bottom rig stands: a weight should tick bottom, not drag, and a line steeper than 45° at it does (02 §6). */
@@ -31,7 +32,7 @@ final readonly class BottomFishing
         }
         $angle = static fn (BottomRig $rig): float => self::angle($line->planned->withRig($rig), $conditions);
         $lightest = null;
-        foreach (BottomRig::STOCK as $mass) {
+        foreach (LeadWeight::STOCK as $mass) {
             if ($angle($rig->withWeight($mass)) >= self::STEEP_ENOUGH) {
                 $lightest = $mass;
                 break;

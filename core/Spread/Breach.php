@@ -14,6 +14,7 @@ final readonly class Breach
      * @param  ?array{float, float, float}  $place  m in the towing frame
      * @param  ?string  $subject  the species of a bare band, the finish that is doubled, the body that touches
      * @param  ?float  $ahead  m the boat has yet to go until it happens; null where it happens at once
+     * @param  ?float  $structure  m that what is met stands up from the bottom; null where it is the bottom itself
      */
     public function __construct(
         public BreachKind $kind,
@@ -23,6 +24,7 @@ final readonly class Breach
         public ?array $place = null,
         public ?string $subject = null,
         public ?float $ahead = null,
+        public ?float $structure = null,
     ) {
     }
 

@@ -62,9 +62,9 @@ final class Breaches
             $wanted = max($limits->clearance, $line->doubt->deviation ?? 0.0);
             $worst = null;
             foreach ($line->solution->bodies as $name => $place) {
-                ['clearance' => $clearance, 'ahead' => $ahead] = $bottom->clearance($place[2], $place[0]);
+                ['clearance' => $clearance, 'ahead' => $ahead, 'standing' => $standing] = $bottom->clearance($place[2], $place[0]);
                 if ($clearance < min($wanted, $worst->amount ?? INF)) {
-                    $worst = new Breach(BreachKind::Bottom, [$line->planned->holder], $clearance, $wanted, $place, $name, $ahead > 0.0 ? $ahead : null);
+                    $worst = new Breach(BreachKind::Bottom, [$line->planned->holder], $clearance, $wanted, $place, $name, $ahead > 0.0 ? $ahead : null, $standing > 0.0 ? $standing : null);
                 }
             }
             if ($worst !== null) {

@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace Admek\Core\Spread;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Control;
 use Admek\Core\Tackle\Figure;
+use Admek\Core\Tackle\InlineBoard;
+use Admek\Core\Tackle\MastBoard;
+use Admek\Core\Tackle\OtherControl;
 use Admek\Core\Tackle\Rig;
+use Admek\Core\Tackle\TrailingRig;
 use Admek\Core\Towing\Doubts;
 use Admek\Core\Towing\TowLine;
 
@@ -54,6 +59,32 @@ final readonly class PlannedLine
     public function withControl(float $value): self
     {
         return $this->withRig($this->rig->withControl($value));
+    }
+
+    /** What sets its depth beside its control; null where nothing does. */
+    public function otherControl(): ?Control
+    {
+        $rig = $this->retuned();
+
+        return $rig instanceof OtherControl ? $rig->otherControl() : null;
+    }
+
+    /** @throws InvalidValue when there is no such control, or it is out of its range */
+    public function withOtherControl(float $value): self
+    {
+        $rig = $this->retuned();
+        if (! $rig instanceof OtherControl) {
+            throw InvalidValue::because('by', 'what is let out: nothing else sets this rig’s depth');
+        }
+        $set = $rig->withOtherControl($value);
+
+        return $this->withRig(($this->rig instanceof InlineBoard || $this->rig instanceof MastBoard) && $set instanceof TrailingRig ? $this->rig->withTrailing($set) : $set);
+    }
+
+    /** What the mate tunes: behind a board, what trails it. */
+    private function retuned(): Rig
+    {
+        return $this->rig instanceof InlineBoard || $this->rig instanceof MastBoard ? $this->rig->trailing : $this->rig;
     }
 
     /** Another rig in this holder. */

@@ -48,14 +48,22 @@ final readonly class SpreadSolver
     /**
      * The control that runs the line's lure at a depth (m), or the deepest it gets.
      *
+     * @param  bool  $byOther  by its dial or weight, what is let out staying as it is
+     *
      * @throws CannotTow
+     * @throws InvalidValue where nothing but what is let out sets its depth
      */
-    public function reach(PlannedLine $line, Conditions $conditions, float $depth): Reach
+    public function reach(PlannedLine $line, Conditions $conditions, float $depth, bool $byOther = false): Reach
     {
         InvalidValue::unlessBetween('depth', $depth, 0, 150, 'm');
-        $control = $line->rig->control();
+        $control = $byOther ? $line->otherControl() ?? throw InvalidValue::because('by', 'what is let out: nothing else sets this rig’s depth') : $line->rig->control();
 
-        $depthAt = fn (float $value): float => $this->run($line->withControl($value), $conditions, withDoubt: false)->depth();
+        $depthAt = function (float $value) use ($line, $conditions, $byOther, $control): float {
+            // The ends of the range, which steps toward them may miss by a rounding.
+            $value = max($control->least, min($control->most, $value));
+
+            return $this->run($byOther ? $line->withOtherControl($value) : $line->withControl($value), $conditions, withDoubt: false)->depth();
+        };
 
         return $control->deepens
             ? Reach::find($depthAt, $depth, $control->least, $control->most)

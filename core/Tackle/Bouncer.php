@@ -63,6 +63,16 @@ final readonly class Bouncer implements BottomRig
         return new self($this->main, new LeadWeight($mass), $this->letOut, $this->snell, $this->lure);
     }
 
+    public function otherControl(): Control
+    {
+        return $this->weight->asControl();
+    }
+
+    public function withOtherControl(float $value): self
+    {
+        return $this->withWeight($value);
+    }
+
     public function letOut(): float
     {
         return $this->letOut;

@@ -8,7 +8,7 @@ use Admek\Core\InvalidValue;
 use Admek\Core\Towing\TowLine;
 
 /** Lure – lead ahead – weight – main line. Let-out is read from rod tip (or board) to the weight. */
-final readonly class ClipWeight implements TrailingRig
+final readonly class ClipWeight implements OtherControl, TrailingRig
 {
     public const MOST_OUT = 150.0;
 
@@ -53,6 +53,16 @@ final readonly class ClipWeight implements TrailingRig
     public function withControl(float $value): self
     {
         return new self($this->main, $this->weight, $this->lead, $value, $this->leader, $this->lure);
+    }
+
+    public function otherControl(): Control
+    {
+        return $this->weight->asControl();
+    }
+
+    public function withOtherControl(float $value): self
+    {
+        return new self($this->main, new LeadWeight($value), $this->lead, $this->letOut, $this->leader, $this->lure);
     }
 
     public function lure(): Lure

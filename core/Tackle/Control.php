@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle;
 
-/** The one figure the mate sets to put a rig at a depth: cable on the counter, line let out, colours of core. */
+/** The figure the mate sets to put a rig at a depth: cable on the counter, line let out, colours of core; a dial, a weight. */
 final readonly class Control
 {
     /**
-     * @param  float  $value  m, or colours
+     * @param  float  $value  m, colours, marks of a dial or kg
      * @param  float  $least  same unit
      * @param  float  $most  same unit
      * @param  float  $step  natural step of a boat that thinks in feet, same unit
@@ -28,11 +28,18 @@ final readonly class Control
     ) {
     }
 
-    /** The nearest value a mate can read off: whole feet (quarter metres on a metric boat), tenths of a colour. */
+    /** The nearest value a mate can set: whole feet (quarter metres on a metric boat), tenths of a colour, half marks, a weight in the box. */
     public function settable(float $value, bool $metric): float
     {
+        if ($this->kind === ControlKind::Weight) {
+            $box = LeadWeight::STOCK;
+            usort($box, static fn (float $a, float $b): int => abs($a - $value) <=> abs($b - $value));
+
+            return $box[0];
+        }
         $grain = match (true) {
             $this->kind === ControlKind::Colours => 0.1,
+            $this->kind === ControlKind::Dial => 0.5,
             $metric => 0.25,
             default => Rig::FOOT,
         };
@@ -43,7 +50,7 @@ final readonly class Control
     /**
      * What a line's figures become when the control is set.
      *
-     * @return array<string, float> m or colours by figure
+     * @return array<string, float> m, colours, marks or kg by figure
      */
     public function figures(float $value): array
     {

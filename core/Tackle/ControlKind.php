@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle;
 
-/** The one figure of a line that sets its depth. */
+/** The figure of a line that sets its depth. */
 enum ControlKind: string
 {
     /** Cable on a rigger's counter, m. */
@@ -15,10 +15,18 @@ enum ControlKind: string
     case Colours = 'colours';
     /** How far above the ball a stacked release rides, m. */
     case Above = 'above';
+    /** Marks a diver is dialled off straight. */
+    case Dial = 'dial';
+    /** A weight out of the box, kg. */
+    case Weight = 'weight';
 
     /** The figure of a line, as it is stored and sent, that this control sets. */
     public function figure(): string
     {
-        return $this === self::Cable ? 'let_out' : $this->value;
+        return match ($this) {
+            self::Cable => 'let_out',
+            self::Weight => 'weight_mass',
+            default => $this->value,
+        };
     }
 }

@@ -9,7 +9,7 @@ use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowLine;
 
 /** Lure – leader – diver – main line. Let-out is read to the diver; leader and lure trail it. */
-final readonly class Diver implements Rig
+final readonly class Diver implements OtherControl
 {
     public const MOST_OUT = 120.0;
 
@@ -48,6 +48,16 @@ final readonly class Diver implements Rig
     public function withControl(float $value): self
     {
         return new self($this->plate, $this->dial, $this->side, $this->main, $value, $this->leader, $this->lure, $this->tripped);
+    }
+
+    public function otherControl(): Control
+    {
+        return new Control(ControlKind::Dial, $this->dial, 0, DiverPlate::HIGHEST_DIAL, 0.5, 0.5, deepens: false);
+    }
+
+    public function withOtherControl(float $value): self
+    {
+        return new self($this->plate, $value, $this->side, $this->main, $this->letOut, $this->leader, $this->lure, $this->tripped);
     }
 
     public function lure(): Lure

@@ -88,8 +88,22 @@ final readonly class Downrigger implements Rig
     public function withControl(float $value): self
     {
         return $this->stacked()
-            ? new self($this->ball, $this->cable, $this->reading, $this->own->at($value), $this->others, $this->cableOf)
+            ? new self($this->ball, $this->cable, $this->reading, $this->own->at($this->clearOfOthers($value)), $this->others, $this->cableOf)
             : $this->withReading($value);
+    }
+
+    /** As high above the ball, or as little higher as no other release is clipped. */
+    private function clearOfOthers(float $above): float
+    {
+        $taken = array_map(static fn (Release $other): float => $other->above, $this->others);
+        sort($taken);
+        foreach ($taken as $other) {
+            if (abs($other - $above) < self::APART) {
+                $above = $other + self::APART + 1e-9;
+            }
+        }
+
+        return min($above, $this->reading);
     }
 
     public function withReading(float $reading): self

@@ -63,6 +63,16 @@ final readonly class Dropper implements BottomRig
         return new self($this->main, new LeadWeight($mass), $this->dropper, $this->letOut, $this->leader, $this->lure);
     }
 
+    public function otherControl(): Control
+    {
+        return $this->weight->asControl();
+    }
+
+    public function withOtherControl(float $value): self
+    {
+        return $this->withWeight($value);
+    }
+
     public function letOut(): float
     {
         return $this->letOut;

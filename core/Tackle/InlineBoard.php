@@ -34,7 +34,7 @@ final readonly class InlineBoard implements Rig
         $trailing = $this->trailing->withControl($value);
         assert($trailing instanceof TrailingRig);
 
-        return new self($this->planer, $this->side, $this->lineOut, $trailing);
+        return $this->withTrailing($trailing);
     }
 
     /**
@@ -47,6 +47,11 @@ final readonly class InlineBoard implements Rig
         InvalidValue::unlessBetween('board_out', $lineOut, 5, 150, 'm');
 
         return new self($this->planer, $this->side, $lineOut, $this->trailing);
+    }
+
+    public function withTrailing(TrailingRig $trailing): self
+    {
+        return new self($this->planer, $this->side, $this->lineOut, $trailing);
     }
 
     public function lure(): Lure

@@ -12,6 +12,12 @@ use Admek\Core\Towing\Water;
 /** A ball, clip weight or sinker: a sphere of lead with drag coefficient 0.5 (Hoerner 1965, ch. 3). */
 final readonly class LeadWeight
 {
+    /** kg of the clip and bottom weights a tackle shop keeps: ½ to 12 oz. */
+    public const STOCK = [
+        0.014175, 0.021262, 0.028350, 0.042524, 0.056699, 0.070874, 0.085049, 0.113398,
+        0.141748, 0.170097, 0.226796, 0.283495, 0.340194,
+    ];
+
     private const SPHERE_DRAG = 0.5;
 
     /**
@@ -22,6 +28,12 @@ final readonly class LeadWeight
     public function __construct(public float $mass)
     {
         InvalidValue::unlessBetween('mass', $mass, 0.001, 15, 'kg');
+    }
+
+    /** The weight as what sets a rig's depth: any of the box. */
+    public function asControl(): Control
+    {
+        return new Control(ControlKind::Weight, $this->mass, min(self::STOCK), max(self::STOCK), 0.028350, 0.025);
     }
 
     public function body(string $name): Body

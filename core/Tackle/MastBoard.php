@@ -61,13 +61,18 @@ final readonly class MastBoard implements Rig
         $trailing = $this->trailing->withControl($value);
         assert($trailing instanceof TrailingRig);
 
-        return new self($this->planer, $this->side, $this->mast, $this->lineOut, $this->clipOut, $trailing, $this->others);
+        return $this->withTrailing($trailing);
     }
 
     /** @throws InvalidValue when the clip is off its tow line */
     public function withClipOut(float $clipOut): self
     {
         return new self($this->planer, $this->side, $this->mast, $this->lineOut, $clipOut, $this->trailing, $this->others);
+    }
+
+    public function withTrailing(TrailingRig $trailing): self
+    {
+        return new self($this->planer, $this->side, $this->mast, $this->lineOut, $this->clipOut, $trailing, $this->others);
     }
 
     public function lure(): Lure

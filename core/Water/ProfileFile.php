@@ -7,7 +7,7 @@ namespace Admek\Core\Water;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Bottom;
 
-/** A bottom profile as text: a line a place, how far along the course and how deep, whatever separates them. */
+/** A bottom profile as text: a line a place, how far along the course, how deep and, where anything does, how high it stands; whatever separates them. */
 final class ProfileFile
 {
     private const FOOT = 0.3048;
@@ -15,7 +15,7 @@ final class ProfileFile
     /**
      * @param  string  $text  with or without a heading; "ft" or "m" in the heading says the units
      * @param  bool  $metric  what the figures are in where the heading does not say
-     * @return list<array{along: float, depth: float}> m
+     * @return list<array{along: float, depth: float, standing?: float}> m
      *
      * @throws InvalidValue naming the line
      */
@@ -25,7 +25,7 @@ final class ProfileFile
             throw InvalidValue::because('profile', 'text in UTF-8');
         }
         $places = [];
-        [$along, $depth] = [$metric ? 1.0 : self::FOOT, $metric ? 1.0 : self::FOOT];
+        $along = $depth = $standing = $metric ? 1.0 : self::FOOT;
         foreach (preg_split('/\R/', $text) ?: [] as $i => $row) {
             $row = trim($row, " \t\u{FEFF}");
             if ($row === '' || $row[0] === '#') {
@@ -33,15 +33,15 @@ final class ProfileFile
             }
             $cells = self::cells($row);
             if ($places === [] && ! is_numeric($cells[0])) {
-                [$along, $depth] = [self::unit($cells[0], $along), self::unit($cells[1] ?? '', $depth)];
+                [$along, $depth, $standing] = [self::unit($cells[0], $along), self::unit($cells[1] ?? '', $depth), self::unit($cells[2] ?? '', $standing)];
 
                 continue;
             }
             $line = $i + 1;
-            if (count($cells) !== 2 || ! is_numeric($cells[0]) || ! is_numeric($cells[1])) {
-                throw InvalidValue::because("profile line {$line}", 'two numbers: how far along and how deep');
+            if (count($cells) < 2 || count($cells) > 3 || array_filter($cells, is_numeric(...)) !== $cells) {
+                throw InvalidValue::because("profile line {$line}", 'two numbers, how far along and how deep, or a third: how high anything stands there');
             }
-            $place = ['along' => $along * (float) $cells[0], 'depth' => $depth * (float) $cells[1]];
+            $place = ['along' => $along * (float) $cells[0], 'depth' => $depth * (float) $cells[1]] + (isset($cells[2]) ? ['standing' => $standing * (float) $cells[2]] : []);
             if ($places !== [] && $place['along'] <= $places[count($places) - 1]['along']) {
                 throw InvalidValue::because("profile line {$line}", 'farther along than the line before it');
             }

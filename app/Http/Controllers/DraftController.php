@@ -10,6 +10,7 @@ use Admek\Core\Spread\Drafting\DraftedLine;
 use Admek\Core\Spread\Drafting\Drafter;
 use Admek\Core\Spread\Drafting\DraftTask;
 use Admek\Core\Spread\Drafting\Water;
+use Admek\Core\Spread\RunningLine;
 use Admek\Core\Spread\SpreadLimits;
 use App\Http\Requests\DraftRequest;
 use App\Models\Boat;
@@ -34,11 +35,11 @@ final class DraftController
         }
 
         return new JsonResponse([
-            'lines' => array_map(static fn (DraftedLine $line): array => [
+            'lines' => array_map(static fn (DraftedLine $line, RunningLine $running): array => [
                 'holder' => $line->line['holder']['code'],
                 'line' => $desk->locker->row($line->line),
-                'depth' => $line->depth, 'role' => $line->role, 'reason' => $line->reason, 'species' => $line->band?->species->value,
-            ], $draft->lines),
+                'depth' => $line->depth, 'deviation' => $running->doubt?->deviation, 'role' => $line->role, 'reason' => $line->reason, 'species' => $line->band?->species->value,
+            ], $draft->lines, $draft->running),
             'covered' => round($draft->covered, 3),
             'covered_now' => round($now->covered(), 3),
             'left_out' => (object) $draft->leftOut,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Admek\Core\Fish\Species;
-use Admek\Core\Tackle\BottomRig;
+use Admek\Core\Tackle\LeadWeight;
 use Admek\Core\Tackle\Material;
 use Admek\Core\Tackle\Presentation;
 use App\Models\Boat;
@@ -38,7 +38,7 @@ final class LockerController
                 ],
                 Presentation::cases(),
             ),
-            'weights' => BottomRig::STOCK,
+            'weights' => LeadWeight::STOCK,
             'species' => array_map(static fn (Species $species): array => ['species' => $species->value, 'name' => $species->label()], Species::cases()),
         ], options: JSON_PRESERVE_ZERO_FRACTION);
     }

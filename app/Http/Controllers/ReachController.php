@@ -19,11 +19,12 @@ final class ReachController
     {
         $desk = Desk::of($request, $spread, $boat);
         $depth = $request->float('depth');
+        $byOther = $request->input('by') === 'other';
         $reached = [];
         foreach ($request->array('holder_ids') as $i => $holderId) {
             $line = $desk->lineAt($holderId, "holder_ids.{$i}");
-            $reach = $solver->reach($line, $desk->conditions, $depth);
-            $control = $line->rig->control();
+            $reach = $solver->reach($line, $desk->conditions, $depth, $byOther);
+            $control = ($byOther ? $line->otherControl() : null) ?? $line->rig->control();
             $value = $control->settable($reach->control, $desk->metric());
             $reached[] = [
                 'holder' => $line->holder,
@@ -31,7 +32,7 @@ final class ReachController
                 'control' => $control->kind->value,
                 'value' => $value,
                 'figures' => (object) $control->figures($value),
-                'depth' => $reach->depth,
+                'depth' => $byOther ? $solver->run($line->withOtherControl($value), $desk->conditions, withDoubt: false)->depth() : $reach->depth,
                 'would_help' => ! $reach->reached && $reach->depth < $depth ? Deeper::than($line->rig) : [],
             ];
         }

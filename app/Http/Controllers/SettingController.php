@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Admek\Core\Spread\Breach;
 use Admek\Core\Spread\FishOn;
 use Admek\Core\Spread\PlannedLine;
 use Admek\Core\Spread\Setting;
+use Admek\Core\Spread\SettingCures;
 use Admek\Core\Spread\SettingOrder;
 use Admek\Core\Spread\SettingSchool;
 use Admek\Core\Spread\SpreadSolver;
@@ -26,10 +28,13 @@ final class SettingController
         $desk = Desk::of($request, $spread, $boat);
         $order = OrderOf::chosen($request->enum('school', SettingSchool::class), $request->input('setting_order'), $desk->locker);
         $inOrder = SettingOrder::of($desk->lines, $order->school, $order->holders);
+        $setting = new Setting($desk->conditions, $desk->limits, $solver);
+        $crossings = $setting->crossings($inOrder);
+        $cures = new SettingCures($inOrder, $crossings, $setting);
 
         return new JsonResponse([
             'order' => array_map(static fn (PlannedLine $line): string => $line->holder, $inOrder),
-            'crossings' => BreachResource::collection((new Setting($desk->conditions, $desk->limits, $solver))->crossings($inOrder)),
+            'crossings' => array_map(static fn (Breach $crossing): array => ['breach' => new BreachResource($crossing), 'cure' => $cures->of($crossing)], $crossings),
             'clearing' => (object) FishOn::clearing($desk->running($solver)),
         ]);
     }

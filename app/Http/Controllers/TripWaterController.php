@@ -29,7 +29,7 @@ final class TripWaterController
     public function bottom(SaveBottomRequest $request, Trip $trip, Boat $boat, TripController $trips): TripResource
     {
         $profile = (string) $request->input('profile');
-        $trip->update($request->safe(['bottom', 'clearance']) + (! $request->exists('profile') ? [] : [
+        $trip->update($request->safe(['bottom', 'clearance', 'structure']) + (! $request->exists('profile') ? [] : [
             'profile' => trim($profile) === '' ? null : ProfileFile::read($profile, $boat->units === 'metric'),
             'profile_name' => trim($profile) === '' ? null : $request->input('profile_name'),
         ]));

@@ -11,6 +11,7 @@ final class ReachRequest extends SpreadContent
     {
         return [
             'depth' => ['required', 'numeric:strict', 'between:0,150'],
+            'by' => ['nullable', 'in:control,other'],
             'holder_ids' => ['required', 'list', 'min:1', 'max:32'],
             'holder_ids.*' => ['integer:strict', 'distinct'],
         ] + self::spreadRules() + self::whatIfRules();

@@ -14,6 +14,7 @@ final class SaveBottomRequest extends FormRequest
         return [
             'bottom' => ['nullable', 'numeric:strict', 'between:1,300'],
             'clearance' => ['nullable', 'numeric:strict', 'between:0,30'],
+            'structure' => ['nullable', 'numeric:strict', 'between:0,30'],
             'profile_name' => ['nullable', 'string', 'max:60'],
             'profile' => ['nullable', 'string', 'max:1000000'],
         ];

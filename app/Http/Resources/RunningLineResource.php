@@ -57,6 +57,7 @@ final class RunningLineResource extends JsonResource
             'surfaced' => $solution->surfaced,
             'rule' => $rule === null ? null : ['depth' => self::round($rule->depth), 'reckoning' => $rule->reckoning, 'speed' => $rule->speed],
             'control' => ['kind' => $control->kind->value, 'value' => $control->value, 'least' => $control->least, 'most' => $control->most, 'step' => $control->step, 'metric_step' => $control->metricStep, 'figure' => $control->kind->figure(), 'deepens' => $control->deepens, 'emptied' => $control->emptied],
+            'other_control' => $running->planned->otherControl()?->kind->value,
             'weight' => isset($solution->bodies[BottomRig::WEIGHT]) ? self::point($solution->bodies[BottomRig::WEIGHT]) : null,
             'path' => self::curve($running->path()),
             'branches' => array_map(self::curve(...), $running->branches()),

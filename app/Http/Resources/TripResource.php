@@ -21,6 +21,6 @@ final class TripResource extends JsonResource
             'temperatures' => $this->temperatures->map->only(['depth', 'celsius'])->all(),
             'spreads' => $this->spreads->map(static fn (Spread $spread): array => $spread->only(['id', 'name']) + ['line_count' => $spread->lines_count])->all(),
             'bite_count' => $this->bites_count,
-        ] + $this->only(['id', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance', 'profile_name', 'profile']);
+        ] + $this->only(['id', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance', 'structure', 'profile_name', 'profile']);
     }
 }

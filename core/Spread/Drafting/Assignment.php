@@ -12,6 +12,9 @@ final readonly class Assignment
     /** What a board on each side adds to the worth: water to the side that the boat has not run over. */
     private const SPREAD = 0.04;
 
+    /** Releases stacked on one cable above the one at its ball. */
+    private const MOST_STACKED = 2;
+
     /** Boards a side beyond which there is nothing more in that. */
     private const SPREAD_ENOUGH = 2;
 
@@ -37,7 +40,8 @@ final readonly class Assignment
         while (count($rods) < min($mostLines, count($options))) {
             $best = null;
             foreach ($options as $holder => $ways) {
-                if (isset($rods[$holder])) {
+                $ways = array_values(array_filter($ways, static fn (Option $way): bool => $way->rides === null || self::hasRoom($way->rides, $rods)));
+                if (isset($rods[$holder]) || $ways === []) {
                     continue;
                 }
                 $way = self::best($ways, $depths, $water);
@@ -68,8 +72,9 @@ final readonly class Assignment
             foreach ($rods as $holder => $rod) {
                 $water->take($rod['depth']);
                 $now = $water->gain($rod['depth']);
-                $way = self::best($options[$holder], $depths, $water);
-                if ($way['gain'] > $now + 1e-6) {
+                // What is stacked stays so, and what it rides stays out.
+                $way = self::best($rod['option']->rides === null ? $options[$holder] : [$rod['option']], $depths, $water);
+                if ($way['option']->rides === $rod['option']->rides && $way['gain'] > $now + 1e-6) {
                     $rod = ['option' => $way['option'], 'depth' => $way['depth'], 'first' => $rod['first']];
                     $changed = true;
                 }
@@ -87,6 +92,16 @@ final readonly class Assignment
         }
 
         return new self($rods, $water->covered(), $worth);
+    }
+
+    /**
+     * Whether a cable is down and has fewer releases than a crew will stack.
+     *
+     * @param  array<array-key, array{option: Option, depth: float, first: bool}>  $rods
+     */
+    private static function hasRoom(string $rigger, array $rods): bool
+    {
+        return isset($rods[$rigger]) && count(array_filter($rods, static fn (array $rod): bool => $rod['option']->rides === $rigger)) < self::MOST_STACKED;
     }
 
     /**

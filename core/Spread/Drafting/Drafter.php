@@ -35,6 +35,9 @@ final readonly class Drafter
 
     private const APART = 1.2;
 
+    /** Times the lines of one cable are set, each for the others as they are. */
+    private const CABLE_ROUNDS = 2;
+
     public function __construct(private SpreadSolver $solver = new SpreadSolver)
     {
     }
@@ -79,8 +82,13 @@ final readonly class Drafter
                 : $this->moved($task, $options, $lines, $running, $breach) ?? $this->cured($task, $lines, $planned, $running, $breach);
             if ($cured === null) {
                 $out = $this->leastMissed($breach->holders, $running, $task);
-                $leftOut[$out] = 'fouls';
-                unset($lines[$out]);
+                foreach (array_keys($lines) as $holder) {
+                    // With the ball in the boat what is stacked on its cable has nothing to ride.
+                    if ((string) $holder === $out || ($lines[$holder]['rides_on'] ?? null) === $out) {
+                        $leftOut[$holder] = 'fouls';
+                        unset($lines[$holder]);
+                    }
+                }
             }
             $lines = $cured ?? $lines;
         }
@@ -95,15 +103,38 @@ final readonly class Drafter
     {
         $unused = $task->gear['lure'];
         $lines = [];
-        foreach ($task->holders as $holder) {
+        $depths = Stack::depths($assigned->rods);
+        foreach (Stack::hostsFirst($task->holders, $assigned->rods) as $holder) {
             $rod = $assigned->rods[$holder['code']] ?? null;
             if ($rod === null) {
                 continue;
             }
-            $band = (new Water($task->bands))->bandAt($rod['depth']) ?? $task->bands[0];
+            $band = (new Water($task->bands))->bandAt($depths[$holder['code']]) ?? $task->bands[0];
             $lure = self::lure($unused, $band, $rod['option']->dives);
             $unused = array_values(array_filter($unused, static fn (array $other): bool => $other['name'] !== ($lure['name'] ?? '')));
-            $lines[$holder['code']] = $this->set(($lure === null ? [] : ['lure' => $lure]) + $rod['option']->line, $rod['depth'], $task);
+            $lines[$holder['code']] = $this->set(($lure === null ? [] : ['lure' => $lure]) + $rod['option']->line, $depths[$holder['code']], $task, array_filter($lines, static fn (int|string $host): bool => (string) $host === $rod['option']->rides, ARRAY_FILTER_USE_KEY));
+        }
+        foreach ($assigned->rods as $host => $rod) {
+            $lines = $this->hungTogether((string) $host, $lines, $depths, $task);
+        }
+
+        return $lines;
+    }
+
+    /**
+     * The lines of one cable set again with all of them on it: each release drags the ball up, and the ball the others.
+     *
+     * @param  array<array-key, array<string, mixed>>  $lines
+     * @param  array<array-key, float>  $depths
+     * @return array<array-key, array<string, mixed>>
+     */
+    private function hungTogether(string $host, array $lines, array $depths, DraftTask $task): array
+    {
+        $cable = array_keys(array_filter($lines, static fn (array $line): bool => ($line['rides_on'] ?? null) === $host));
+        for ($round = 0; $cable !== [] && $round < self::CABLE_ROUNDS; $round++) {
+            foreach ([$host, ...$cable] as $holder) {
+                $lines[$holder] = $this->set($lines[$holder], $depths[$holder], $task, array_diff_key(array_intersect_key($lines, array_flip([$host, ...$cable])), [$holder => true]));
+            }
         }
 
         return $lines;
@@ -111,11 +142,12 @@ final readonly class Drafter
 
     /**
      * @param  array<string, mixed>  $line
+     * @param  array<array-key, array<string, mixed>>  $onCable  lines that hang on the same cable
      * @return array<string, mixed> the same with its control set for a depth, or as near as it comes
      */
-    private function set(array $line, float $depth, DraftTask $task): array
+    private function set(array $line, float $depth, DraftTask $task, array $onCable = []): array
     {
-        $planned = LineBuilder::all([$line], $task->mast)[0];
+        $planned = LineBuilder::all([$line, ...array_values($onCable)], $task->mast)[0];
         $reach = $this->solver->reach($planned, $task->conditions, $depth);
         $control = $planned->rig->control();
 
@@ -157,6 +189,9 @@ final readonly class Drafter
         $known = $this->names($running, $task);
         $tries = [];
         foreach ($breach->holders as $holder) {
+            if (Stack::shared($holder, $lines)) {
+                continue;
+            }
             $water = new Water($task->bands);
             foreach ($running as $line) {
                 if ($line->planned->holder !== $holder) {
@@ -225,7 +260,7 @@ final readonly class Drafter
         }
         $holder = $cure->holders[0];
         if ($cure->kind === CureKind::SetBoardOut) {
-            $lines[$holder]['board_out'] = $cure->value;
+            $lines[$holder][isset($lines[$holder]['clip_out']) ? 'clip_out' : 'board_out'] = $cure->value;
 
             return $lines;
         }

@@ -37,6 +37,14 @@ final class Pattern
     /** ft of lead below and above which a rigger fishes shallow. */
     private const SHALLOW = 12.0;
 
+    /** m between two releases on one cable. */
+    public const STACK_APART = 10 * Rig::FOOT;
+
+    private const LEADER = ['leader_length' => 6 * Rig::FOOT, 'leader_test' => 25, 'leader_material' => Material::Fluorocarbon->value];
+
+    /** m of tow line to a mast board. */
+    private const MAST_OUT = 200 * Rig::FOOT;
+
     /** @var array<string, list<Option>> */
     private array $made = [];
 
@@ -53,7 +61,7 @@ final class Pattern
     /** Most boards a side could run. */
     public function mostBoards(): int
     {
-        return $this->inline() === [] ? 0 : min(5, max(count($this->side('port')), count($this->side('starboard'))));
+        return $this->task->gear['board'] === [] ? 0 : min(5, max(count($this->side('port')), count($this->side('starboard'))));
     }
 
     /**
@@ -95,12 +103,42 @@ final class Pattern
             return $this->cached($holder, "board {$out}", fn (): array => $this->trailing($holder, $out, $place === 0 ? 'outside_board' : 'inside_board'));
         }
         $divers = min(count(self::DIALS), count($side) - $boards);
-        if ($place - $boards >= $divers) {
-            return [];
-        }
-        $dial = self::DIALS[$divers][$place - $boards];
+        $dial = self::DIALS[$divers][$place - $boards] ?? null;
 
-        return $this->cached($holder, "diver {$dial}", fn (): array => $this->diver($holder, $dial));
+        $diver = $dial === null ? [] : $this->cached($holder, "diver {$dial}", fn (): array => $this->diver($holder, $dial));
+        $lowest = max(array_map(static fn (DraftBand $band): float => $band->bottom, $this->task->bands));
+
+        // Below what divers get to, and where there are none left: a release stacked on the rigger's cable.
+        return array_filter($diver, static fn (Option $way): bool => $way->deepest >= $lowest) !== []
+            ? $diver
+            : [...$diver, ...$this->cached($holder, 'stacked', fn (): array => $this->stacked($holder))];
+    }
+
+    /**
+     * @param  HolderShape  $holder
+     * @return list<Option> a release on the cable of each rigger of its side, or of the middle
+     */
+    private function stacked(array $holder): array
+    {
+        $options = [];
+        $reel = $this->reel(Presentation::Stacker);
+        $lure = $this->lure(false);
+        foreach ($reel === null || $lure === null ? [] : $this->task->holders as $boom) {
+            if ($boom['kind'] !== 'boom' || ! in_array($boom['side'], [$holder['side'], 'centre'], true)) {
+                continue;
+            }
+            foreach ($this->cached($boom, 'rigger', fn (): array => $this->rigger($boom)) as $host) {
+                if ($host->role === 'deep_rigger') {
+                    $line = [
+                        'holder' => $holder, 'presentation' => Presentation::Stacker->value, 'reel' => $reel, 'lure' => $lure,
+                        'rides_on' => $boom['code'], 'above' => self::STACK_APART, 'lead' => 15 * Rig::FOOT,
+                    ] + self::LEADER;
+                    $options[] = new Option($line, self::STACK_APART, $host->deepest - self::STACK_APART, 'stacked_release', false, $boom['code']);
+                }
+            }
+        }
+
+        return $options;
     }
 
     /**
@@ -159,7 +197,7 @@ final class Pattern
      */
     private function trailing(array $holder, ?float $boardOut, string $role): array
     {
-        $board = $boardOut === null ? [] : ['board' => $this->inline()[count($this->inline()) - 1], 'board_out' => $boardOut];
+        $board = $boardOut === null ? [] : $this->board($boardOut);
         $options = [];
         $flat = $this->reel(Presentation::Flat);
         if ($flat !== null) {
@@ -191,8 +229,7 @@ final class Pattern
         }
         $line = [
             'holder' => $holder, 'presentation' => $presentation->value, 'reel' => $reel, 'lure' => $lure,
-            'leader_length' => 6 * Rig::FOOT, 'leader_test' => 25, 'leader_material' => Material::Fluorocarbon->value,
-        ] + $figures;
+        ] + $figures + self::LEADER;
         try {
             $planned = LineBuilder::all([$line], $this->task->mast)[0];
             $control = $planned->rig->control();
@@ -233,10 +270,18 @@ final class Pattern
         return $rods;
     }
 
-    /** @return list<SizedShape> */
-    private function inline(): array
+    /**
+     * A board so far out (m): an in-line one of the larger sort; without any, a clip on the tow line of a mast board.
+     *
+     * @return array<string, mixed>
+     */
+    private function board(float $out): array
     {
-        return array_values(array_filter($this->task->gear['board'], static fn (array $board): bool => $board['size'] !== 'mast'));
+        $inline = array_values(array_filter($this->task->gear['board'], static fn (array $board): bool => $board['size'] !== 'mast'));
+
+        return $inline === []
+            ? ['board' => $this->task->gear['board'][0], 'board_out' => self::MAST_OUT, 'clip_out' => $out]
+            : ['board' => $inline[count($inline) - 1], 'board_out' => $out];
     }
 
     /** @return list<ReelShape> */

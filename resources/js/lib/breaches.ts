@@ -52,12 +52,14 @@ export function breachReason(breach: Breach, units: Units): string {
             return `${holders[1]} runs farther out than ${holders[0]}, whose holder is farther forward: their front lines cross. Swap them.`;
         case 'neighbours':
             return `The boards of ${pair} ride ${shown(units, 'length', amount)} apart; ${shown(units, 'length', wanted)} keeps them clear.`;
-        case 'bottom':
+        case 'bottom': {
+            const what = breach.structure ? `what stands ${shown(units, 'depth', breach.structure)} up from bottom` : 'bottom';
             return `${
                 amount <= 0
-                    ? `The ${subject} of ${pair} would drag bottom by ${shown(units, 'fineLength', -amount)}`
-                    : `The ${subject} of ${pair} clears bottom by ${shown(units, 'fineLength', amount)}; ${shown(units, 'fineLength', wanted)} covers its doubt and what you want clear`
+                    ? `The ${subject} of ${pair} would ${breach.structure ? `foul ${what}, ${shown(units, 'fineLength', -amount)} below its top` : `drag bottom by ${shown(units, 'fineLength', -amount)}`}`
+                    : `The ${subject} of ${pair} clears ${what} by ${shown(units, 'fineLength', amount)}; ${shown(units, 'fineLength', wanted)} covers its doubt and what you want clear`
             }${breach.ahead ? `, when the boat has gone another ${shown(units, 'length', breach.ahead)}` : ''}.`;
+        }
         case 'board_under':
             return `What trails the board of ${pair} is heavier than it can carry.`;
         case 'surfaced':
@@ -73,6 +75,18 @@ export function breachReason(breach: Breach, units: Units): string {
 
 function speciesName(subject: string | null): string | null {
     return subject && subject in SPECIES ? SPECIES[subject as keyof typeof SPECIES] : subject;
+}
+
+/** What is lost with a line that finds bottom or wood: "10 lb ball and Slack Tide". */
+export function atStake(line: SpreadLine | undefined, locker: Locker): string {
+    const named = (list: readonly { id: number; name: string }[], id: number | null | undefined) =>
+        list.find((thing) => thing.id === id)?.name;
+    const parts = [
+        named(locker.balls, line?.ball_id),
+        named(locker.divers, line?.diver_id),
+        named(locker.lures, line?.lure_id),
+    ].filter((name) => name !== undefined);
+    return parts.join(' and ');
 }
 
 /** A cure as the order it is: "Set P5 to 108 ft". */

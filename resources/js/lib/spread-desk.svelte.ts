@@ -2,43 +2,15 @@
 import { aboard } from './aboard.svelte';
 import { api, ask, type Boat, type Holder, type Locker, type Schemas, type Spread, type SpreadLine, type Trip } from './api';
 import { History } from './history.svelte';
+import { Keeper } from './keeper.svelte';
+import { Lookahead } from './lookahead.svelte';
+import { NOTHING_TRIED, planOf, type Plan, type WhatIf } from './plan';
 import { PreviewFeed } from './preview-feed.svelte';
-
-export interface Plan {
-    speed: number;
-    lines: SpreadLine[];
-    school: Schemas['School'];
-    setting_order: number[] | null;
-}
-
-export interface WhatIf {
-    speed: number | null;
-    turn: { radius: number; side: Schemas['Side'] } | null;
-    current: NonNullable<Schemas['WhatIf']['current']> | null;
-    /** m the boat has gone along the bottom profile. */
-    gone: number | null;
-}
 
 /** What came of "run it at": done, as near as this gear gets, or why not. */
 export type Reached = 'set' | { holder: string; nearest: number; help: string[] }[] | { refused: string };
 
 export type CureOffer = Schemas['Cures']['cures'][number];
-
-export type Keeping = 'kept' | 'changed' | 'keeping' | 'waiting' | 'conflict' | 'refused';
-
-const KEEP_AFTER_MS = 700;
-const SAFE_AFTER_MS = 350;
-const NOTHING_TRIED: WhatIf = { speed: null, turn: null, current: null, gone: null };
-const RETRY_MS = 2500;
-
-/** The last save sent by any desk: a spread opened again is read after it, not past it. */
-let lastSave: Promise<void> = Promise.resolve();
-
-export const saved = (): Promise<void> => lastSave;
-
-function planOf({ speed, lines, school, setting_order }: Spread): Plan {
-    return { speed, lines, school, setting_order };
-}
 
 export class SpreadDesk {
     plan: Plan = $state.raw({ speed: 0, lines: [], school: 'boards_first', setting_order: null });
@@ -47,21 +19,15 @@ export class SpreadDesk {
     locker: Locker = $state.raw() as Locker;
     /** Whether the plan is shown beside what is tried on it. */
     comparing: boolean = $state(false);
-    safe: Schemas['SafeLimits'] | null = $state.raw(null);
-    keeping: Keeping = $state('kept');
-    refusal: string = $state('');
     chosenId: number = $state(0);
     /** Rods that are run at a depth together with the chosen one. */
     marked: ReadonlySet<number> = $state.raw(new Set());
     readonly history = new History<Plan>();
+    readonly keeper: Keeper;
+    readonly ahead: Lookahead;
     readonly feed: PreviewFeed;
     /** The plan itself, while something else is tried and compared with it. */
     readonly planFeed: PreviewFeed;
-
-    #version = 0;
-    #kept: Plan;
-    #timer: ReturnType<typeof setTimeout> | undefined;
-    #safeTimer: ReturnType<typeof setTimeout> | undefined;
 
     constructor(
         readonly boat: Boat,
@@ -73,10 +39,9 @@ export class SpreadDesk {
         this.locker = locker;
         this.feed = new PreviewFeed(spread.id);
         this.planFeed = new PreviewFeed(spread.id);
-        addEventListener('pagehide', this.#leave);
-        this.#version = spread.version;
-        this.#kept = planOf(spread);
-        this.plan = this.#kept;
+        this.ahead = new Lookahead(spread.id);
+        this.plan = planOf(spread);
+        this.keeper = new Keeper(spread, this.plan, () => this.plan);
         this.chosenId = spread.lines[0]?.holder_id ?? boat.holders[0]?.id ?? 0;
         this.#preview();
     }
@@ -212,11 +177,11 @@ export class SpreadDesk {
     }
 
     /** Asks for what runs lines at a depth (m), and sets each that gets there, as one edit. */
-    async runAt(holderIds: number[], depth: number): Promise<Reached> {
+    async runAt(holderIds: number[], depth: number, by: 'control' | 'other' = 'control'): Promise<Reached> {
         const answer = await ask(
             api.POST('/spreads/{spread}/reach', {
                 params: { path: { spread: this.spread.id } },
-                body: { speed: this.plan.speed, what_if: this.whatIf, depth, holder_ids: holderIds, lines: this.plan.lines },
+                body: { speed: this.plan.speed, what_if: this.whatIf, depth, by, holder_ids: holderIds, lines: this.plan.lines },
             }),
         );
         if ('silent' in answer) {
@@ -248,6 +213,17 @@ export class SpreadDesk {
         return control
             ? { [control.figure]: value, ...(control.emptied && value < control.most ? { [control.emptied]: 0 } : {}), aim: null }
             : {};
+    }
+
+    /** Everything to look at: as it runs, and as it is set. */
+    get breaches(): Schemas['Breach'][] {
+        return [...this.feed.breaches, ...(this.ahead.setting?.crossings.map(({ breach }) => breach) ?? [])];
+    }
+
+    /** Puts the lines in another order to set them, by their holders' codes. */
+    setOrder(codes: readonly string[]): void {
+        const ids = new Map(this.holders.map(({ id, code }) => [code, id]));
+        this.edit({ ...this.plan, setting_order: codes.flatMap((code) => ids.get(code) ?? []) });
     }
 
     /** What would put this right, as tried by the server on the plan and what-ifs of now. */
@@ -306,101 +282,29 @@ export class SpreadDesk {
         this.try({ speed: Math.min(4.5, Math.max(0.04, this.speed + by)) });
     }
 
-    async keepNow(): Promise<void> {
-        clearTimeout(this.#timer);
-        if (this.keeping === 'keeping' || this.keeping === 'conflict') {
-            return;
-        }
-        if (this.plan === this.#kept) {
-            // Undone back to what is kept: there is nothing to send.
-            this.keeping = 'kept';
-            return;
-        }
-        const sent = this.plan;
-        this.keeping = 'keeping';
-        const saving = ask(
-            api.PUT('/spreads/{spread}', {
-                params: { path: { spread: this.spread.id } },
-                body: { version: this.#version, ...sent },
-                // Outlives the page: a lid closed right after an edit does not lose it.
-                keepalive: true,
-            }),
-        );
-        lastSave = saving.then(() => undefined);
-        const answer = await saving;
-        if ('data' in answer) {
-            this.#version = answer.data.version;
-            this.#kept = sent;
-            this.refusal = '';
-            this.keeping = this.plan === sent ? 'kept' : 'changed';
-            if (this.plan !== sent) {
-                this.#keepSoon();
-            }
-        } else if ('silent' in answer) {
-            this.keeping = 'waiting';
-            this.#timer = setTimeout(() => void this.keepNow(), RETRY_MS);
-        } else if (answer.problem.status === 409) {
-            this.#version = answer.problem.current_version ?? this.#version;
-            this.keeping = 'conflict';
-        } else {
-            this.refusal = answer.problem.detail;
-            this.keeping = 'refused';
-        }
-    }
-
-    /** Ends a conflict by keeping this device's plan over the other's. */
-    async keepMine(): Promise<void> {
-        this.keeping = 'changed';
-        await this.keepNow();
-    }
-
     /** Ends a conflict by taking the other device's plan; this one's stays in the undo. */
     async takeTheirs(): Promise<void> {
-        const answer = await ask(api.GET('/spreads/{spread}', { params: { path: { spread: this.spread.id } } }));
-        if (!('data' in answer)) {
-            return;
+        const theirs = await this.keeper.theirs();
+        if (theirs) {
+            this.history.keep(this.plan);
+            this.plan = theirs;
+            this.#preview();
         }
-        this.#version = answer.data.version;
-        this.history.keep(this.plan);
-        this.#kept = planOf(answer.data);
-        this.keeping = 'kept';
-        this.plan = this.#kept;
-        this.#preview();
     }
 
     close(): void {
         this.feed.close();
         this.planFeed.close();
-        clearTimeout(this.#safeTimer);
-        removeEventListener('pagehide', this.#leave);
-        if (this.keeping === 'changed' || this.keeping === 'waiting') {
-            void this.keepNow();
-        }
+        this.ahead.close();
+        this.keeper.close();
     }
-
-    readonly #leave = (): void => void this.keepNow();
 
     #preview(): void {
         void this.feed.show({ ...this.plan, what_if: this.whatIf });
         if (this.comparing && this.isWhatIf) {
             void this.planFeed.show({ ...this.plan, what_if: { ...NOTHING_TRIED, gone: this.whatIf.gone } });
         }
-        clearTimeout(this.#safeTimer);
-        this.#safeTimer = setTimeout(() => void this.#findSafeLimits(), SAFE_AFTER_MS);
-    }
-
-    /** How tight and how slow, once the hand is off the control: it takes longer than a preview. */
-    async #findSafeLimits(): Promise<void> {
-        const { plan, whatIf, trip } = this;
-        const answer = await ask(
-            api.POST('/spreads/{spread}/safe-limits', {
-                params: { path: { spread: this.spread.id } },
-                body: { ...plan, what_if: { ...NOTHING_TRIED, current: whatIf.current, gone: whatIf.gone } },
-            }),
-        );
-        if (plan === this.plan && trip === this.trip) {
-            this.safe = 'data' in answer ? answer.data : null;
-        }
+        this.ahead.about(this.plan, this.whatIf);
     }
 
     #show(plan: Plan): void {
@@ -409,14 +313,6 @@ export class SpreadDesk {
         }
         this.plan = plan;
         this.#preview();
-        if (this.keeping !== 'conflict') {
-            this.keeping = this.keeping === 'keeping' ? 'keeping' : 'changed';
-            this.#keepSoon();
-        }
-    }
-
-    #keepSoon(): void {
-        clearTimeout(this.#timer);
-        this.#timer = setTimeout(() => void this.keepNow(), KEEP_AFTER_MS);
+        this.keeper.changed();
     }
 }

@@ -31,6 +31,7 @@ const US = {
     mass: linear('lb', 'pounds', POUND, 1),
     clipMass: linear('oz', 'ounces', OUNCE, 1),
     fish: linear('in', 'inches', INCH, 1),
+    thickness: linear('in', 'inches', INCH, 3),
     temperature: {
         unit: '°F',
         spoken: 'degrees',
@@ -49,6 +50,7 @@ const METRIC: typeof US = {
     mass: linear('kg', 'kilograms', 1, 2),
     clipMass: linear('g', 'grams', 0.001, 0),
     fish: linear('cm', 'centimetres', 0.01, 0),
+    thickness: linear('mm', 'millimetres', 0.001, 2),
     temperature: { unit: '°C', spoken: 'degrees', toShown: (c) => c, toSi: (c) => c, decimals: 1 },
 };
 

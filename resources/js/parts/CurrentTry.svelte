@@ -1,6 +1,7 @@
 <script lang="ts">
     import { faultOf } from '../lib/api';
-    import type { SpreadDesk, WhatIf } from '../lib/spread-desk.svelte';
+    import type { WhatIf } from '../lib/plan';
+    import type { SpreadDesk } from '../lib/spread-desk.svelte';
     import { figure, shown } from '../lib/units';
     import NumberField from './NumberField.svelte';
     import Popover from './Popover.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { api, ask, type Fault, type Schemas, type SpreadLine } from '../lib/api';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
-    import { figure, measure } from '../lib/units';
+    import { doubt, figure, measure } from '../lib/units';
     import { lineWords, settingWords, SPECIES } from '../lib/words';
     import BandFields from './BandFields.svelte';
     import Dialog from './Dialog.svelte';
@@ -27,6 +27,7 @@
         steep_diver: 'Diver dialled steep',
         deep_rigger: 'Corner rigger on a short lead',
         long_lead_rigger: 'Shallow rigger on a long lead',
+        stacked_release: 'Stacked above a rigger’s ball',
         middle: 'Down the middle',
     };
     const LEFT: Record<Schemas['Draft']['left_out'][string], string> = {
@@ -97,6 +98,9 @@
     }
 </script>
 
+{#snippet plusMinus(deviation: number | null)}{#if deviation}
+        <span class="quiet text-sm">±{doubt(units, deviation)}</span>{/if}{/snippet}
+
 <Dialog title="Draft a spread" {close} look="max-w-5xl w-[64rem]">
     <div class="flex items-end justify-between gap-6">
         <BandFields {bands} change={(next) => (bands = next)} locker={desk.locker} {units} {faults} />
@@ -138,12 +142,15 @@
                         <tr class="border-base-300 border-t align-top">
                             <td class="figure py-1 pr-3 text-lg font-bold">{holder.code}</td>
                             <td class="figure w-44 py-1 pr-3">
-                                {#if now && running}<b class="text-lg">{figure(units, 'depth', running.depth)}</b>
+                                {#if now && running}<b class="text-lg">{figure(units, 'depth', running.depth)}</b
+                                    >{@render plusMinus(running.deviation)}
                                     {lineWords(now)}, {settingWords(now, units)}{:else}<span class="quiet">empty</span>{/if}
                             </td>
                             {#if drafted}
-                                <td class="figure py-1 pr-3 text-right text-xl font-bold"
-                                    >{figure(units, 'depth', drafted.depth)}</td
+                                <td class="figure py-1 pr-3 text-right whitespace-nowrap"
+                                    ><b class="text-xl">{figure(units, 'depth', drafted.depth)}</b>{@render plusMinus(
+                                        drafted.deviation,
+                                    )}</td
                                 >
                                 <td class="py-1 pr-3 leading-snug">
                                     <b class="figure">{lineWords(drafted.line)}, {settingWords(drafted.line, units)}</b>,

@@ -12,20 +12,20 @@
             waiting: 'Not saved: the server is not answering. Trying again.',
             conflict: 'Saved on another device meanwhile.',
             refused: 'Not saved.',
-        }[desk.keeping],
+        }[desk.keeper.keeping],
     );
 </script>
 
-<div class="flex items-center gap-2 text-sm" role="status" data-keeping={desk.keeping}>
-    {#if desk.keeping === 'changed'}
-        <button type="button" class="btn btn-sm btn-primary" onclick={() => desk.keepNow()}>Save</button>
-    {:else if desk.keeping === 'conflict' || desk.keeping === 'waiting' || desk.keeping === 'refused'}
+<div class="flex items-center gap-2 text-sm" role="status" data-keeping={desk.keeper.keeping}>
+    {#if desk.keeper.keeping === 'changed'}
+        <button type="button" class="btn btn-sm btn-primary" onclick={() => desk.keeper.keepNow()}>Save</button>
+    {:else if desk.keeper.keeping === 'conflict' || desk.keeper.keeping === 'waiting' || desk.keeper.keeping === 'refused'}
         <b class="text-error" aria-hidden="true">Not saved</b>
         <div class="why">
-            <b class="text-error">{words} {desk.keeping === 'refused' ? desk.refusal : ''}</b>
-            {#if desk.keeping === 'conflict'}
+            <b class="text-error">{words} {desk.keeper.keeping === 'refused' ? desk.keeper.refusal : ''}</b>
+            {#if desk.keeper.keeping === 'conflict'}
                 <button type="button" class="btn btn-sm" onclick={() => desk.takeTheirs()}>Take theirs</button>
-                <button type="button" class="btn btn-sm" onclick={() => desk.keepMine()}>Keep mine</button>
+                <button type="button" class="btn btn-sm" onclick={() => desk.keeper.keepMine()}>Keep mine</button>
             {/if}
         </div>
     {:else}

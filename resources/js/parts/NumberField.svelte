@@ -7,6 +7,7 @@
         label,
         value,
         change,
+        clear,
         units,
         quantity,
         unit,
@@ -19,6 +20,8 @@
         label: string;
         value: number | null | undefined;
         change: (value: number | null) => void;
+        /** What an emptied field does, where a figure may be missing. */
+        clear?: () => void;
         units: Units;
         quantity?: Quantity;
         unit?: string;
@@ -49,6 +52,12 @@
             return;
         }
         const text = typed.trim().replace(',', '.');
+        if (text === '' && clear) {
+            typed = null;
+            misread = '';
+            clear();
+            return;
+        }
         const number = Number(text);
         if (text === '' || !Number.isFinite(number)) {
             misread = text === '' ? 'Must be a number.' : `“${text.slice(0, 20)}” is not a number.`;

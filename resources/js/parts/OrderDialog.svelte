@@ -1,9 +1,9 @@
 <script lang="ts">
     import { tick } from 'svelte';
-    import { api, ask, type Schemas } from '../lib/api';
+    import type { Schemas } from '../lib/api';
     import { breachReason } from '../lib/breaches';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
-    import { figure } from '../lib/units';
+    import { doubt, figure } from '../lib/units';
     import { lineWords, settingWords } from '../lib/words';
     import Dialog from './Dialog.svelte';
 
@@ -16,36 +16,27 @@
     };
 
     const units = $derived(desk.boat.units);
-    let setting: Schemas['SettingPlan'] | null = $state.raw(null);
     let dragged: string | null = $state(null);
     let over: string | null = $state(null);
 
+    const setting = $derived(desk.ahead.setting);
+    /** As it was just put, until the server has looked at it. */
+    let put: string[] | null = $state.raw(null);
+    const order = $derived(put ?? setting?.order ?? []);
     $effect(() => {
-        let current = true;
-        void ask(api.POST('/spreads/{spread}/setting', { params: { path: { spread: desk.spread.id } }, body: desk.plan })).then(
-            (answer) => {
-                if (current && 'data' in answer) {
-                    setting = answer.data;
-                }
-            },
-        );
-        return () => {
-            current = false;
-        };
+        void setting;
+        put = null;
     });
 
     const holderOf = (code: string) => desk.holders.find((holder) => holder.code === code);
-    const crossings = (code: string) => setting?.crossings.filter(({ holders }) => holders[0] === code) ?? [];
+    const crossings = (code: string) => setting?.crossings.filter(({ breach }) => breach.holders[0] === code) ?? [];
 
     function move(code: string, to: number): void {
-        const order = setting?.order ?? [];
         const rest = order.filter((other) => other !== code);
         const at = Math.max(0, Math.min(rest.length, to));
         const next = [...rest.slice(0, at), code, ...rest.slice(at)];
-        if (setting) {
-            setting = { ...setting, order: next };
-        }
-        desk.edit({ ...desk.plan, setting_order: next.flatMap((other) => holderOf(other)?.id ?? []) });
+        put = next;
+        desk.setOrder(next);
     }
 
     function moved(event: PointerEvent): void {
@@ -58,7 +49,7 @@
 
     function dropped(): void {
         if (dragged !== null && over !== null && over !== dragged) {
-            move(dragged, (setting?.order ?? []).indexOf(over));
+            move(dragged, order.indexOf(over));
         }
         dragged = over = null;
     }
@@ -97,13 +88,13 @@
     </div>
     {#if setting}
         <ol class="max-h-[27rem] overflow-y-auto" aria-label="Lines in the order they are set">
-            {#each setting.order as code, i (code)}
+            {#each order as code, i (code)}
                 {@const holder = holderOf(code)}
                 {@const line = holder && desk.lineAt(holder.id)}
                 {@const running = desk.feed.running.get(code)}
                 {#if line}
                     <li
-                        class="border-base-300 grid grid-cols-[2.6rem_3rem_3rem_1fr_auto] items-center gap-2 border-t py-1"
+                        class="border-base-300 grid grid-cols-[2.6rem_3rem_4.2rem_1fr_auto] items-center gap-2 border-t py-1"
                         class:over={over === code && dragged !== code}
                         class:dragged={dragged === code}
                         data-order={code}
@@ -120,14 +111,20 @@
                             onkeydown={(event) => keyed(event, code, i)}>⠿ {i + 1}</button
                         >
                         <b class="figure text-lg">{code}</b>
-                        <b class="figure text-xl">{running ? figure(units, 'depth', running.depth) : ''}</b>
+                        <span class="figure whitespace-nowrap"
+                            ><b class="text-xl">{running ? figure(units, 'depth', running.depth) : ''}</b>{#if running?.deviation}
+                                <span class="quiet text-sm">±{doubt(units, running.deviation)}</span>{/if}</span
+                        >
                         <span class="figure">{lineWords(line)}, {settingWords(line, units)}</span>
                         <span class="quiet text-sm"
                             >fish on: clear {setting.clearing[code]?.length ? setting.clearing[code].join(', ') : 'nothing'}</span
                         >
-                        {#each crossings(code) as crossing (crossing.holders[1])}
+                        {#each crossings(code) as { breach, cure } (breach.holders[1])}
                             <span class="text-error col-span-full pl-11 text-sm font-semibold"
-                                >{breachReason(crossing, units)}</span
+                                >{breachReason(breach, units)}
+                                {#if cure}<button type="button" class="btn btn-xs" onclick={() => desk.setOrder(cure)}
+                                        >Set {breach.holders[0]} before {breach.holders[1]}</button
+                                    >{/if}</span
                             >
                         {/each}
                     </li>

@@ -97,7 +97,7 @@
         if (command && event.key.toLowerCase() === 's') {
             event.preventDefault();
             (document.activeElement as HTMLElement | null)?.blur();
-            void desk.keepNow();
+            void desk.keeper.keepNow();
             return;
         }
         const typing =

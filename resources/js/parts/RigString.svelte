@@ -4,6 +4,7 @@
     import { shown, type Quantity } from '../lib/units';
     import { boardsLike, figuresOf, reelsFor } from '../lib/rigging';
     import { ATTRACTOR, LET_OUT_TO } from '../lib/words';
+    import GearPick from './GearPick.svelte';
     import NumberField from './NumberField.svelte';
     import PickField from './PickField.svelte';
 
@@ -68,6 +69,10 @@
         segment: 'lighter line, core to leader',
         clip: 'lead, weight to lure',
     };
+    const LIST = { reel_id: 'reels', diver_id: 'divers', board_id: 'boards', lure_id: 'lures' } as const;
+    const reelMaterial = $derived(
+        locker.presentations.find(({ presentation }) => presentation === line.presentation)?.reel_materials[0] ?? 'braid',
+    );
     const leaders = $derived(
         locker.leaders.flatMap(({ material, tests }) =>
             tests.map((test) => ({ value: `${material} ${test}`, text: `${material} ${test}` })),
@@ -95,18 +100,17 @@
     }
 </script>
 
-{#snippet pick(
-    label: string,
-    field: 'reel_id' | 'ball_id' | 'diver_id' | 'board_id' | 'lure_id',
-    things: { id: number; name: string }[],
-)}
-    <PickField
+{#snippet pick(label: string, field: keyof typeof LIST, things: { id: number; name: string }[])}
+    <GearPick
+        {desk}
         {label}
+        list={LIST[field]}
+        {things}
         id={field}
         value={line[field]}
-        options={things.map(({ id, name }) => ({ value: id, text: name }))}
         change={(id) => (field === 'reel_id' ? pickReel(id) : change({ [field]: id }))}
         fault={fault(field)}
+        start={field === 'reel_id' ? { material: reelMaterial } : undefined}
     />
 {/snippet}
 

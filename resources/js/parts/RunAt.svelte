@@ -14,12 +14,16 @@
     ]);
     const others = $derived(desk.holders.filter(({ id }) => id !== line.holder_id && desk.lineAt(id)));
 
+    const OTHER = { dial: 'its dial', weight: 'its weight' };
+    const other = $derived(together.length === 1 ? running.other_control : null);
+    let by: 'control' | 'other' = $state('control');
     let picking = $state(false);
     let wanted = $state('');
     let outcome: Reached | null = $state(null);
     $effect(() => {
         void desk.chosenId;
         wanted = '';
+        by = 'control';
         outcome = null;
     });
 
@@ -30,7 +34,7 @@
             outcome = { refused: `Must be a depth in ${measure(units, 'depth').spoken}.` };
             return;
         }
-        outcome = await desk.runAt(together, measure(units, 'depth').toSi(depth));
+        outcome = await desk.runAt(together, measure(units, 'depth').toSi(depth), other ? by : 'control');
     }
 </script>
 
@@ -53,6 +57,24 @@
         aria-controls="rods-too"
         onclick={() => (picking = !picking)}>+ rods</button
     >
+    {#if other}
+        <div class="join w-full" role="group" aria-label="What is set to get it there">
+            <button
+                type="button"
+                class="btn btn-xs join-item min-h-7 flex-1 text-sm"
+                aria-pressed={by === 'control'}
+                class:btn-neutral={by === 'control'}
+                onclick={() => (by = 'control')}>by its let-out</button
+            >
+            <button
+                type="button"
+                class="btn btn-xs join-item min-h-7 flex-1 text-sm"
+                aria-pressed={by === 'other'}
+                class:btn-neutral={by === 'other'}
+                onclick={() => (by = 'other')}>by {OTHER[other]}</button
+            >
+        </div>
+    {/if}
     {#if picking}
         <div id="rods-too" class="flex w-full flex-wrap gap-1" role="group" aria-label="Rods to run at the same depth">
             {#each others as { id, code } (id)}
@@ -68,14 +90,17 @@
     {/if}
     <p id="run-at-said" class="w-full text-sm empty:hidden" role="status">
         {#if outcome === 'set'}
-            {together.length > 1 ? 'All set.' : `Set: ${settingWords(line, units)}.`}
+            {together.length > 1
+                ? 'All set.'
+                : `Set: ${by === 'other' && other === 'dial' ? `dial ${line.dial}` : by === 'other' ? shown(units, 'clipMass', line.weight_mass ?? 0) : settingWords(line, units)}${by === 'other' ? `, which runs at ${shown(units, 'depth', running.depth)}` : ''}.`}
         {:else if outcome && 'refused' in outcome}
             <span class="text-error font-semibold">{outcome.refused}</span>
         {:else if outcome}
             {#each outcome as { holder, nearest, help } (holder)}
                 <span class="text-error font-semibold"
-                    >{together.length > 1 ? `${holder}: no` : 'No'} let-out gets there: {shown(units, 'depth', nearest)} is as near
-                    as it comes.</span
+                    >{together.length > 1 ? `${holder}: no` : 'No'}
+                    {by === 'other' && other ? OTHER[other].slice(4) : 'let-out'} gets there: {shown(units, 'depth', nearest)} is as
+                    near as it comes.</span
                 >
                 {#if help.length > 0}What would: {help.join(', ')}.{/if}
             {/each}

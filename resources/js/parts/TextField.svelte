@@ -8,6 +8,7 @@
         hint,
         type = 'text',
         inputmode,
+        oninput,
         class: extra = '',
     }: {
         label: string;
@@ -16,6 +17,7 @@
         hint?: string;
         type?: 'text' | 'date' | 'time';
         inputmode?: HTMLInputAttributes['inputmode'];
+        oninput?: (value: string) => void;
         class?: string;
     } = $props();
 
@@ -29,6 +31,7 @@
         {type}
         {inputmode}
         bind:value
+        oninput={(event) => oninput?.(event.currentTarget.value)}
         autocomplete="off"
         class="input w-full text-base"
         class:input-error={fault}

@@ -1,12 +1,12 @@
 <script lang="ts">
-    import { breachKey, breachReason, breachTitle, cureWords } from '../lib/breaches';
+    import { atStake, breachKey, breachReason, breachTitle, cureWords, type Breach } from '../lib/breaches';
     import Popover from './Popover.svelte';
     import type { CureOffer, SpreadDesk } from '../lib/spread-desk.svelte';
 
     /** How many things want a look, and on asking which; each leads to its rod. */
     let { desk }: { desk: SpreadDesk } = $props();
 
-    const breaches = $derived(desk.feed.breaches);
+    const breaches = $derived(desk.breaches);
     let open = $state(false);
     let cures: Map<string, CureOffer> = $state.raw(new Map());
 
@@ -26,6 +26,10 @@
         const holder = desk.holders.find((candidate) => candidate.code === code);
         return holder && desk.lineAt(holder.id);
     }
+
+    /** An order of setting in which these two do not cross. */
+    const orderFor = (breach: Breach) =>
+        desk.ahead.setting?.crossings.find((crossing) => crossing.breach === breach)?.cure ?? null;
 
     function lookAt(holders: string[]): void {
         const holder = desk.holders.find(({ code }) => code === holders[0]);
@@ -49,9 +53,19 @@
                 <button type="button" class="what" onclick={() => lookAt(breach.holders)} disabled={breach.holders.length === 0}>
                     <b>{breachTitle(breach)}</b>
                     {#if breach.holders.length > 0}<span class="figure font-semibold">{breach.holders.join(' · ')}</span>{/if}
-                    <span class="reason">{breachReason(breach, desk.boat.units)}</span>
+                    <span class="reason"
+                        >{breachReason(breach, desk.boat.units)}{#if breach.kind === 'bottom'}
+                            At stake: {atStake(lineOf(breach.holders[0]), desk.locker)}.{/if}</span
+                    >
                 </button>
-                {#if cure}
+                {#if orderFor(breach)}
+                    <button
+                        type="button"
+                        class="btn btn-sm btn-neutral mb-2 ml-3.5"
+                        onclick={() => desk.setOrder(orderFor(breach) ?? [])}
+                        >Set {breach.holders[0]} before {breach.holders[1]}</button
+                    >
+                {:else if cure}
                     <button type="button" class="btn btn-sm btn-neutral mb-2 ml-3.5" onclick={() => desk.cure(cure)}
                         >{cureWords(cure, lineOf(cure.holders[0]), desk.locker, desk.boat.units)}</button
                     >

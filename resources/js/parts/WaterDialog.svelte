@@ -18,8 +18,8 @@
     }
 
     async function keepBottom(figures: Schemas['NewBottom']): Promise<void> {
-        const { bottom, clearance } = desk.trip;
-        const body = { bottom, clearance, ...figures };
+        const { bottom, clearance, structure } = desk.trip;
+        const body = { bottom, clearance, structure, ...figures };
         settle(await ask(api.PUT('/trips/{trip}/bottom', { params: { path: { trip: desk.trip.id } }, body })));
     }
 
@@ -73,12 +73,20 @@
             quantity="depth"
             fault={faultOf(faults, '/clearance')}
         />
+        <NumberField
+            label="wood or rock stands up"
+            value={desk.trip.structure ?? 0}
+            change={(structure) => void keepBottom({ structure })}
+            {units}
+            quantity="depth"
+            fault={faultOf(faults, '/structure')}
+        />
     </div>
     <div class="flex flex-col gap-1 pt-3">
         <label class="font-semibold" for="profile-file">A profile of the course ahead</label>
         <p class="quiet text-sm">
-            A text or CSV file, a line a place: how far along and how deep, in {units === 'us' ? 'feet' : 'metres'} or in what its heading
-            says. With one, the level bottom above is not used.
+            A text or CSV file, a line a place: how far along, how deep and, where anything stands up from the bottom, how high;
+            in {units === 'us' ? 'feet' : 'metres'} or in what its heading says. With one, the level bottom above is not used.
         </p>
         <input id="profile-file" type="file" accept=".csv,.txt,text/*" class="file-input file-input-sm" onchange={take} />
         {#if profile}
@@ -88,7 +96,11 @@
                         units,
                         'length',
                         profile.at(-1)?.along ?? 0,
-                    )}, {shown(units, 'depth', Math.min(...profile.map(({ depth }) => depth)))} at its shallowest.</span
+                    )}, {shown(units, 'depth', Math.min(...profile.map(({ depth }) => depth)))} at its shallowest{profile.some(
+                        ({ standing }) => standing,
+                    )
+                        ? ', with structure on it'
+                        : ''}.</span
                 >
                 <button type="button" class="btn btn-sm" onclick={() => void keepBottom({ profile: '' })}>Drop it</button>
             </p>

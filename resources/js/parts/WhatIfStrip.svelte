@@ -33,7 +33,7 @@
     const fastest = $derived(Math.max(desk.plan.speed * 1.6, desk.speed));
 
     const slowText = $derived.by(() => {
-        const slowest = desk.safe?.slowest;
+        const slowest = desk.ahead.safe?.slowest;
         if (!slowest?.first || slowest.speed === null) {
             return 'through water';
         }
@@ -42,7 +42,7 @@
 
     /** The tightest safe turns, port and starboard. */
     const safeText = $derived.by(() => {
-        const { port, starboard } = desk.safe ?? {};
+        const { port, starboard } = desk.ahead.safe ?? {};
         if (!port || !starboard) {
             return '';
         }

@@ -2,7 +2,8 @@
     import { untrack } from 'svelte';
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask } from '../lib/api';
-    import { saved, SpreadDesk } from '../lib/spread-desk.svelte';
+    import { saved } from '../lib/keeper.svelte';
+    import { SpreadDesk } from '../lib/spread-desk.svelte';
     import PlanningTable from '../parts/PlanningTable.svelte';
 
     let { params }: { params: { trip: string } } = $props();

@@ -42,15 +42,15 @@ final class BottomTest extends TestCase
         $bottom = Bottom::flat(30.0);
 
         self::assertSame([30.0, 30.0], [$bottom->at(-50.0), $bottom->at(5000.0)]);
-        self::assertSame(['clearance' => 4.5, 'ahead' => 0.0], $bottom->clearance(25.5, 40.0));
+        self::assertSame(['clearance' => 4.5, 'ahead' => 0.0, 'standing' => 0.0], $bottom->clearance(25.5, 40.0));
     }
 
     public function test_what_lies_astern_of_the_gear_counts_no_more(): void
     {
         $hump = Bottom::profile([['along' => 0.0, 'depth' => 30.0], ['along' => 100.0, 'depth' => 18.0], ['along' => 200.0, 'depth' => 30.0]]);
 
-        self::assertSame(['clearance' => -2.0, 'ahead' => 150.0], $hump->clearance(20.0, 50.0), 'gear 50 m back comes over it when the boat is 50 m past');
-        self::assertSame(['clearance' => -2.0, 'ahead' => 30.0], $hump->from(120.0)->clearance(20.0, 50.0), 'the boat is over it already, the gear is not');
+        self::assertSame(['clearance' => -2.0, 'ahead' => 150.0, 'standing' => 0.0], $hump->clearance(20.0, 50.0), 'gear 50 m back comes over it when the boat is 50 m past');
+        self::assertSame(['clearance' => -2.0, 'ahead' => 30.0, 'standing' => 0.0], $hump->from(120.0)->clearance(20.0, 50.0), 'the boat is over it already, the gear is not');
         self::assertSame(10.0, $hump->from(260.0)->clearance(20.0, 50.0)['clearance']);
     }
 
@@ -75,7 +75,7 @@ final class BottomTest extends TestCase
     public static function broken(): iterable
     {
         yield 'a word among figures' => ["0,30\n10,deep\n", 'profile line 2'];
-        yield 'three columns' => ["0,30,5\n", 'profile line 1'];
+        yield 'four columns' => ["0,30,5,1\n", 'profile line 1'];
         yield 'going back' => ["a,b\n0,30\n10,30\n5,30\n", 'profile line 4'];
         yield 'nothing' => ["along,depth\n", 'profile'];
         yield 'too deep' => ["0,30\n10,9000\n", 'profile.1.depth'];
@@ -94,5 +94,20 @@ final class BottomTest extends TestCase
             return;
         }
         self::fail('It was taken.');
+    }
+
+    public function test_what_stands_on_the_bottom_is_met_before_the_bottom_is(): void
+    {
+        $course = Bottom::profile([['along' => 0.0, 'depth' => 30.0], ['along' => 100.0, 'depth' => 30.0, 'standing' => 6.0], ['along' => 200.0, 'depth' => 30.0]]);
+
+        self::assertSame(['clearance' => 4.0, 'ahead' => 120.0, 'standing' => 6.0], $course->clearance(20.0, 20.0));
+        self::assertEqualsWithDelta(27.0, $course->at(50.0), 1e-9, 'straight between the places, as the bottom is');
+        self::assertSame(3.0, $course->from(150.0)->clearance(20.0, 0.0)['standing'], 'half passed');
+        self::assertSame(0.0, $course->from(250.0)->clearance(20.0, 0.0)['standing'], 'passed');
+        self::assertSame(['clearance' => 7.0, 'ahead' => 0.0, 'standing' => 3.0], Bottom::flat(30.0)->with(3.0)->clearance(20.0, 5.0));
+        self::assertSame(24.0, $course->with(3.0)->at(100.0), 'the higher of the two counts');
+        self::assertSame(0.0, Bottom::flat(2.0)->with(9.0)->at(0.0), 'nothing counts above the surface');
+        $this->expectExceptionMessage('profile.0.standing');
+        Bottom::profile([['along' => 0.0, 'depth' => 5.0, 'standing' => 6.0]]);
     }
 }

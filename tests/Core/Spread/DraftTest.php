@@ -13,6 +13,7 @@ use Admek\Core\Spread\Drafting\DraftBand;
 use Admek\Core\Spread\Drafting\DraftedLine;
 use Admek\Core\Spread\Drafting\Drafter;
 use Admek\Core\Spread\Drafting\DraftTask;
+use Admek\Core\Spread\Drafting\Option;
 use Admek\Core\Spread\Drafting\Pattern;
 use Admek\Core\Spread\Drafting\Water;
 use Admek\Core\Spread\LineBuilder;
@@ -48,6 +49,36 @@ final class DraftTest extends TestCase
             self::assertEqualsWithDelta($draft->running[$i]->depth(), $line->depth, 1e-9);
             self::assertSame($line->band === null, $line->reason === 'above');
         }
+    }
+
+    public function test_where_divers_do_not_get_down_releases_are_stacked_on_the_riggers(): void
+    {
+        $task = $this->task(['P2', 'P3', 'P5', 'S5', 'S3', 'S2'], [[110, 170, 1.0]], 200);
+        $draft = (new Drafter)->draft($task);
+        $depths = array_combine(array_map(static fn (DraftedLine $line): string => $line->line['holder']['code'], $draft->lines), array_map(static fn (DraftedLine $line): float => $line->depth / self::FOOT, $draft->lines));
+        $stacked = array_values(array_filter($draft->lines, static fn (DraftedLine $line): bool => $line->role === 'stacked_release'));
+
+        self::assertSame([], $draft->grave($task));
+        self::assertGreaterThanOrEqual(2, count($stacked));
+        foreach ($stacked as $line) {
+            $host = $line->line['rides_on'];
+            self::assertGreaterThan(8.0, $depths[$host] - $line->depth / self::FOOT, 'it hangs above the release at the ball');
+            self::assertSame($host[0], $line->line['holder']['code'][0], 'on the cable of its own side');
+        }
+        $without = $this->task(['P5', 'S5'], [[110, 170, 1.0]], 200);
+        self::assertGreaterThan((new Drafter)->draft($without)->covered + 0.15, $draft->covered);
+    }
+
+    public function test_with_only_mast_boards_aboard_lines_are_clipped_to_their_tow_lines(): void
+    {
+        $task = $this->task(['P1', 'P2', 'P3', 'C1', 'S3', 'S2', 'S1'], [[4, 30, 1.0]], 60, gear: ['board' => [['name' => 'mast', 'size' => 'mast']], 'diver' => []]);
+        $draft = (new Drafter)->draft($task);
+        $clipped = array_values(array_filter($draft->lines, static fn (DraftedLine $line): bool => isset($line->line['clip_out'])));
+
+        self::assertSame([], $draft->grave($task));
+        self::assertGreaterThanOrEqual(4, count($clipped));
+        self::assertCount(1, array_unique(array_map(static fn (DraftedLine $line): float => $line->line['board_out'], $clipped)), 'one tow line a side, of one length');
+        self::assertGreaterThan(0.8, $draft->covered);
     }
 
     public function test_it_is_the_same_each_time(): void
@@ -138,13 +169,14 @@ final class DraftTest extends TestCase
     }
 
     /**
-     * @param  non-empty-list<\Admek\Core\Spread\Drafting\Option>  $ways
+     * @param  non-empty-list<Option>  $ways
      * @return list<RunningLine>
      */
     private function choices(array $ways, DraftTask $task, SpreadSolver $solver): array
     {
         $running = [];
-        foreach ($ways as $way) {
+        // A stacked release only adds to what these cover alone.
+        foreach (array_filter($ways, static fn (Option $way): bool => $way->rides === null) as $way) {
             $planned = LineBuilder::all([$way->line], $task->mast)[0];
             foreach ($task->bands as $band) {
                 for ($depth = $band->top - 4 * self::FOOT; $depth < $band->bottom + self::FOOT; $depth += 2 * self::FOOT) {
@@ -189,8 +221,9 @@ final class DraftTest extends TestCase
     /**
      * @param  list<string>  $holders
      * @param  list<array{float, float, float}>  $bands  ft, ft, weight
+     * @param  array<string, mixed>  $gear  in place of the usual
      */
-    private function task(array $holders, array $bands, float $bottom, int $most = 16): DraftTask
+    private function task(array $holders, array $bands, float $bottom, int $most = 16, array $gear = []): DraftTask
     {
         $lure = static fn (string $name, string $kind, ?float $dive = null): array => ['name' => $name, 'kind' => $kind, 'finish' => $name]
             + ($dive === null ? [] : ['rated' => ['depth' => $dive * Lines::FOOT, 'lead' => 100 * Lines::FOOT, 'line_diameter' => 0.00035, 'speed' => 0.89408]]);
@@ -202,7 +235,7 @@ final class DraftTest extends TestCase
         return new DraftTask(
             array_map(static fn (array $band): DraftBand => new DraftBand(Species::King, $band[0] * Lines::FOOT, $band[1] * Lines::FOOT, $band[2]), $bands),
             array_map(static fn (string $code): array => array_combine(['code', 'side', 'kind', 'aft', 'starboard', 'height'], [$code, ...self::RAIL[$code]]), $holders),
-            [
+            $gear + [
                 'reel' => [['name' => 'braid', 'material' => 'braid', 'test' => 30], ['name' => 'nylon', 'material' => 'nylon', 'test' => 20], ['name' => 'core', 'material' => 'leadcore', 'test' => 27, 'colours' => 8.0]],
                 'ball' => [['name' => '12 lb', 'mass' => 5.443]],
                 'diver' => [['name' => 'large', 'size' => 'large', 'ringed' => false]],

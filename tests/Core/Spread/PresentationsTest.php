@@ -152,7 +152,7 @@ final class PresentationsTest extends TestCase
             $lightest = BottomFishing::of($this->run1(LineBuilder::all([Lines::line('P4', $kind)])[0]), new Conditions(self::SPEED))?->lightest;
             self::assertNotNull($lightest, $kind);
             self::assertGreaterThanOrEqual(45.0, $angle($lightest));
-            $stock = \Admek\Core\Tackle\BottomRig::STOCK;
+            $stock = \Admek\Core\Tackle\LeadWeight::STOCK;
             $lighter = $stock[(int) array_search($lightest, $stock, true) - 1];
             self::assertLessThan(45.0, $angle($lighter), "{$kind}: {$lighter} kg would do too");
         }
@@ -265,5 +265,40 @@ final class PresentationsTest extends TestCase
     private function all(array $lines, array $mast = [-4.0, 0.0, -3.0]): array
     {
         return (new SpreadSolver)->all(LineBuilder::all($lines, $mast), new Conditions(self::SPEED));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, float, string}> */
+    public static function otherControls(): iterable
+    {
+        yield 'a diver is dialled steeper' => [Lines::line('P3', 'diver', ['dial' => 3.0]), 60 * Lines::FOOT, 'dial'];
+        yield 'a clip weight out of the box' => [Lines::line('P3', 'clip'), 22 * Lines::FOOT, 'weight'];
+        yield 'the same behind a board' => [Lines::line('P3', 'clip', ['board' => ['size' => 'large'], 'board_out' => 40.0]), 22 * Lines::FOOT, 'weight'];
+        yield 'a bouncer' => [Lines::line('P3', 'bouncer', ['weight_mass' => 0.0142]), 14 * Lines::FOOT, 'weight'];
+        yield 'a three-way’s weight' => [Lines::line('P3', 'dropper', ['weight_mass' => 0.0142]), 14 * Lines::FOOT, 'weight'];
+    }
+
+    /** @param  array<string, mixed>  $line */
+    #[DataProvider('otherControls')]
+    public function test_a_depth_is_reached_by_dial_or_weight_what_is_out_staying_out(array $line, float $depth, string $kind): void
+    {
+        $solver = new SpreadSolver;
+        $conditions = new Conditions(2.0 * Lines::MPH);
+        $planned = LineBuilder::all([$line])[0];
+        $control = $planned->otherControl() ?? self::fail('nothing but its let-out sets its depth');
+        $reach = $solver->reach($planned, $conditions, $depth, byOther: true);
+        $set = $planned->withOtherControl($reach->control);
+
+        self::assertSame($kind, $control->kind->value);
+        self::assertTrue($reach->reached);
+        self::assertEqualsWithDelta($depth, $solver->run($set, $conditions, withDoubt: false)->depth(), 0.01);
+        self::assertSame($planned->rig->control()->value, $set->rig->control()->value);
+        $settable = $control->settable($reach->control, false);
+        self::assertContains($settable, $kind === 'weight' ? LeadWeight::STOCK : range(0.0, 4.0, 0.5), 'one the mate has');
+    }
+
+    public function test_what_has_no_dial_or_weight_says_so(): void
+    {
+        $this->expectExceptionMessage('by must be what is let out');
+        (new SpreadSolver)->reach(LineBuilder::all([Lines::line('P1', 'core')])[0], new Conditions(1.0), 5.0, byOther: true);
     }
 }

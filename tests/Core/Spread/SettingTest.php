@@ -14,6 +14,7 @@ use Admek\Core\Spread\HolderFit;
 use Admek\Core\Spread\LineBuilder;
 use Admek\Core\Spread\PlannedLine;
 use Admek\Core\Spread\Setting;
+use Admek\Core\Spread\SettingCures;
 use Admek\Core\Spread\SettingOrder;
 use Admek\Core\Spread\SettingSchool;
 use Admek\Core\Spread\SpreadLimits;
@@ -61,6 +62,24 @@ final class SettingTest extends TestCase
         self::assertLessThan(2.0, $near[0]->amount);
         self::assertSame([], Tangles::among((new SpreadSolver)->all($lines, $conditions), 2.0), 'though they end far apart');
         self::assertSame([], (new Setting($conditions, new SpreadLimits(tangle: 2.0)))->crossings(array_reverse($lines)), 'the board first, and nothing is in the way');
+    }
+
+    public function test_a_crossing_is_cured_by_an_order_that_brings_no_other(): void
+    {
+        $setting = new Setting(new Conditions(self::SPEED), new SpreadLimits);
+        $inOrder = SettingOrder::of($this->spread(), own: ['P2', 'P1']);
+        $crossings = $setting->crossings($inOrder);
+        $order = (new SettingCures($inOrder, $crossings, $setting))->of($crossings[0]) ?? self::fail('no order was found');
+
+        self::assertLessThan(array_search('P2', $order, true), array_search('P1', $order, true));
+        self::assertEqualsCanonicalizing($this->codes($inOrder), $order);
+        self::assertSame([], $setting->crossings(SettingOrder::of($this->spread(), own: $order)));
+        // Lines that cross whichever goes first cannot be cured by their order.
+        $near = LineBuilder::all([Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 50.0]), Lines::line('P4', 'diver', ['dial' => 2.9, 'let_out' => 48.0])]);
+        $wide = new Setting(new Conditions(self::SPEED), new SpreadLimits(tangle: 1.2));
+        foreach ($wide->crossings($near) as $crossing) {
+            self::assertNull((new SettingCures($near, [$crossing], $wide))->of($crossing));
+        }
     }
 
     public function test_a_fish_s_line_sweeps_what_lies_between_it_and_the_stern(): void
