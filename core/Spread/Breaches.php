@@ -37,6 +37,24 @@ final class Breaches
     }
 
     /**
+     * Whether a tangle or a touch of bottom stands after a change: told from its own lines, before all the others are
+     * looked at. What depends on the rest of the spread is not told so, and never stands here.
+     *
+     * @param  list<RunningLine>  $lines
+     */
+    public static function surelyStands(Breach $breach, array $lines, SpreadLimits $limits): bool
+    {
+        $concerned = array_values(array_filter($lines, static fn (RunningLine $line): bool => in_array($line->planned->holder, $breach->holders, true)));
+        $left = match ($breach->kind) {
+            BreachKind::Tangle => Tangles::among($concerned, $limits->tangle),
+            BreachKind::Bottom => self::bottom($concerned, $limits),
+            default => [],
+        };
+
+        return in_array($breach->name(), array_map(static fn (Breach $one): string => $one->name(), $left), true);
+    }
+
+    /**
      * @param  list<RunningLine>  $lines
      * @return list<Breach>
      */

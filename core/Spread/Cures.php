@@ -37,15 +37,19 @@ final readonly class Cures
     /** The first cure that holds, or null where the captain must think. */
     public function of(Breach $breach): ?Cure
     {
-        $before = $this->grave($this->running);
+        $before = self::grave(Breaches::grave($this->running, $this->limits));
         $candidates = new CureCandidates($this->running, $this->conditions, $this->limits, $this->metric, $this->spares, $this->finishes, $this->solver);
         foreach ($candidates->for($breach) as $cure) {
             try {
-                $running = $this->rerun($cure);
+                $running = $this->solver->again($cure->applied($this->lines), $this->running, $this->conditions);
             } catch (InvalidValue|CannotTow) {
                 continue;
             }
-            if ($this->cured($breach, $cure, $running) && ! self::worse($before, $this->grave($running))) {
+            if (Breaches::surelyStands($breach, $running, $this->limits)) {
+                continue;
+            }
+            $left = Breaches::of($running, $this->limits, $this->finishesWith($cure));
+            if ($this->cured($breach, $left, $running) && ! self::worse($before, self::grave($left))) {
                 return $cure;
             }
         }
@@ -53,23 +57,26 @@ final readonly class Cures
         return null;
     }
 
-    /** @param  list<RunningLine>  $running as they run with the cure */
-    private function cured(Breach $breach, Cure $cure, array $running): bool
+    /**
+     * @param  list<Breach>  $left  with the cure
+     * @param  list<RunningLine>  $running  as they run with the cure
+     */
+    private function cured(Breach $breach, array $left, array $running): bool
     {
-        $finishes = $this->finishes;
-        if ($cure->kind === CureKind::ChangeLure) {
-            $finishes[$cure->holders[0]] = $cure->lure === null ? '' : $this->finishOf($cure->lure);
-        }
-        $covered = self::covered($running, $this->limits) - self::covered($this->running, $this->limits);
+        $named = static fn (array $breaches): bool => in_array($breach->name(), array_map(static fn (Breach $left): string => $left->name(), $breaches), true);
 
         return match ($breach->kind) {
             // Bare water is cured by what covers more of it, not by uncovering other feet.
-            BreachKind::Bare, BreachKind::Doubled => $covered > 0.3,
-            default => ! in_array($breach->name(), array_map(
-                static fn (Breach $left): string => $left->name(),
-                [...Breaches::of($running, $this->limits, $finishes), ...OutOfReach::among($running, $this->conditions, $this->solver)],
-            ), true),
+            BreachKind::Bare, BreachKind::Doubled => self::covered($running, $this->limits) - self::covered($this->running, $this->limits) > 0.3,
+            BreachKind::OutOfReach => ! $named(OutOfReach::among($running, $this->conditions, $this->solver)),
+            default => ! $named($left),
         };
+    }
+
+    /** @return array<string, string> finishes of the lures by holder */
+    private function finishesWith(Cure $cure): array
+    {
+        return $cure->lure === null ? $this->finishes : array_replace($this->finishes, [$cure->holders[0] => $this->finishOf($cure->lure)]);
     }
 
     private function finishOf(int $lure): string
@@ -95,32 +102,6 @@ final readonly class Cures
     }
 
     /**
-     * The spread with a cure: only what it changes is solved again.
-     *
-     * @return list<RunningLine>
-     */
-    private function rerun(Cure $cure): array
-    {
-        $running = [];
-        foreach ($cure->applied($this->lines) as $line) {
-            $running[] = $this->unchanged($line) ?? $this->solver->run($line, $this->conditions);
-        }
-
-        return $running;
-    }
-
-    private function unchanged(PlannedLine $line): ?RunningLine
-    {
-        foreach ($this->running as $running) {
-            if ($running->planned === $line || ($running->planned->holder === $line->holder && $running->planned == $line)) {
-                return $running;
-            }
-        }
-
-        return null;
-    }
-
-    /**
      * @param  array<string, float>  $before
      * @param  array<string, float>  $after
      */
@@ -136,14 +117,16 @@ final readonly class Cures
     }
 
     /**
-     * @param  list<RunningLine>  $running
-     * @return array<string, float> how bad each grave breach is, by its name
+     * @param  list<Breach>  $breaches
+     * @return array<string, float> how bad each grave one of them is, by its name
      */
-    private function grave(array $running): array
+    private static function grave(array $breaches): array
     {
         $grave = [];
-        foreach (Breaches::grave($running, $this->limits) as $breach) {
-            $grave[$breach->name()] = $breach->severity();
+        foreach ($breaches as $breach) {
+            if ($breach->kind->isGrave()) {
+                $grave[$breach->name()] = $breach->severity();
+            }
         }
 
         return $grave;

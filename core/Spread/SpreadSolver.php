@@ -46,6 +46,34 @@ final readonly class SpreadSolver
     }
 
     /**
+     * The same as {@see all()}, for lines most of which run already: only what has changed is solved.
+     *
+     * @param  list<PlannedLine>  $lines
+     * @param  list<RunningLine>  $running  under the same conditions
+     * @return list<RunningLine>
+     *
+     * @throws CannotTow
+     * @throws InvalidValue
+     */
+    public function again(array $lines, array $running, Conditions $conditions): array
+    {
+        return array_map(fn (PlannedLine $line): RunningLine => self::unchanged($line, $running) ?? $this->run($line, $conditions), $lines);
+    }
+
+    /** @param  list<RunningLine>  $running */
+    private static function unchanged(PlannedLine $line, array $running): ?RunningLine
+    {
+        foreach ($running as $one) {
+            // Of two lines alike in all figures one runs as the other.
+            if ($one->planned === $line || ($one->planned->holder === $line->holder && $one->planned == $line)) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * The control that runs the line's lure at a depth (m), or the deepest it gets.
      *
      * @param  bool  $byOther  by its dial or weight, what is let out staying as it is

@@ -12,15 +12,6 @@ use Tests\Browser\Support\Wait;
 /** What stands about the planning table: the draft, kept spreads, order, bottom, files, opinions, compare and the view from above. */
 final class PlanningToolsTest extends BrowserTestCase
 {
-    /** @var list<string> uploaded, and read by the page when it comes to it */
-    private array $files = [];
-
-    protected function tearDown(): void
-    {
-        array_map(unlink(...), $this->files);
-        parent::tearDown();
-    }
-
     public function test_a_draft_is_taken_rod_by_rod_and_whole_and_undone(): void
     {
         $this->openSpread();
@@ -225,21 +216,6 @@ final class PlanningToolsTest extends BrowserTestCase
         $this->see('[data-holder=S1].empty');
         $this->click('[aria-label=Undo]');
         $this->see('[data-holder=S1] .depth b');
-    }
-
-    private function task(string $name): void
-    {
-        $this->click('[aria-controls=plan-tasks]', 'Plan');
-        $this->click('#plan-tasks button', $name);
-        $this->see('dialog[open]');
-    }
-
-    private function upload(string $field, string $text): void
-    {
-        $file = tempnam(sys_get_temp_dir(), 'admek-');
-        file_put_contents($file, $text);
-        $this->files[] = $file;
-        $this->see($field)->sendKeys($file);
     }
 
     private function dragged(string $what, string $to): void

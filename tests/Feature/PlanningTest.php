@@ -110,7 +110,10 @@ final class PlanningTest extends FeatureTestCase
         $spread['setting_order'] = [$codes['P2'], $codes['P1']];
         $plan = $this->send('POST', '/spreads/2/setting', $spread, 200)->json();
         self::assertSame(['P2', 'P1'], array_values(array_intersect($plan['order'], ['P1', 'P2'])));
-        self::assertSame([['P1', 'P2']], array_column($plan['crossings'], 'holders'));
+        self::assertSame([['P1', 'P2']], array_column(array_column($plan['crossings'], 'breach'), 'holders'));
+        self::assertSame(['P1', 'P2'], array_values(array_intersect($plan['crossings'][0]['cure'], ['P1', 'P2'])));
+        $cured = ['setting_order' => array_map(static fn (string $code): int => $codes[$code], $plan['crossings'][0]['cure'])] + $spread;
+        self::assertSame([], $this->send('POST', '/spreads/2/setting', $cured, 200)->json('crossings'));
         $this->send('PUT', '/spreads/2', ['school' => 'riggers_first'] + $spread, 200);
         self::assertSame(['riggers_first', [$codes['P2'], $codes['P1']]], [$this->demoSpread()['school'], $this->demoSpread()['setting_order']]);
         self::assertSame('riggers_first', $this->send('GET', '/spreads/2/deck-card', expect: 200)->json('school'));
@@ -129,6 +132,41 @@ final class PlanningTest extends FeatureTestCase
         self::assertEqualsWithDelta(150 * self::FOOT * 1.1, $rows['P3']['counter'][1], 1e-6);
         self::assertEqualsWithDelta($rows['P5']['settings'][1], $rows['P5']['counter'][1], 1e-9, 'a rigger reads on its own counter');
         self::assertNull($rows['C1']['counter'], 'colours are counted by their marks');
+    }
+
+    public function test_a_rod_is_run_at_a_depth_by_its_dial_or_its_weight(): void
+    {
+        $spread = $this->demoSpread();
+        $reach = fn (array $spread, int $holder, float $depth): array => $this->send('POST', '/spreads/2/reach', ['holder_ids' => [$holder], 'depth' => $depth, 'by' => 'other'] + $spread, 200)->json('lines.0');
+        self::assertSame('dial', array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'other_control', 'holder')['P3']);
+        $steeper = $reach($spread, 3, $this->depthOf($spread, 'P3') + 2.0);
+
+        self::assertSame('dial', $steeper['control']);
+        self::assertLessThan($spread['lines'][2]['dial'], $steeper['value'], 'dialled straighter it goes down');
+        $spread['lines'][2] = $steeper['figures'] + $spread['lines'][2];
+        self::assertEqualsWithDelta($steeper['depth'], $this->depthOf($spread, 'P3'), 0.01, 'the depth told is that of the mark it can be set to');
+
+        $weighted = ['presentation' => 'clip', 'weight_mass' => 0.0567, 'lead' => 9.0] + $spread['lines'][array_search('flat', array_column($spread['lines'], 'presentation'), true)];
+        $spread['lines'] = [$weighted];
+        $code = $this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines.0.holder');
+        $heavier = $reach($spread, $weighted['holder_id'], $this->depthOf($spread, $code) + 2.0);
+        self::assertSame('weight', $heavier['control']);
+        self::assertContains($heavier['value'], $this->send('GET', '/locker')->json('weights'), 'a weight that is in the box');
+        self::assertGreaterThan(0.0567, $heavier['figures']['weight_mass']);
+        $this->assertRefusedAt(['/by'], 'POST', '/spreads/2/reach', ['by' => 'luck', 'holder_ids' => [3], 'depth' => 10.0] + $this->demoSpread());
+        $this->assertRefusedAt(['/by'], 'POST', '/spreads/2/reach', ['by' => 'other', 'holder_ids' => [5], 'depth' => 10.0] + $this->demoSpread());
+    }
+
+    public function test_wood_on_the_bottom_is_met_and_told_before_the_bottom_is(): void
+    {
+        $deepest = $this->depthOf($this->demoSpread(), 'P5');
+        $bottoms = fn (): array => array_values(array_filter($this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'), static fn (array $b): bool => $b['kind'] === 'bottom' && $b['holders'] === ['P5']));
+        $this->send('PUT', '/trips/2/bottom', ['bottom' => $deepest + 6.0, 'clearance' => 1.0, 'structure' => 0.0], 200);
+        self::assertSame([], $bottoms());
+        self::assertEquals(7.0, $this->send('PUT', '/trips/2/bottom', ['bottom' => $deepest + 6.0, 'clearance' => 1.0, 'structure' => 7.0], 200)->json('structure'));
+        self::assertLessThanOrEqual(0.0, $bottoms()[0]['amount']);
+        self::assertEquals(7.0, $bottoms()[0]['structure']);
+        $this->assertRefusedAt(['/structure'], 'PUT', '/trips/2/bottom', ['bottom' => 40.0, 'structure' => 90.0]);
     }
 
     public function test_a_draft_covers_more_keeps_the_limit_and_changes_nothing(): void
@@ -242,5 +280,11 @@ final class PlanningTest extends FeatureTestCase
             unlink($path);
         }
         self::assertSame(2, $this->command('admek:solve', ['file' => $path]));
+    }
+
+    /** @param  array<string, mixed>  $spread */
+    private function depthOf(array $spread, string $holder): float
+    {
+        return array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'depth', 'holder')[$holder];
     }
 }

@@ -71,9 +71,10 @@ final readonly class Drafter
     {
         $lines = $this->withLures($task, $assigned);
         $leftOut = $this->leftOut($task, $assigned, $options);
+        $running = [];
         for ($i = 0; ; $i++) {
             $planned = LineBuilder::all(array_values($lines), $task->mast);
-            $running = $this->solver->all($planned, $task->conditions);
+            $running = $this->solver->again($planned, $running, $task->conditions);
             $breach = Breaches::grave($running, $task->limits)[0] ?? null;
             if ($breach === null) {
                 return $this->asDraft($task, $assigned, $lines, $running, $leftOut);
@@ -205,6 +206,9 @@ final readonly class Drafter
             $line = $this->set(['lure' => $lines[$holder]['lure']] + $option->line, $depth, $task);
             $moved = $this->solver->run(LineBuilder::all([$line], $task->mast)[0], $task->conditions);
             $all = array_map(static fn (RunningLine $other): RunningLine => $other->planned->holder === $holder ? $moved : $other, $running);
+            if (Breaches::surelyStands($breach, $all, $task->limits)) {
+                continue;
+            }
             $names = $this->names($all, $task);
             if (! in_array($breach->name(), $names, true) && array_diff($names, $known) === []) {
                 return array_replace($lines, [$holder => $line]);

@@ -41,7 +41,7 @@ export function breachReason(breach: Breach, units: Units): string {
                 (depth ?? 0) > 0.3 ? ` and ${shown(units, 'depth', depth ?? 0)} down` : ''
             }; they should keep ${shown(units, 'fineLength', wanted)}.`;
         case 'setting_cross':
-            return `${holders[0]} is let out across ${holders[1]}, which is already set. Set ${holders[0]} before it.`;
+            return `${holders[0]} is let out across ${holders[1]}, which is already set.`;
         case 'board_laid_back':
             return `What trails ${pair} drags its board back: it rides ${shown(units, 'length', amount)} out, less than ${shown(units, 'length', wanted)}.`;
         case 'out_of_reach':

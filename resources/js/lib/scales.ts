@@ -11,10 +11,12 @@ const NEAR = 4;
 export type DepthScale = ScaleLinear<number, number>;
 export type SidewaysScale = ScaleContinuousNumeric<number, number>;
 
-export function deepestShown(lines: Iterable<RunningLine>, bottom: number | null): number {
+/** @param foot share of the height at its foot that no line may be drawn in */
+export function deepestShown(lines: Iterable<RunningLine>, bottom: number | null, foot = 0): number {
     let deepest = bottom ? bottom * 1.06 : 8;
+    const room = Math.max(1.08, 1.03 / (1 - foot));
     for (const line of lines) {
-        deepest = Math.max(deepest, (line.depth + (line.deviation ?? 0)) * 1.08, (line.ball?.place[2] ?? 0) * 1.08);
+        deepest = Math.max(deepest, Math.max(line.depth + (line.deviation ?? 0), line.ball?.place[2] ?? 0) * room);
     }
     return deepest;
 }

@@ -36,9 +36,16 @@
     );
     let faults: Fault[] = $state.raw([]);
     let said = $state('');
+    let form: HTMLFormElement;
+    $effect(() => form.querySelector('input')?.focus());
 
-    async function stow(event: SubmitEvent): Promise<void> {
+    async function stow(event: SubmitEvent & { currentTarget: HTMLFormElement }): Promise<void> {
         event.preventDefault();
+        const misread = event.currentTarget.querySelector<HTMLElement>('[data-misread]');
+        if (misread) {
+            misread.focus();
+            return;
+        }
         const body = Object.fromEntries(Object.entries(figures).filter(([key]) => key !== 'id'));
         const typed = body as { name: string };
         const answer = gear
@@ -62,7 +69,7 @@
 </script>
 
 <Dialog title={gear ? `Put ${gear.name} right` : `A ${sheet.one} not aboard yet`} {close}>
-    <form class="flex flex-col gap-2" onsubmit={stow}>
+    <form bind:this={form} class="flex flex-col gap-2" onsubmit={stow}>
         <TextField
             label="Name to know it by"
             value={String(figures.name ?? '')}

@@ -93,6 +93,7 @@
             onblur={commit}
             onkeydown={keyed}
             aria-invalid={wrong ? 'true' : undefined}
+            data-misread={misread || undefined}
             aria-describedby={wrong ? `${field}-wrong` : undefined}
         />
         <span class="quiet w-6 text-sm">{unit ?? (quantity ? measure(units, quantity).unit : '')}</span>

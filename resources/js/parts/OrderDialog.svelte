@@ -87,7 +87,7 @@
         </p>
     </div>
     {#if setting}
-        <ol class="max-h-[27rem] overflow-y-auto" aria-label="Lines in the order they are set">
+        <ol class="max-h-[calc(100vh-17rem)] overflow-y-auto" aria-label="Lines in the order they are set">
             {#each order as code, i (code)}
                 {@const holder = holderOf(code)}
                 {@const line = holder && desk.lineAt(holder.id)}

@@ -25,6 +25,8 @@
     let height = $state(520);
     const RIBBON = 46;
     const GUTTER = 38;
+    /** Height at the foot of the views that the bar of a what-if takes. */
+    const WHAT_IF_BAR = 62;
     const sternWidth = $derived(Math.round((width - RIBBON - GUTTER) * 0.6));
     const longWidth = $derived(Math.max(60, width - RIBBON - GUTTER - sternWidth));
 
@@ -36,7 +38,7 @@
         profile.length > 0 ? Math.min(...profile.filter(({ along }) => along >= gone).map(({ depth }) => depth)) : Infinity,
     );
     const lowest = $derived(profile.length > 0 ? Math.max(...profile.map(({ depth }) => depth)) : trip.bottom);
-    const deepest = $derived(deepestShown(lines, lowest));
+    const deepest = $derived(deepestShown(lines, lowest, desk.isWhatIf ? WHAT_IF_BAR / height : 0));
     const y = $derived(depthScale(deepest, height));
     const sideways = $derived(sidewaysScale(lines, desk.holders, sternWidth));
     const aft = $derived(aftScale(lines, longWidth, profile.length > 0));

@@ -54,8 +54,10 @@
                     <b>{breachTitle(breach)}</b>
                     {#if breach.holders.length > 0}<span class="figure font-semibold">{breach.holders.join(' · ')}</span>{/if}
                     <span class="reason"
-                        >{breachReason(breach, desk.boat.units)}{#if breach.kind === 'bottom'}
-                            At stake: {atStake(lineOf(breach.holders[0]), desk.locker)}.{/if}</span
+                        >{breachReason(breach, desk.boat.units)}{#if breach.kind === 'bottom'}<br />At stake: {atStake(
+                                lineOf(breach.holders[0]),
+                                desk.locker,
+                            )}.{/if}</span
                     >
                 </button>
                 {#if orderFor(breach)}

@@ -21,6 +21,9 @@ abstract class BrowserTestCase extends TestCase
     /** @var list<Browser> */
     private array $open = [];
 
+    /** @var list<string> uploaded, and read by the page when it comes to it */
+    private array $files = [];
+
     protected function setUp(): void
     {
         $this->app = $this->startApp();
@@ -33,6 +36,7 @@ abstract class BrowserTestCase extends TestCase
             $browser->close();
         }
         $this->app->end();
+        array_map(unlink(...), $this->files);
     }
 
     protected function startApp(): RunningApp
@@ -125,5 +129,43 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->see($css);
         $this->js('const s = document.querySelector(arguments[0]); s.selectedIndex = [...s.options].findIndex((o) => o.text.includes(arguments[1])); if (s.selectedIndex < 0) throw new Error("no option " + arguments[1]); s.dispatchEvent(new Event("change", { bubbles: true }));', $css, $option);
+    }
+
+    /** Opens one of the planning table's tasks. */
+    protected function task(string $name): void
+    {
+        $this->click('[aria-controls=plan-tasks]', 'Plan');
+        $this->click('#plan-tasks button', $name);
+        $this->see('dialog[open]');
+    }
+
+    protected function upload(string $field, string $text): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'admek-');
+        file_put_contents($file, $text);
+        $this->files[] = $file;
+        $this->see($field)->sendKeys($file);
+    }
+
+    /**
+     * A finger put down, moved and lifted.
+     *
+     * @param  array{float, float}  ...$places  px of the viewport, one for a tap
+     */
+    protected function touch(array ...$places): void
+    {
+        $tools = $this->browser->devTools();
+        foreach ($places as $i => [$x, $y]) {
+            $tools->execute('Input.dispatchTouchEvent', ['type' => $i === 0 ? 'touchStart' : 'touchMove', 'touchPoints' => [['x' => $x, 'y' => $y]]]);
+        }
+        $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
+    }
+
+    /** @return array{float, float} px of the viewport, the middle of an element */
+    protected function middle(string $css, ?string $text = null): array
+    {
+        $this->see($css, $text);
+
+        return (array) $this->js('const e = [...document.querySelectorAll(arguments[0])].find((e) => e.textContent.includes(arguments[1])); e.scrollIntoView({ block: "nearest" }); const r = e.getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]', $css, $text ?? '');
     }
 }

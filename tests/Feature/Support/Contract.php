@@ -93,8 +93,9 @@ final class Contract
 
     private static function template(string $path): ?string
     {
-        foreach (array_keys(self::document()['paths']) as $template) {
-            if (preg_match('#^'.preg_replace('/\{\w+\}/', '\d+', $template).'$#', $path) === 1) {
+        // A path said in full goes before one with a name to fill in.
+        foreach (isset(self::document()['paths'][$path]) ? [$path] : array_keys(self::document()['paths']) as $template) {
+            if (preg_match('#^'.preg_replace('/\{\w+\}/', '[^/]+', $template).'$#', $path) === 1) {
                 return $template;
             }
         }
