@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Symfony\Component\Process\Process;
 use Tests\Browser\Support\BrowserTestCase;
 
 final class DeckCardTest extends BrowserTestCase
 {
+    /** A4 and letter, in. */
+    private const PAPERS = [['paperWidth' => 8.27, 'paperHeight' => 11.69], ['paperWidth' => 8.5, 'paperHeight' => 11.0]];
+
     public function test_the_card_stands_in_setting_order_and_prints_on_one_page(): void
     {
         $this->visit('/trips/2/spread');
@@ -16,11 +20,12 @@ final class DeckCardTest extends BrowserTestCase
         self::assertSame(['P1', 'S1', 'P2', 'S2', 'C2', 'C1', 'P3', 'S3', 'P4', 'S4', 'P5', 'S5'], $this->js('return [...document.querySelectorAll(".sheet .rod")].map((e) => e.textContent)'));
         self::assertSame(['142', '150', '156'], $this->js('const r = [...document.querySelectorAll(".sheet tbody tr")].find((e) => e.querySelector(".rod").textContent === "P3"); return [...r.querySelectorAll("td.num")].slice(1).map((e) => parseInt(e.textContent).toString())'));
 
-        foreach ([['paperWidth' => 8.27, 'paperHeight' => 11.69], ['paperWidth' => 8.5, 'paperHeight' => 11.0]] as $paper) {
-            $pdf = base64_decode($this->browser->devTools()->execute('Page.printToPDF', $paper + ['preferCSSPageSize' => false])['data'], true);
-            self::assertIsString($pdf);
-            self::assertStringStartsWith('%PDF', $pdf);
-            self::assertSame(1, preg_match_all('#/Type\s*/Page\b#', $pdf), 'one page');
+        foreach (self::PAPERS as $paper) {
+            $printed = $this->printed($paper);
+            self::assertCount(1, $printed, 'one page');
+            self::assertStringContainsString('at 2.0 mph', $printed[0]);
+            self::assertMatchesRegularExpression('/7\s+P3\s+66 ±7\s+142\s+150 ft\s+156\s+Slate Lantern/', $printed[0]);
+            self::assertStringContainsString('no wraps of line round a hand', strtolower((string) preg_replace('/\s+/', ' ', $printed[0])), 'down to the last word');
         }
         $this->browser->devTools()->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
         self::assertFalse($this->see('nav')->isDisplayed());
@@ -35,13 +40,28 @@ final class DeckCardTest extends BrowserTestCase
         $this->visit('/trips/1/deck-card');
         $this->see('.sheet tbody tr');
         self::assertCount(16, (array) $this->js('return [...document.querySelectorAll(".sheet tbody tr")].map((e) => e.textContent)'));
-        foreach ([['paperWidth' => 8.27, 'paperHeight' => 11.69], ['paperWidth' => 8.5, 'paperHeight' => 11.0]] as $paper) {
-            $pdf = (string) base64_decode($this->browser->devTools()->execute('Page.printToPDF', $paper + ['preferCSSPageSize' => false])['data'], true);
-            self::assertSame(1, preg_match_all('#/Type\s*/Page\b#', $pdf), 'one page');
+        foreach (self::PAPERS as $paper) {
+            $printed = $this->printed($paper);
+            self::assertCount(1, $printed, 'one page');
+            self::assertSame(16, preg_match_all('/^\s*\d+\s+[PS]\d\s+\d+ ±/m', $printed[0]), 'all of them on it');
         }
         $this->visit('/trips/1/spread');
         $this->see('[data-holder=S1] .depth b');
         self::assertSame([], $this->js('return [...document.querySelectorAll(".rail *")].filter((e) => e.scrollWidth > e.clientWidth + 1 && e.clientWidth > 0 && getComputedStyle(e).textOverflow !== "ellipsis" && getComputedStyle(e).display !== "inline").map((e) => e.textContent)'), 'nothing on the rail is clipped');
+    }
+
+    /**
+     * The page as a printer gets it, read by another program.
+     *
+     * @param  array{paperWidth: float, paperHeight: float}  $paper
+     * @return list<string> the text of each page
+     */
+    private function printed(array $paper): array
+    {
+        $pdf = (string) base64_decode($this->browser->devTools()->execute('Page.printToPDF', $paper + ['preferCSSPageSize' => false])['data'], true);
+        $read = new Process(['pdftotext', '-layout', '-', '-'], input: $pdf);
+
+        return array_values(array_filter(explode("\f", $read->mustRun()->getOutput()), static fn (string $page): bool => trim($page) !== ''));
     }
 
     /** A boat of sixteen rods, a line on each, made as a captain's page would. */

@@ -89,6 +89,32 @@ final class CommandsTest extends FeatureTestCase
         self::assertCount(400, json_decode($out, true)['lines']);
     }
 
+    public function test_the_launcher_solves_a_spread_and_refuses_what_it_does_not_know(): void
+    {
+        $this->seedDemo();
+        $file = (string) $this->send('GET', '/spreads/2/file', expect: 200)->getContent();
+        [$code, $out, $err] = $this->launched($file, 'solve', '-');
+
+        self::assertSame([0, ''], [$code, $err]);
+        self::assertMatchesRegularExpression('/P3\W+diver\W+Slate Lantern\W+150.0/', $out);
+        [$code, $out] = $this->launched($file, 'solve', '-', '--json');
+        self::assertSame(0, $code);
+        self::assertCount(12, json_decode($out, true, flags: JSON_THROW_ON_ERROR)['lines']);
+        [$code, , $err] = $this->launched('{"format":"admek-spread","version":9}', 'solve', '-');
+        self::assertSame(2, $code);
+        self::assertStringContainsString('version', $err);
+        self::assertSame(1, $this->launched('', 'catch')[0]);
+    }
+
+    /** @return array{int, string, string} exit code, what it printed, what it complained */
+    private function launched(string $input, string ...$words): array
+    {
+        $process = new \Symfony\Component\Process\Process([dirname(__DIR__, 2).'/admek', ...$words], input: $input);
+        $process->run();
+
+        return [(int) $process->getExitCode(), $process->getOutput(), $process->getErrorOutput()];
+    }
+
     /** @return array{int, string, string} exit code, what it printed, what it complained */
     private function tow(string $case): array
     {
