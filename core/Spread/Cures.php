@@ -63,14 +63,18 @@ final readonly class Cures
      */
     private function cured(Breach $breach, array $left, array $running): bool
     {
-        $named = static fn (array $breaches): bool => in_array($breach->name(), array_map(static fn (Breach $left): string => $left->name(), $breaches), true);
-
         return match ($breach->kind) {
             // Bare water is cured by what covers more of it, not by uncovering other feet.
             BreachKind::Bare, BreachKind::Doubled => self::covered($running, $this->limits) - self::covered($this->running, $this->limits) > 0.3,
-            BreachKind::OutOfReach => ! $named(OutOfReach::among($running, $this->conditions, $this->solver)),
-            default => ! $named($left),
+            BreachKind::OutOfReach => ! self::named($breach, OutOfReach::among($running, $this->conditions, $this->solver)),
+            default => ! self::named($breach, $left),
         };
+    }
+
+    /** @param  list<Breach>  $breaches */
+    private static function named(Breach $breach, array $breaches): bool
+    {
+        return in_array($breach->name(), array_map(static fn (Breach $one): string => $one->name(), $breaches), true);
     }
 
     /** @return array<string, string> finishes of the lures by holder */
