@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\Rules\Book;
+use Admek\Core\Rules\RuleBook;
 use Admek\Core\Tackle\RulesOfThumb;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -18,19 +20,27 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $mast_aft m, where a mast board's tow line leaves the boat
  * @property float $mast_height m above the water
  * @property ?array<string, float> $rules rules of thumb as this boat reckons them
+ * @property string $timezone IANA name of the port's clock
+ * @property ?array<string, array<string, ?float>> $rule_books thresholds as this boat judges them, by book and key
+ * @property ?array<string, float> $stores what is aboard of what trips use up
  */
 final class Boat extends Model
 {
-    protected $fillable = ['name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'rules'];
+    protected $fillable = ['name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'rules', 'timezone', 'rule_books', 'stores'];
 
-    protected $attributes = ['mast_aft' => -4.0, 'mast_height' => 3.0];
+    protected $attributes = ['mast_aft' => -4.0, 'mast_height' => 3.0, 'timezone' => 'UTC'];
 
-    protected $casts = ['length' => 'float', 'beam' => 'float', 'lines_per_angler' => 'integer', 'mast_aft' => 'float', 'mast_height' => 'float', 'rules' => 'array'];
+    protected $casts = ['length' => 'float', 'beam' => 'float', 'lines_per_angler' => 'integer', 'mast_aft' => 'float', 'mast_height' => 'float', 'rules' => 'array', 'rule_books' => 'array', 'stores' => 'array'];
 
     /** @return array{float, float, float} in the towing frame, m */
     public function mast(): array
     {
         return [$this->mast_aft, 0.0, -$this->mast_height];
+    }
+
+    public function book(Book $book): RuleBook
+    {
+        return $book->of($this->rule_books[$book->value] ?? []);
     }
 
     public function rulesOfThumb(): RulesOfThumb

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\Trip\LineLimit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -24,13 +25,40 @@ use Illuminate\Support\Carbon;
  * @property ?float $structure m that anything stands up from the bottom all over the course
  * @property ?string $profile_name
  * @property ?list<array{along: float, depth: float, standing?: float}> $profile of the bottom along the course, m
+ * @property ?string $port
+ * @property ?float $run m from port to ground
+ * @property ?float $latitude of the ground, degrees north
+ * @property ?float $longitude degrees east
+ * @property ?list<string> $guests names
+ * @property int $crew
+ * @property bool $crew_fish
+ * @property ?int $lines_per_angler
+ * @property ?list<array{species: string, bag: ?int, least_length: ?float}> $catch_limits as the captain entered them
+ * @property ?Carbon $limits_looked_up
+ * @property string $bait_cure
+ * @property bool $bait_strips
+ * @property ?array{source: ?string, issued: ?string, entered_at: string, hours: list<array<string, mixed>>} $forecast
  * @property int $bites_count
  */
 final class Trip extends Model
 {
-    protected $fillable = ['date', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance', 'structure', 'profile_name', 'profile'];
+    protected $fillable = ['date', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude', 'guests', 'crew', 'crew_fish', 'lines_per_angler', 'catch_limits', 'limits_looked_up', 'bait_cure', 'bait_strips', 'forecast'];
 
-    protected $casts = ['date' => 'immutable_date:Y-m-d', 'anglers' => 'integer', 'line_limit' => 'integer', 'species' => 'array', 'bottom' => 'float', 'clearance' => 'float', 'structure' => 'float', 'profile' => 'array'];
+    protected $attributes = ['crew' => 2, 'crew_fish' => false, 'bait_cure' => 'brine', 'bait_strips' => true];
+
+    protected $casts = ['date' => 'immutable_date:Y-m-d', 'anglers' => 'integer', 'line_limit' => 'integer', 'species' => 'array', 'bottom' => 'float', 'clearance' => 'float', 'structure' => 'float', 'profile' => 'array', 'run' => 'float', 'latitude' => 'float', 'longitude' => 'float', 'guests' => 'array', 'crew' => 'integer', 'crew_fish' => 'boolean', 'lines_per_angler' => 'integer', 'catch_limits' => 'array', 'limits_looked_up' => 'immutable_date:Y-m-d', 'bait_strips' => 'boolean', 'forecast' => 'array'];
+
+    /** Lines the boat may fish by what was entered; null where nothing was. */
+    public function linesAllowed(): ?int
+    {
+        return LineLimit::of($this->anglers, $this->crew, $this->crew_fish, $this->lines_per_angler, $this->line_limit);
+    }
+
+    /** @return HasMany<Chore, $this> */
+    public function chores(): HasMany
+    {
+        return $this->hasMany(Chore::class)->orderBy('id');
+    }
 
     /** @return HasMany<TargetBand, $this> */
     public function bands(): HasMany

@@ -16,7 +16,7 @@ final class TripLimits
     public static function of(Trip $trip, float $gone = 0.0): SpreadLimits
     {
         return new SpreadLimits(
-            $trip->line_limit,
+            $trip->linesAllowed(),
             self::bottom($trip, $gone),
             $trip->bands->mapWithKeys(static fn (TargetBand $band): array => [$band->species => [$band->top, $band->bottom]])->all(),
             clearance: $trip->clearance ?? 0.0,

@@ -10,6 +10,7 @@ use App\Models\Boat;
 use App\Outfitting\BoatOffer;
 use App\Outfitting\StarterLocker;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
@@ -31,7 +32,7 @@ final class BoatController
             throw new HttpException(409, 'There is a boat already; one database is one boat’s.');
         }
         $boat = DB::transaction(static function () use ($request): Boat {
-            $boat = Boat::query()->create($request->safe(['name', 'length', 'beam', 'units', 'lines_per_angler']));
+            $boat = Boat::query()->create($request->safe(['name', 'length', 'beam', 'units', 'lines_per_angler', 'timezone']));
             foreach ($request->array('holders') as $place => $holder) {
                 $boat->holders()->create(['place' => $place] + $holder);
             }
@@ -43,5 +44,13 @@ final class BoatController
         });
 
         return (new BoatResource($boat))->response()->setStatusCode(201);
+    }
+
+    /** The port's clock, which trips are timed by. */
+    public function clock(Request $request, Boat $boat): BoatResource
+    {
+        $boat->update($request->validate(['timezone' => ['required', 'string', 'timezone:all_with_bc']], ['timezone.timezone' => 'Must be the name of a time zone, such as Etc/GMT+5.']));
+
+        return new BoatResource($boat);
     }
 }

@@ -27,7 +27,7 @@ final class DraftController
         $bands = array_map(static fn (array $band): DraftBand => new DraftBand(Species::from($band['species']), $band['top'], $band['bottom'], $band['weight']), $request->array('bands'));
         $draft = $drafter->draft(new DraftTask(
             $bands, $desk->locker->holderShapes(), $desk->locker->gear(), $desk->conditions, self::limits($desk->limits, $bands),
-            min($desk->trip->line_limit ?? PHP_INT_MAX, $desk->trip->anglers * $boat->lines_per_angler), $boat->mast(), $desk->metric(),
+            $desk->trip->linesAllowed() ?? $desk->trip->anglers * $boat->lines_per_angler, $boat->mast(), $desk->metric(),
         ));
         $now = new Water($bands);
         foreach ($desk->running() as $line) {

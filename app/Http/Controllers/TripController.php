@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\CreateTripRequest;
+use App\Http\Requests\SaveTripRequest;
 use App\Http\Resources\TripResource;
 use App\Models\Boat;
 use App\Models\Spread;
@@ -33,11 +33,9 @@ final class TripController
     }
 
     /** A new trip starts from the latest trip's spread, so that the captain alters rather than begins again. */
-    public function store(CreateTripRequest $request, Boat $boat): JsonResponse
+    public function store(SaveTripRequest $request, Boat $boat): JsonResponse
     {
-        if ($boat->trips()->whereDate('date', $request->string('date')->value())->where('lines_in', $request->string('lines_in')->value())->exists()) {
-            throw ValidationException::withMessages(['lines_in' => 'Must be another time: a trip is planned then already.']);
-        }
+        self::mustBeFree($request, $boat, null);
         $trip = DB::transaction(static function () use ($request, $boat): Trip {
             /** @var array<string, mixed> $entered */
             $entered = $request->validated();
@@ -52,6 +50,22 @@ final class TripController
         });
 
         return $this->show($trip->id)->response()->setStatusCode(201);
+    }
+
+    public function update(SaveTripRequest $request, Trip $trip, Boat $boat): TripResource
+    {
+        self::mustBeFree($request, $boat, $trip);
+        $trip->update($request->validated());
+
+        return $this->show($trip->id);
+    }
+
+    private static function mustBeFree(SaveTripRequest $request, Boat $boat, ?Trip $own): void
+    {
+        $then = $boat->trips()->whereDate('date', $request->string('date')->value())->where('lines_in', $request->string('lines_in')->value());
+        if (($own === null ? $then : $then->where('id', '!=', $own->id))->exists()) {
+            throw ValidationException::withMessages(['lines_in' => 'Must be another time: a trip is planned then already.']);
+        }
     }
 
     /** @return Builder<Trip> */

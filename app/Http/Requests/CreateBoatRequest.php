@@ -17,6 +17,7 @@ final class CreateBoatRequest extends FormRequest
             'length' => ['required', 'numeric:strict', 'between:3,40'],
             'beam' => ['required', 'numeric:strict', 'between:1,12'],
             'units' => ['required', Rule::in(['us', 'metric'])],
+            'timezone' => ['string', 'timezone:all_with_bc'],
             'lines_per_angler' => ['required', 'integer:strict', 'between:1,10'],
             'holders' => ['required', 'list', 'min:1', 'max:32'],
             'holders.*.code' => ['required', 'string', 'max:4', 'distinct:ignore_case'],

@@ -14,7 +14,7 @@ final class BoatResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return $this->only(['id', 'name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height'])
+        return $this->only(['id', 'name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone'])
             + ['holders' => $this->holders->map->only(['id', 'code', 'side', 'kind', 'place', 'aft', 'starboard', 'height'])->all()];
     }
 }

@@ -26,7 +26,7 @@ final class Contract
 
     public static function assertDescribed(string $method, string $path, TestResponse $response): void
     {
-        $template = self::template($path);
+        $template = self::template(explode('?', $path)[0]);
         if ($template === null) {
             Assert::assertSame(404, $response->getStatusCode(), "{$path} is not described");
 

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Units;
+
+/** What a figure measures; in the core all of them are SI, temperatures °C. */
+enum Quantity: string
+{
+    /** m of water over something. */
+    case Depth = 'depth';
+    /** m of line, or between boards. */
+    case Length = 'length';
+    /** m of leader or snell, to the half foot. */
+    case Leader = 'leader';
+    /** m of wave. */
+    case Height = 'height';
+    /** m over ground. */
+    case Distance = 'distance';
+    /** m/s through the water. */
+    case Speed = 'speed';
+    /** m/s of air. */
+    case Wind = 'wind';
+    /** °C */
+    case Temperature = 'temperature';
+    /** °C between two temperatures. */
+    case TemperatureStep = 'temperature_step';
+    /** °C a metre. */
+    case Gradient = 'gradient';
+    /** kg */
+    case Mass = 'mass';
+    /** Minutes. */
+    case Minutes = 'minutes';
+    /** Hours. */
+    case Hours = 'hours';
+    /** Degrees of arc. */
+    case Angle = 'angle';
+    /** A share of one, told in percent. */
+    case Share = 'share';
+    /** A plain number. */
+    case Count = 'count';
+}

@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Boat;
+use App\Models\Chore;
+use App\Models\Lure;
+use App\Models\Trip;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Reader;
+use Tests\Feature\Support\FeatureTestCase;
+
+/** The evening before, through HTTP against a real database. */
+final class PreparationTest extends FeatureTestCase
+{
+    private const FOOT = 0.3048;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->seedDemo();
+        Trip::query()->findOrFail(2)->update(['date' => '2031-06-02', 'lines_in' => '06:15', 'back_by' => '12:30', 'run' => 6 * 1609.344, 'bait_cure' => 'brine', 'forecast' => null]);
+        Chore::query()->delete();
+    }
+
+    public function test_the_timeline_follows_the_plan_and_lines_in(): void
+    {
+        $before = $this->prepared();
+        self::assertSame(['cast_off' => '05:42', 'lines_in' => '06:15', 'leave' => '12:02', 'back_by' => '12:30'], $before['clock']);
+        self::assertSame(['05:42', 0], [$this->chore($before, 'dock_lines')['clock'], $this->chore($before, 'dock_lines')['day']]);
+        self::assertSame(-1, $this->chore($before, 'leaders')['day']);
+        self::assertNotContains('thaw', array_column($before['timeline'], 'key'), 'no rod fishes bait');
+
+        $spread = $this->demoSpread();
+        $spread['lines'][4]['lure_id'] = Lure::query()->where('kind', 'rigged_bait')->firstOrFail()->id;
+        $this->send('PUT', '/spreads/2', $spread, 200);
+        self::assertSame('For one rod; half frozen it cuts clean.', $this->chore($this->prepared(), 'cut')['why']);
+        $this->trip(['lines_in' => '07:00']);
+        $after = $this->prepared();
+        self::assertSame('06:27', $after['clock']['cast_off']);
+        self::assertSame('07:00', $this->send('GET', '/trips/2')->json('lines_in'));
+        $this->trip(['bait_cure' => 'fresh']);
+        self::assertNotContains('cure', array_column($this->prepared()['timeline'], 'key'));
+    }
+
+    public function test_a_chore_is_ticked_given_away_moved_left_out_and_forgotten(): void
+    {
+        $of = fn (array $change): array => $this->send('PUT', '/trips/2/chores/ice?now=2031-06-02T05:30', $change, 200)->json();
+        self::assertSame('late', $this->chore($this->prepared('2031-06-02T05:30'), 'ice')['state']);
+        self::assertSame('now', $this->chore($this->prepared('2031-06-02T05:05'), 'ice')['state']);
+        self::assertSame('coming', $this->chore($this->prepared('2031-06-01T22:00'), 'ice')['state']);
+        $ticked = $this->chore($of(['done' => true]), 'ice');
+        self::assertSame('done', $ticked['state']);
+        self::assertSame($ticked['done_at'], $this->chore($of(['done' => true]), 'ice')['done_at'], 'ticked again it was done when it was done');
+        self::assertSame('late', $this->chore($of(['done' => false, 'owner' => 'Orla']), 'ice')['state']);
+        $moved = $this->chore($of(['at' => 240]), 'ice');
+        self::assertSame(['Orla', '04:00', true], [$moved['owner'], $moved['clock'], $moved['moved']]);
+        $dropped = $of(['dropped' => true]);
+        self::assertSame(['ice'], array_column($dropped['dropped'], 'key'));
+        self::assertNotContains('ice', array_column($dropped['timeline'], 'key'));
+        $forgotten = $this->send('DELETE', '/trips/2/chores/ice', expect: 200)->json();
+        self::assertSame(['mate', false], [$this->chore($forgotten, 'ice')['owner'], $this->chore($forgotten, 'ice')['moved']]);
+    }
+
+    public function test_the_captain_adds_a_chore_of_his_own(): void
+    {
+        $added = $this->send('POST', '/trips/2/chores', ['what' => 'Pick up Orla', 'at' => 290, 'owner' => 'captain'], 201)->json();
+        $own = array_values(array_filter($added['timeline'], static fn (array $chore): bool => $chore['own']));
+        self::assertSame(['Pick up Orla', '04:50', 10], [$own[0]['what'], $own[0]['clock'], $own[0]['minutes']]);
+        $gone = $this->send('DELETE', "/trips/2/chores/{$own[0]['key']}", expect: 200)->json();
+        self::assertNotContains($own[0]['key'], array_column($gone['timeline'], 'key'));
+        $this->send('DELETE', "/trips/2/chores/{$own[0]['key']}", expect: 404);
+        $this->send('PUT', '/trips/2/chores/swab', ['done' => true], 404);
+        $this->assertRefusedAt(['/what', '/at'], 'POST', '/trips/2/chores', []);
+        $this->assertRefusedAt(['/at'], 'PUT', '/trips/2/chores/ice', ['at' => 9000]);
+        $this->assertRefusedAt(['/now'], 'GET', '/trips/2/preparation?now=noon', []);
+    }
+
+    public function test_the_calendar_is_sound_and_comes_back_as_it_went_out(): void
+    {
+        Boat::query()->firstOrFail()->update(['timezone' => 'Etc/GMT+3']);
+        $this->send('PUT', '/trips/2/chores/ice', ['done' => true], 200);
+        $this->send('POST', '/trips/2/chores', ['what' => "Fetch tea; milk, sugar\nand \\ cups", 'at' => -90], 201);
+        $prepared = $this->prepared();
+        $response = $this->send('GET', '/trips/2/timeline', expect: 200);
+        $text = (string) $response->getContent();
+        self::assertStringContainsString('timeline-2031-06-02.ics', (string) $response->headers->get('Content-Disposition'));
+        self::assertSame([], array_filter(preg_split('/\r\n/', $text) ?: [], static fn (string $row): bool => strlen($row) > 75), 'RFC 5545 folds lines at 75 octets');
+        $calendar = Reader::read($text);
+        self::assertInstanceOf(VCalendar::class, $calendar);
+        self::assertSame([], $calendar->validate());
+        $events = [];
+        foreach ($calendar->select('VEVENT') as $event) {
+            $events[(string) $event->UID] = $event;
+        }
+        self::assertCount(count($prepared['timeline']), $events);
+        foreach ($prepared['timeline'] as $chore) {
+            $event = $events["2-{$chore['key']}@admek.invalid"];
+            self::assertSame($chore['clock'], $event->DTSTART->getDateTime()->setTimezone(new \DateTimeZone('Etc/GMT+3'))->format('H:i'), $chore['key']);
+            self::assertSame("{$chore['what']} ({$chore['owner']})", (string) $event->SUMMARY);
+            self::assertSame('DISPLAY', (string) $event->VALARM->ACTION);
+        }
+        self::assertSame('2031-06-02 08:42', $events['2-dock_lines@admek.invalid']->DTSTART->getDateTime()->format('Y-m-d H:i'), 'cast off at 05:42 by a clock three hours behind UTC');
+        $this->trip(['lines_in' => '06:45']);
+        $again = Reader::read((string) $this->send('GET', '/trips/2/timeline', expect: 200)->getContent());
+        $again = array_column(array_map(static fn ($event): array => ['uid' => (string) $event->UID, 'start' => (string) $event->DTSTART], iterator_to_array($again->select('VEVENT'), false)), 'start', 'uid');
+        self::assertSame('20310602T091200Z', $again['2-dock_lines@admek.invalid'], 'the same event, later');
+    }
+
+    public function test_stores_are_counted_against_what_is_aboard(): void
+    {
+        $items = array_column($this->prepared()['stores'], null, 'key');
+        self::assertSame(['leader 6 ft fluorocarbon 25 lb', 'leader 20 ft fluorocarbon 25 lb', 'ice'], array_keys($items));
+        self::assertEquals(14, $items['leader 6 ft fluorocarbon 25 lb']['needed'], '9 lines and half as many');
+        $counted = array_column($this->send('PUT', '/trips/2/stores', ['aboard' => ['leader 6 ft fluorocarbon 25 lb' => 10, 'ice' => 4.5]], 200)->json('stores'), null, 'key');
+        self::assertEquals(4, $counted['leader 6 ft fluorocarbon 25 lb']['to_buy']);
+        self::assertSame('41.6 lb', $counted['ice']['to_buy_said'], '5 guests at 8 lb and 5.8 h at 2 lb, less 10 lb aboard');
+        $this->assertRefusedAt(['/aboard/ice'], 'PUT', '/trips/2/stores', ['aboard' => ['ice' => -1]]);
+        self::assertEquals(4.5, array_column($this->prepared()['stores'], 'aboard', 'key')['ice']);
+    }
+
+    public function test_go_or_no_go_from_the_stand_in_a_file_and_the_keyboard(): void
+    {
+        self::assertSame('unknown', $this->prepared()['go']['verdict'], 'no forecast is not a fine one');
+        $offered = array_column($this->send('GET', '/forecasts', expect: 200)->json(), 'key');
+        self::assertSame(['fog-at-dawn', 'onshore-breeze', 'settled', 'turning-at-noon'], $offered);
+        $go = array_map(fn (string $key): array => $this->send('POST', "/trips/2/forecast/fetched/{$key}", expect: 200)->json('go'), array_combine($offered, $offered));
+        self::assertSame(['no_go', 'no_go', 'go', 'no_go'], array_column($go, 'verdict'));
+        self::assertSame('11:00', $go['turning-at-noon']['fit_until']);
+        self::assertNull($go['fog-at-dawn']['fit_until'], 'from the dock on');
+        self::assertStringContainsString('on the way home', implode(' ', array_column($go['turning-at-noon']['worst'], 'said')));
+        self::assertStringContainsString('made up', (string) $go['settled']['forecast']['source']);
+        self::assertStringContainsString('north-western', $go['turning-at-noon']['lee']);
+        $this->send('POST', '/trips/2/forecast/fetched/hurricane', expect: 404);
+
+        $read = $this->send('POST', '/trips/2/forecast/file', ['text' => "time,wind mph\n05:00,9\n08:00,9\n11:00,9\n", 'source' => 'Radio, 21:40'], 200)->json('go');
+        self::assertSame(['unknown', 'Radio, 21:40'], [$read['verdict'], $read['forecast']['source']]);
+        $this->assertRefusedAt(['/forecast line 3 wind'], 'POST', '/trips/2/forecast/file', ['text' => "time,wind\n05:00,9\n06:00,strong\n"]);
+        self::assertCount(3, $this->prepared()['go']['forecast']['hours'], 'what was refused took nothing with it');
+
+        $hour = static fn (int $at, ?float $wind): array => ['at' => $at, 'wind' => $wind, 'gust' => $wind, 'from' => 225, 'wave' => 0.3, 'visibility' => 9000, 'lightning' => false, 'front' => false];
+        $typed = array_map(static fn (int $at): array => $hour($at, 4.0), range(300, 780, 60));
+        self::assertSame('go', $this->send('PUT', '/trips/2/forecast', ['source' => 'Typed from the radio', 'hours' => $typed], 200)->json('go.verdict'));
+        $this->assertRefusedAt(['/source', '/hours/0/wind', '/hours/0/gust'], 'PUT', '/trips/2/forecast', ['hours' => [$hour(300, 300.0)]]);
+        self::assertSame('unknown', $this->send('PUT', '/trips/2/forecast', ['source' => 'none', 'hours' => []], 200)->json('go.verdict'));
+    }
+
+    public function test_limits_are_the_captain_s_own(): void
+    {
+        $this->send('POST', '/trips/2/forecast/fetched/onshore-breeze', expect: 200);
+        $book = $this->send('PUT', '/boat/books/go', ['own' => ['wind' => 30, 'gust' => 35, 'wave' => null]], 200)->json('rules');
+        $wind = array_column($book, null, 'key')['wind'];
+        self::assertEquals([30, 20, 'mph', true], [$wind['value'], $wind['default'], $wind['unit'], $wind['own']]);
+        self::assertSame('go', $this->prepared()['go']['verdict']);
+        self::assertFalse(array_column($this->send('PUT', '/boat/books/go', ['back' => ['wind']], 200)->json('rules'), null, 'key')['wind']['own']);
+        self::assertNull(array_column($this->send('GET', '/boat/books/go', expect: 200)->json('rules'), null, 'key')['wave']['value'], 'what is not named stays');
+        $this->assertRefusedAt(['/own/wind'], 'PUT', '/boat/books/go', ['own' => ['wind' => 300]]);
+        $this->assertRefusedAt(['/own/close'], 'PUT', '/boat/books/go', ['own' => ['close' => null]]);
+        $this->assertRefusedAt(['/own/luck'], 'PUT', '/boat/books/go', ['own' => ['luck' => 1]]);
+        $this->send('GET', '/boat/books/luck', expect: 404);
+    }
+
+    public function test_limits_of_lines_and_catch_are_as_entered(): void
+    {
+        $trip = $this->trip(['anglers' => 4, 'crew' => 2, 'crew_fish' => true, 'lines_per_angler' => 2, 'line_limit' => null, 'catch_limits' => [['species' => 'king', 'bag' => 3, 'least_length' => 0.381]], 'limit_source' => 'the booklet', 'limits_looked_up' => '2031-05-30', 'guests' => ['Ada', 'Bo'], 'port' => 'Quillhaven']);
+        self::assertSame([12, '2031-05-30', ['Ada', 'Bo']], [$trip['lines_allowed'], $trip['limits_looked_up'], $trip['guests']]);
+        self::assertSame(8, $this->trip(['anglers' => 4, 'crew_fish' => false])['lines_allowed']);
+        $breaches = $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches');
+        self::assertContains('line_count', array_column($breaches, 'kind'));
+        $this->assertTripRefusedAt(['/latitude'], ['latitude' => 80, 'longitude' => 0]);
+        $this->assertTripRefusedAt(['/longitude'], ['latitude' => 45]);
+        $this->assertTripRefusedAt(['/catch_limits/0/species'], ['catch_limits' => [['bag' => 2]]]);
+        $this->assertTripRefusedAt(['/back_by'], ['back_by' => '06:00']);
+        self::assertSame('01:30', $this->trip(['lines_in' => '20:00', 'back_by' => '01:30'])['back_by'], 'past midnight');
+        $this->send('PUT', '/boat/clock', ['timezone' => 'Etc/GMT+3'], 200);
+        $this->assertRefusedAt(['/timezone'], 'PUT', '/boat/clock', ['timezone' => 'Ship/Time']);
+    }
+
+    /** @return array<string, mixed> */
+    private function prepared(?string $now = null): array
+    {
+        return $this->send('GET', '/trips/2/preparation'.($now === null ? '' : "?now={$now}"), expect: 200)->json();
+    }
+
+    /**
+     * @param  array<string, mixed>  $change
+     * @return array<string, mixed> the trip as it is then
+     */
+    private function trip(array $change): array
+    {
+        return $this->send('PUT', '/trips/2', $change + $this->entered(), 200)->json();
+    }
+
+    /**
+     * @param  list<string>  $pointers
+     * @param  array<string, mixed>  $change
+     */
+    private function assertTripRefusedAt(array $pointers, array $change): void
+    {
+        $this->assertRefusedAt($pointers, 'PUT', '/trips/2', $change + $this->entered());
+    }
+
+    /** @return array<string, mixed> */
+    private function entered(): array
+    {
+        return array_diff_key($this->send('GET', '/trips/2')->json(), array_flip(['id', 'bands', 'temperatures', 'spreads', 'bite_count', 'lines_allowed', 'clearance', 'structure', 'profile', 'profile_name']));
+    }
+
+    /**
+     * @param  array<string, mixed>  $prepared
+     * @return array<string, mixed>
+     */
+    private function chore(array $prepared, string $key): array
+    {
+        return array_column($prepared['timeline'], null, 'key')[$key];
+    }
+}
