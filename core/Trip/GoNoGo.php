@@ -105,7 +105,7 @@ final readonly class GoNoGo
             default => Verdict::Go,
         };
 
-        return new HourFinding(Criterion::Front, $verdict, $verdict === Verdict::Caution ? $due : $at, $phase, $verdict === Verdict::Unknown ? null : (float) ($due !== null), null);
+        return new HourFinding(Criterion::Front, $verdict, $at, $phase, $verdict === Verdict::Unknown ? null : (float) ($due ?? INF), null);
     }
 
     /** @param  list<ForecastHour>  $forecast  in order */

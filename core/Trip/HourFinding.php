@@ -12,7 +12,7 @@ final readonly class HourFinding
     /**
      * @param  ?int  $at  minutes after midnight; null for what holds for the whole trip
      * @param  ?string  $phase  way_out, fishing or way_home
-     * @param  ?float  $value  SI; null where it is not known
+     * @param  ?float  $value  SI; null where it is not known; of a front the minute it is due, INF where none is
      * @param  ?float  $limit  SI
      */
     public function __construct(
@@ -44,7 +44,8 @@ final readonly class HourFinding
             default => ' at {at} on the ground',
         };
         $quantity = $this->criterion->quantity();
-        $figures = ['what' => ucfirst($this->criterion->label())] + ($this->at === null ? [] : ['at' => TripClock::clock($this->at)])
+        $front = $this->criterion === Criterion::Front && $this->value !== null && is_finite($this->value);
+        $figures = ($front ? ['due' => TripClock::clock((int) $this->value)] : []) + ['what' => ucfirst($this->criterion->label())] + ($this->at === null ? [] : ['at' => TripClock::clock($this->at)])
             + ($quantity === null || $this->value === null ? [] : ['value' => [$quantity, $this->value]])
             + ($quantity === null || $this->limit === null ? [] : ['limit' => [$quantity, $this->limit]]);
         $beyond = $this->criterion->isLeast() ? 'under' : 'over';
@@ -52,7 +53,11 @@ final readonly class HourFinding
         return Sentence::of(match (true) {
             $this->value === null => "{what}{$when} is not known.",
             $this->criterion === Criterion::Lightning => "Lightning is forecast{$when}.",
-            $this->criterion === Criterion::Front => $this->verdict === Verdict::NoGo ? "A front is due{$when}, or so soon after that you would meet it." : "A front is due later that day{$when}: it may come early.",
+            $this->criterion === Criterion::Front => match ($this->verdict) {
+                Verdict::NoGo => "A front is due at {due}: you would meet it{$when}.",
+                Verdict::Caution => 'A front is due at {due}, and may come early.',
+                default => 'No front is forecast.',
+            },
             $this->verdict === Verdict::NoGo => "{what} {value}{$when} is {$beyond} your limit of {limit}.",
             $this->verdict === Verdict::Caution => "{what} {value}{$when} is close to your limit of {limit}.",
             default => "{what} {value}{$when}, your limit {limit}.",

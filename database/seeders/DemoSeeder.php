@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use Admek\Core\Spread\Conditions;
 use Admek\Core\Tackle\LureKind;
+use Admek\Core\Trip\ForecastFile;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\Trip;
@@ -27,6 +28,8 @@ final class DemoSeeder extends Seeder
     private const FOOT = 0.3048;
 
     private const MPH = 0.44704;
+
+    private const MILE = 1609.344;
 
     /** Name, kind, finish, box depth in feet. */
     private const LURES = [
@@ -78,7 +81,7 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         DB::transaction(function (): void {
-            $boat = Boat::query()->create(['name' => 'Second Lamp'] + array_diff_key(BoatOffer::make(), ['holders' => 0, 'name' => 0]));
+            $boat = Boat::query()->create(['name' => 'Second Lamp', 'timezone' => 'Etc/GMT+3', 'stores' => ['leader 6 ft fluorocarbon 25 lb' => 9.0, 'ice' => 9.0]] + array_diff_key(BoatOffer::make(), ['holders' => 0, 'name' => 0]));
             foreach (BoatOffer::make()['holders'] as $place => $holder) {
                 $boat->holders()->create(['place' => $place] + $holder);
             }
@@ -88,7 +91,7 @@ final class DemoSeeder extends Seeder
             }
             $today = CarbonImmutable::today();
             $this->bites($this->trip($boat, $today->subDays(3), 'Dunmarl Bank', 4), $boat);
-            $this->trip($boat, $today->addDay(), 'Dunmarl Bank', 5);
+            $this->prepared($this->trip($boat, $today->addDay(), 'Dunmarl Bank', 5), $today);
         });
     }
 
@@ -96,7 +99,10 @@ final class DemoSeeder extends Seeder
     {
         $trip = $boat->trips()->create([
             'date' => $date->format('Y-m-d'), 'lines_in' => '06:15', 'back_by' => '12:30', 'ground' => $ground, 'anglers' => $anglers,
-            'line_limit' => 3 * $anglers, 'limit_source' => 'entered by you', 'species' => ['king', 'lake_trout'], 'bottom' => 118 * self::FOOT,
+            'lines_per_angler' => 3, 'limit_source' => 'harbour board, Quillhaven', 'limits_looked_up' => $date->subDays(2)->format('Y-m-d'),
+            'species' => ['king', 'lake_trout'], 'bottom' => 118 * self::FOOT,
+            'port' => 'Quillhaven', 'run' => 6.5 * self::MILE, 'latitude' => 45.31, 'longitude' => -38.42, 'crew' => 2,
+            'catch_limits' => [['species' => 'king', 'bag' => 3, 'least_length' => 15 * 0.0254], ['species' => 'lake_trout', 'bag' => 2, 'least_length' => null]],
         ]);
         $trip->bands()->createMany([
             ['species' => 'king', 'top' => 46 * self::FOOT, 'bottom' => 74 * self::FOOT],
@@ -109,6 +115,23 @@ final class DemoSeeder extends Seeder
         $spread->lines()->createMany($this->lines($boat));
 
         return $trip;
+    }
+
+    /** The evening before: a forecast read, guests named, some chores done. */
+    private function prepared(Trip $trip, CarbonImmutable $today): void
+    {
+        $forecast = ForecastFile::read((string) file_get_contents(resource_path('forecasts/turning-at-noon.json')), false);
+        $trip->update([
+            'guests' => ['Maren', 'Tobin', 'Ysolde', 'Pell', 'Ansgar'],
+            'forecast' => [
+                'source' => $forecast['source'], 'issued' => $forecast['issued'], 'entered_at' => CarbonImmutable::now()->subHours(2)->toIso8601ZuluString(),
+                'hours' => array_map(get_object_vars(...), $forecast['hours']),
+            ],
+        ]);
+        foreach (['stores', 'fuel', 'leaders'] as $key) {
+            $trip->chores()->create(['key' => $key, 'done_at' => $today->addHours(20)]);
+        }
+        $trip->chores()->create(['key' => 'own bakery', 'what' => 'Bread from the baker’s', 'at' => 285, 'minutes' => 15, 'owner' => 'mate']);
     }
 
     /** @return list<array<string, mixed>> */

@@ -5,10 +5,12 @@
     import DeckCard from './screens/DeckCard.svelte';
     import FirstRun from './screens/FirstRun.svelte';
     import Log from './screens/Log.svelte';
+    import Prepare from './screens/Prepare.svelte';
     import Spread from './screens/Spread.svelte';
     import Trips from './screens/Trips.svelte';
 
     const routes = {
+        '/trips/:trip/prepare': Prepare,
         '/trips/:trip/spread': Spread,
         '/trips/:trip/deck-card': DeckCard,
         '/trips/:trip/log': Log,

@@ -170,7 +170,7 @@ final class PreparationTest extends FeatureTestCase
         $breaches = $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches');
         self::assertContains('line_count', array_column($breaches, 'kind'));
         $this->assertTripRefusedAt(['/latitude'], ['latitude' => 80, 'longitude' => 0]);
-        $this->assertTripRefusedAt(['/longitude'], ['latitude' => 45]);
+        $this->assertTripRefusedAt(['/longitude'], ['latitude' => 45, 'longitude' => null]);
         $this->assertTripRefusedAt(['/catch_limits/0/species'], ['catch_limits' => [['bag' => 2]]]);
         $this->assertTripRefusedAt(['/back_by'], ['back_by' => '06:00']);
         self::assertSame('01:30', $this->trip(['lines_in' => '20:00', 'back_by' => '01:30'])['back_by'], 'past midnight');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Admek\Core\Trip\Criterion;
 use Admek\Core\Trip\ForecastHour;
 use Admek\Core\Trip\HourFinding;
 use Admek\Core\Trip\Lee;
@@ -99,6 +100,7 @@ final class PreparationResource
             'criterion' => $finding->criterion->value, 'verdict' => $finding->verdict->value,
             'said' => match (true) {
                 $finding->value === null => null,
+                $finding->criterion === Criterion::Front => is_finite($finding->value) ? TripClock::clock((int) $finding->value) : 'no',
                 $quantity === null => $finding->value > 0.0 ? 'yes' : 'no',
                 default => $units->say($quantity, $finding->value),
             },

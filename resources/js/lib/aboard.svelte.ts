@@ -33,6 +33,14 @@ class Aboard {
         }
     }
 
+    /** The port's clock, by its IANA name. */
+    async setClock(timezone: string): Promise<void> {
+        const answer = await ask(api.PUT('/boat/clock', { body: { timezone } }));
+        if ('data' in answer) {
+            this.boat = answer.data;
+        }
+    }
+
     /** The nearest trip from today on, else the latest. */
     get nextTrip(): Trip | undefined {
         const now = new Date();

@@ -9,6 +9,7 @@ const POUND = 0.45359237;
 const OUNCE = POUND / 16;
 const MPH = 0.44704;
 const POUND_FORCE = 4.4482216;
+const MILE = 1609.344;
 
 interface Measure {
     unit: string;
@@ -32,6 +33,9 @@ const US = {
     clipMass: linear('oz', 'ounces', OUNCE, 1),
     fish: linear('in', 'inches', INCH, 1),
     thickness: linear('in', 'inches', INCH, 3),
+    distance: linear('mi', 'miles', MILE, 1),
+    wind: linear('mph', 'miles an hour', MPH, 0),
+    wave: linear('ft', 'feet', FOOT, 1),
     temperature: {
         unit: '°F',
         spoken: 'degrees',
@@ -51,6 +55,9 @@ const METRIC: typeof US = {
     clipMass: linear('g', 'grams', 0.001, 0),
     fish: linear('cm', 'centimetres', 0.01, 0),
     thickness: linear('mm', 'millimetres', 0.001, 2),
+    distance: linear('km', 'kilometres', 1000, 1),
+    wind: linear('km/h', 'kilometres an hour', 1 / 3.6, 0),
+    wave: linear('m', 'metres', 1, 1),
     temperature: { unit: '°C', spoken: 'degrees', toShown: (c) => c, toSi: (c) => c, decimals: 1 },
 };
 

@@ -140,3 +140,20 @@ export function dayWords(date: string, today: Date = new Date()): string {
     const near: Record<number, string> = { [-1]: 'Yesterday', 0: 'Today', 1: 'Tomorrow' };
     return near[away] ?? day.toLocaleDateString('en', { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
 }
+
+/** "25 Nov" */
+export function shortDay(date: string): string {
+    return new Date(`${date}T12:00:00`).toLocaleDateString('en', { day: 'numeric', month: 'short' });
+}
+
+/** How long ago: "just now", "20 min ago", "3 h ago", "2 days ago". */
+export function ago(time: string, now: Date = new Date()): string {
+    const minutes = Math.round((now.getTime() - new Date(time).getTime()) / 60_000);
+    if (minutes < 2) {
+        return 'just now';
+    }
+    if (minutes < 90) {
+        return `${minutes} min ago`;
+    }
+    return minutes < 2880 ? `${Math.round(minutes / 60)} h ago` : `${Math.round(minutes / 1440)} days ago`;
+}

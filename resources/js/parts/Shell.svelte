@@ -13,6 +13,7 @@
         ...(trip === undefined
             ? []
             : [
+                  { name: 'Prepare', href: `#/trips/${trip}/prepare`, here: router.location.endsWith('/prepare') },
                   { name: 'Spread', href: `#/trips/${trip}/spread`, here: router.location.endsWith('/spread') },
                   { name: 'Deck card', href: `#/trips/${trip}/deck-card`, here: router.location.endsWith('/deck-card') },
                   { name: 'Log', href: `#/trips/${trip}/log`, here: router.location.endsWith('/log') },

@@ -35,7 +35,8 @@
             return;
         }
         sending = true;
-        const answer = await ask(api.POST('/boat', { body: { ...boat, starter_locker: starterLocker } }));
+        const { timeZone: timezone } = Intl.DateTimeFormat().resolvedOptions();
+        const answer = await ask(api.POST('/boat', { body: { ...boat, timezone, starter_locker: starterLocker } }));
         sending = false;
         if ('data' in answer) {
             await aboard.read();

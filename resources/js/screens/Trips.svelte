@@ -2,7 +2,8 @@
     import { aboard } from '../lib/aboard.svelte';
     import { shown } from '../lib/units';
     import { dayWords, speciesList } from '../lib/words';
-    import NewTrip from '../parts/NewTrip.svelte';
+    import { push } from 'svelte-spa-router';
+    import TripForm from '../parts/TripForm.svelte';
 
     /** The season, the next trip on top with what it still lacks. */
     const next = $derived(aboard.nextTrip);
@@ -38,7 +39,16 @@
     </div>
 
     {#if planning}
-        <NewTrip close={() => (planning = false)} />
+        <section class="border-base-300 bg-base-100 rounded-box border p-5" aria-labelledby="new-trip">
+            <h2 id="new-trip" class="pb-3 text-xl font-bold">New trip</h2>
+            <TripForm
+                done={(trip) => {
+                    planning = false;
+                    void push(`/trips/${trip.id}/prepare`);
+                }}
+                close={() => (planning = false)}
+            />
+        </section>
     {:else if next}
         <section class="border-base-300 bg-base-100 rounded-box border p-5" aria-labelledby="next">
             <p class="quiet">{dayWords(next.date)}</p>
@@ -83,6 +93,7 @@
                 <p class="pb-4"><b>Still missing:</b> {missing.join(' · ')}</p>
             {/if}
             <p class="flex flex-wrap gap-3">
+                <a class="btn btn-lg" href="#/trips/{next.id}/prepare">Prepare</a>
                 <a class="btn btn-primary btn-lg" href="#/trips/{next.id}/spread"
                     >{next.spreads[0]?.line_count ? 'Open the spread' : 'Plan the spread'}</a
                 >

@@ -102,8 +102,9 @@ final class GoNoGoTest extends TestCase
         $go = $this->judged($forecast, own: ['front_hours' => 2.0]);
 
         self::assertSame('09:00', TripClock::clock((int) $go->fitUntil), 'two hours before it the boat is to be off the water');
-        self::assertSame('A front is due at 09:00 on the ground, or so soon after that you would meet it.', $this->said($go->worst)[0]);
+        self::assertSame('A front is due at 11:00: you would meet it at 09:00 on the ground.', $this->said($go->worst)[0]);
         self::assertSame(Verdict::Caution, $go->hours[1]['verdict'], 'at dawn it is known to come');
+        self::assertSame('A front is due at 11:00, and may come early.', $go->hours[1]['findings'][5]->sentence()->in(Units::Us));
     }
 
     public function test_the_lee_and_its_change(): void
