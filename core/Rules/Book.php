@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Admek\Core\Rules;
 
+use Admek\Core\Fish\FishCare;
+use Admek\Core\Fish\Habits;
 use Admek\Core\InvalidValue;
 use Admek\Core\Trip\Chores;
 use Admek\Core\Trip\GoLimits;
 use Admek\Core\Trip\Stores;
+use Admek\Core\Water\ReadingRules;
 
 /** Subjects a boat judges by rules of its own. */
 enum Book: string
@@ -15,6 +18,9 @@ enum Book: string
     case Go = 'go';
     case Chores = 'chores';
     case Stores = 'stores';
+    case Habits = 'habits';
+    case Reading = 'reading';
+    case Care = 'care';
 
     /** @return list<Rule> */
     public function rules(): array
@@ -23,6 +29,9 @@ enum Book: string
             self::Go => GoLimits::rules(),
             self::Chores => Chores::rules(),
             self::Stores => Stores::rules(),
+            self::Habits => Habits::rules(),
+            self::Reading => ReadingRules::rules(),
+            self::Care => FishCare::rules(),
         };
     }
 

@@ -20,6 +20,25 @@ enum Presentation: string
     case Wash = 'wash';
     case DownRod = 'down_rod';
 
+    /** As the trade calls it. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::Rigger => 'riggers',
+            self::Stacker => 'stacked releases',
+            self::Diver => 'divers',
+            self::Flat => 'flat lines and boards',
+            self::Core => 'leadcore',
+            self::Segment => 'segmented core',
+            self::Wire => 'wire',
+            self::Clip => 'clip weights',
+            self::Bouncer => 'bouncers',
+            self::Dropper => 'droppers',
+            self::Wash => 'wash lines',
+            self::DownRod => 'down rods',
+        };
+    }
+
     /** Whether it may trail a board too. */
     public function takesBoard(): bool
     {

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Fish;
+
+use Admek\Core\Rules\Rule;
+use Admek\Core\Rules\RuleBook;
+use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Sentence;
+use Admek\Core\Units\Units;
+
+/** How fish that go back are handled in the water of the day, and when not to fish for release at all (03, fish care). */
+final class FishCare
+{
+    /** @return list<Rule> */
+    public static function rules(): array
+    {
+        $warm = static fn (string $key, string $what, float $fahrenheit): Rule => new Rule($key, "Too warm to release {$what}", Units::Us->toSi(Quantity::Temperature, $fahrenheit), 5, 35, Quantity::Temperature, 'Warm water holds little air: played out they die after they swim off.');
+
+        return [
+            $warm('warm_salmon', 'salmon and trout', 68),
+            $warm('warm_walleye', 'walleye', 80),
+            $warm('warm_muskie', 'muskie', 78),
+            new Rule('deep_release', 'Deep enough to harm', 30 * Units::FOOT, 3, 60, Quantity::Depth, 'Brought up fast, gas in them swells: walleye and lake trout may not go down again.'),
+        ];
+    }
+
+    /**
+     * @param  RuleBook  $rules  of {@see rules()}
+     * @param  ?float  $surface  °C where fish are unhooked
+     * @param  ?float  $deepest  m they are caught at
+     */
+    public static function advice(Species $species, RuleBook $rules, ?float $surface, ?float $deepest): Sentence
+    {
+        $limit = $rules->get(match ($species) {
+            Species::Muskie => 'warm_muskie',
+            Species::Walleye => 'warm_walleye',
+            default => 'warm_salmon',
+        });
+        $said = match (true) {
+            $surface === null => Sentence::of('Surface water is not known: take its temperature before you fish for release.'),
+            $surface > $limit => Sentence::of('Do not fish for {species} to release: surface water of {surface} is over {limit}.', ['species' => $species->label(), 'surface' => [Quantity::Temperature, $surface], 'limit' => [Quantity::Temperature, $limit]]),
+            default => Sentence::of('Net it, hook out in the water, belly held, upright until it swims: surface {surface}, limit {limit}.', ['surface' => [Quantity::Temperature, $surface], 'limit' => [Quantity::Temperature, $limit]]),
+        };
+        $harmed = in_array($species, [Species::Walleye, Species::LakeTrout], true) && $deepest !== null && $deepest > $rules->get('deep_release');
+
+        return ! $harmed ? $said : $said->then(Sentence::of('From {deep} brought up fast it may not survive release: keep what you are allowed, or fish shallower.', ['deep' => [Quantity::Depth, $deepest]]));
+    }
+}

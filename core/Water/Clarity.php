@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Water;
+
+/** How far one sees into the water. */
+enum Clarity: string
+{
+    case Clear = 'clear';
+    case Tinted = 'tinted';
+    case Stained = 'stained';
+}

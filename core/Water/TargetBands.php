@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Water;
+
+use Admek\Core\Fish\Habits;
+use Admek\Core\Fish\Species;
+use Admek\Core\Rules\RuleBook;
+use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Sentence;
+
+/**
+ * Which water to fish for a species: the temperature it likes, cut to where it lives; marks in place of that where there
+ * are any. Where the column holds neither, the nearest to it, said as such.
+ */
+final readonly class TargetBands
+{
+    /** °C about the warmest or coldest water that is as good as it. */
+    private const AS_GOOD = 1.0;
+
+    /** °C from top to bottom within which a column is all alike, and m from which that matters. */
+    private const ALIKE = 2.0;
+
+    private const TALL = 15.0;
+
+    /** Weight of the first species, the second… */
+    private const PRIORITY = [2.0, 1.0, 0.6, 0.4];
+
+    /** What marks add to a band's weight. */
+    private const SEEN = 1.5;
+
+    /**
+     * @param  RuleBook  $habits  of {@see Habits}
+     * @param  RuleBook  $rules  of {@see ReadingRules}
+     */
+    public function __construct(private WaterSigns $signs, private RuleBook $habits, private RuleBook $rules)
+    {
+    }
+
+    /**
+     * @param  list<Species>  $species  in order of priority
+     * @return list<Band> one each, in that order; none for a species nothing is known for
+     */
+    public function for(array $species): array
+    {
+        $bands = [];
+        foreach ($species as $place => $one) {
+            $band = $this->of($one);
+            if ($band !== null) {
+                $bands[] = $band->withWeight((self::PRIORITY[$place] ?? 0.3) * ($band->from === 'marks' || $band->from === 'bottom' ? self::SEEN : 1.0));
+            }
+        }
+
+        return $bands;
+    }
+
+    private function of(Species $species): ?Band
+    {
+        return $this->marked($species) ?? $this->tempered($species) ?? $this->byHabit($species);
+    }
+
+    /** Marks are fish seen: they count before water they would like. */
+    private function marked(Species $species): ?Band
+    {
+        $bottom = $this->signs->bottom;
+        $habits = Habits::of($species, $this->habits);
+        $fits = fn (float $depth): bool => $this->signs->profile === null || ($this->signs->profile->at($depth) >= $habits->feedsFrom && $this->signs->profile->at($depth) <= $habits->feedsTo);
+        $lifted = $this->signs->marks->lifted($bottom, $this->rules);
+        $onBottom = $this->signs->marks->onBottom($bottom, $this->rules);
+        $dwells = in_array($species, [Species::LakeTrout, Species::Walleye], true);
+        if ($dwells && $bottom !== null && $onBottom->fish() >= $lifted->fish() && ! $onBottom->none() && $fits($bottom)) {
+            return new Band($species, max(0.0, $bottom - $this->rules->get('least_band')), $bottom, 1.0, 'bottom', Sentence::of(
+                '{fish} marked within {within} of bottom at {bottom}: close to it, simple and slow, little hardware.',
+                ['fish' => self::fish($onBottom->fish()), 'within' => [Quantity::Depth, $this->rules->get('on_bottom')], 'bottom' => [Quantity::Depth, $bottom]],
+            ));
+        }
+        $spread = $lifted->spread();
+        [$from, $to] = $this->living($species);
+        if ($spread === null || $spread['bottom'] < $from || $spread['top'] > $to || ! $fits(0.5 * ($spread['top'] + $spread['bottom']))) {
+            return null;
+        }
+        $band = $this->atLeast(max(0.0, $spread['top'] - $this->rules->get('aim_above_most')), max(0.0, $spread['bottom'] - $this->rules->get('aim_above_least')), $bottom);
+
+        return new Band($species, $band['top'], $band['bottom'], 1.0, 'marks', Sentence::of(
+            '{fish} marked from {markTop#} to {markBottom}: run {least#} to {most} above them, they look up.',
+            ['fish' => self::fish($lifted->fish()), 'markTop' => [Quantity::Depth, $spread['top']], 'markBottom' => [Quantity::Depth, $spread['bottom']], 'least' => [Quantity::Depth, $this->rules->get('aim_above_least')], 'most' => [Quantity::Depth, $this->rules->get('aim_above_most')]],
+        ));
+    }
+
+    private function tempered(Species $species): ?Band
+    {
+        $profile = $this->signs->profile;
+        if ($profile === null) {
+            return null;
+        }
+        $habits = Habits::of($species, $this->habits);
+        [$from, $to, $where] = $this->living($species);
+        $figures = ['name' => $species->label(), 'likesFrom' => [Quantity::Temperature, $habits->likesFrom], 'likesTo' => [Quantity::Temperature, $habits->likesTo], 'feedsFrom' => [Quantity::Temperature, $habits->feedsFrom], 'feedsTo' => [Quantity::Temperature, $habits->feedsTo]];
+        foreach ([[$habits->likesFrom, $habits->likesTo, 'Water {name} like, {likesFrom#} to {likesTo}, lies from {top#} to {bottom}'], [$habits->feedsFrom, $habits->feedsTo, 'No water they like; what {name} will feed in, {feedsFrom#} to {feedsTo}, lies from {top#} to {bottom}']] as [$cold, $warm, $said]) {
+            $found = self::thickest($profile->within($cold, $warm, $to), $from, $to);
+            if ($found !== null) {
+                $band = $this->atLeast($found['top'], $found['bottom'], $to);
+
+                $alike = $profile->warmest() - $profile->coldest() < self::ALIKE && 0.9 * ($to - $from) < $found['bottom'] - $found['top'] && $to - $from > self::TALL;
+                $choice = $alike ? ' The column is all alike: temperature does not choose, marks and structure do.' : '';
+
+                return new Band($species, $band['top'], $band['bottom'], 1.0, 'temperature', Sentence::of("{$said}{$where}.{$choice}{$this->unread($found['bottom'])}", $figures + $this->read() + ['top' => [Quantity::Depth, $found['top']], 'bottom' => [Quantity::Depth, $found['bottom']]]));
+            }
+        }
+        $cold = $profile->warmest() < $habits->feedsFrom;
+        $best = $cold ? $profile->warmest() : $profile->coldest();
+        $near = self::thickest($profile->within($best - ($cold ? self::AS_GOOD : 0.0), $best + ($cold ? 0.0 : self::AS_GOOD), $to), $from, $to) ?? ['top' => $from, 'bottom' => $to];
+        $band = $this->atLeast($near['top'], $near['bottom'], $to);
+
+        return new Band($species, $band['top'], $band['bottom'], 1.0, 'habit', Sentence::of(
+            $cold
+                ? 'The whole column is colder than {name} feed in ({feedsFrom}): the warmest of it, {best} from {top#} to {bottom}; go by structure and marks.'
+                : 'The whole column is warmer than {name} feed in ({feedsTo}): the coldest of it, {best} from {top#} to {bottom}; go by structure and marks.',
+            $figures + ['best' => [Quantity::Temperature, $best], 'top' => [Quantity::Depth, $band['top']], 'bottom' => [Quantity::Depth, $band['bottom']]],
+        ));
+    }
+
+    /** Without temperature or marks: where the species is known to live, if that says anything. */
+    private function byHabit(Species $species): ?Band
+    {
+        if ($this->signs->bottom === null) {
+            return null;
+        }
+        [$from, $to] = $this->living($species);
+
+        return new Band($species, $from, $to, 1.0, 'habit', Sentence::of('No temperatures and no marks: where {name} live at this season, {top#} to {bottom}, and no more is known.', ['name' => $species->label(), 'top' => [Quantity::Depth, $from], 'bottom' => [Quantity::Depth, $to]]));
+    }
+
+    /**
+     * Depths a species keeps to at the season, over this bottom.
+     *
+     * @return array{float, float, string} m from, m to, and how that is said after a depth
+     */
+    private function living(Species $species): array
+    {
+        $bottom = $this->signs->bottom ?? $this->signs->profile?->reaches() ?? 30.0;
+        $most = fn (string $rule): float => min($bottom, $this->rules->get($rule));
+        $cold = ($this->signs->warmth() ?? 10.0) < 9.0;
+
+        return match (true) {
+            $species === Species::Steelhead => [0.0, $most('steelhead_deepest'), ', the top water they live in'],
+            $species === Species::Coho => [0.0, $most('coho_deepest'), ', in the upper water they keep to'],
+            $species === Species::BrownTrout && $this->signs->season === Season::Spring => [0.0, $most('brown_deepest'), ', in the shallows they keep to in spring'],
+            $species === Species::LakeTrout && $this->signs->season === Season::Spring && $cold => [0.0, $most('lake_trout_spring'), ', inshore while the shallows are warmest'],
+            $species === Species::LakeTrout && $this->signs->season === Season::Summer && $this->signs->bottom !== null => [max(0.0, $bottom - $this->rules->get('lake_trout_off_bottom')), $bottom, ', near the bottom they lie on in summer'],
+            $species === Species::Muskie => [0.0, 2 / 3 * $bottom, ', in the middle and upper water'],
+            default => [0.0, $bottom, ''],
+        };
+    }
+
+    /** A warning where a band lies deeper than anyone has measured. */
+    private function unread(float $bottom): string
+    {
+        return $this->signs->profile !== null && $bottom > $this->signs->profile->reaches() + 0.5 ? ' Below {reaches} nobody has measured.' : '';
+    }
+
+    /** @return array<string, array{Quantity, float}> */
+    private function read(): array
+    {
+        return $this->signs->profile === null ? [] : ['reaches' => [Quantity::Depth, $this->signs->profile->reaches()]];
+    }
+
+    /** @return array{top: float, bottom: float} as high as a band must be, above the bottom */
+    private function atLeast(float $top, float $bottom, ?float $floor): array
+    {
+        $short = $this->rules->get('least_band') - ($bottom - $top);
+        if ($short > 0.0) {
+            [$top, $bottom] = [max(0.0, $top - 0.5 * $short), $bottom + 0.5 * $short];
+        }
+        $over = $floor === null ? 0.0 : max(0.0, $bottom - $floor);
+
+        return ['top' => max(0.0, $top - $over), 'bottom' => $bottom - $over];
+    }
+
+    /**
+     * @param  list<array{top: float, bottom: float}>  $stretches
+     * @return ?array{top: float, bottom: float} the highest of them within reach
+     */
+    private static function thickest(array $stretches, float $from, float $to): ?array
+    {
+        $best = null;
+        foreach ($stretches as ['top' => $top, 'bottom' => $bottom]) {
+            [$top, $bottom] = [max($top, $from), min($bottom, $to)];
+            if ($bottom - $top > ($best === null ? 0.3 : $best['bottom'] - $best['top'] + 1e-9)) {
+                $best = ['top' => $top, 'bottom' => $bottom];
+            }
+        }
+
+        return $best;
+    }
+
+    private static function fish(int $count): string
+    {
+        return $count === 1 ? 'One fish' : "{$count} fish";
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Water;
+
+use Admek\Core\InvalidValue;
+
+/** What is known of the water before lines go in; null is not known. */
+final readonly class WaterSigns
+{
+    /**
+     * @param  ?float  $bottom  m
+     * @param  ?float  $currentSurface  m/s
+     * @param  ?float  $currentDeep  m/s
+     * @param  ?TemperatureProfile  $earlier  of the same ground, so many days before
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function __construct(
+        public Season $season,
+        public ?TemperatureProfile $profile = null,
+        public Marks $marks = new Marks([]),
+        public ?float $bottom = null,
+        public ?Clarity $clarity = null,
+        public ?Sky $sky = null,
+        public ?Surface $surface = null,
+        public ?float $currentSurface = null,
+        public ?float $currentDeep = null,
+        public ?TemperatureProfile $earlier = null,
+        public int $earlierDays = 0,
+    ) {
+        foreach (['bottom' => [$bottom, 0.5, 400, 'm'], 'current_surface' => [$currentSurface, 0, 3, 'm/s'], 'current_deep' => [$currentDeep, 0, 3, 'm/s']] as $field => [$figure, $least, $most, $unit]) {
+            if ($figure !== null) {
+                InvalidValue::unlessBetween($field, $figure, $least, $most, $unit);
+            }
+        }
+    }
+
+    /** °C at the surface. */
+    public function warmth(): ?float
+    {
+        return $this->profile?->surface();
+    }
+}
