@@ -28,6 +28,7 @@ use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TowCaseController;
 use App\Http\Controllers\TripController;
 use App\Http\Controllers\TripWaterController;
+use App\Http\Controllers\WaterController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('boat', [BoatController::class, 'show']);
@@ -55,6 +56,13 @@ Route::put('trips/{trip}/stores', [StoresController::class, 'update'])->whereNum
 Route::put('trips/{trip}/forecast', [ForecastController::class, 'update'])->whereNumber('trip');
 Route::post('trips/{trip}/forecast/file', [ForecastController::class, 'file'])->whereNumber('trip')->name('forecast.file');
 Route::post('trips/{trip}/forecast/fetched/{key}', [ForecastController::class, 'fetch'])->whereNumber('trip');
+Route::get('trips/{trip}/water', [WaterController::class, 'show'])->whereNumber('trip');
+Route::put('trips/{trip}/water/temperatures', [WaterController::class, 'temperatures'])->whereNumber('trip');
+Route::post('trips/{trip}/water/temperatures', [WaterController::class, 'preview'])->whereNumber('trip');
+Route::post('trips/{trip}/water/marks', [WaterController::class, 'mark'])->whereNumber('trip');
+Route::delete('trips/{trip}/water/marks/{mark}', [WaterController::class, 'unmark'])->whereNumber(['trip', 'mark']);
+Route::put('trips/{trip}/water/signs', [WaterController::class, 'signs'])->whereNumber('trip');
+Route::put('trips/{trip}/water/choices', [WaterController::class, 'choose'])->whereNumber('trip');
 Route::get('trips/{trip}/bites', [BiteController::class, 'index'])->whereNumber('trip');
 Route::post('trips/{trip}/bites', [BiteController::class, 'store'])->whereNumber('trip');
 Route::get('spreads/{spread}', [SpreadController::class, 'show'])->whereNumber('spread');

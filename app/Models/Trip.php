@@ -38,15 +38,18 @@ use Illuminate\Support\Carbon;
  * @property string $bait_cure
  * @property bool $bait_strips
  * @property ?array{source: ?string, issued: ?string, entered_at: string, hours: list<array<string, mixed>>} $forecast
+ * @property ?string $temperatures_source
+ * @property ?array{clarity?: string, sky?: string, surface?: string, current_surface?: float, current_deep?: float} $signs
+ * @property ?array{advice?: array<string, array{state: string, answer: ?string, why: ?string}>, schools?: array<string, string>, bands?: array<string, array{top: float, bottom: float, weight: float}>} $choices
  * @property int $bites_count
  */
 final class Trip extends Model
 {
-    protected $fillable = ['date', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude', 'guests', 'crew', 'crew_fish', 'lines_per_angler', 'catch_limits', 'limits_looked_up', 'bait_cure', 'bait_strips', 'forecast'];
+    protected $fillable = ['date', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude', 'guests', 'crew', 'crew_fish', 'lines_per_angler', 'catch_limits', 'limits_looked_up', 'bait_cure', 'bait_strips', 'forecast', 'temperatures_source', 'signs', 'choices'];
 
     protected $attributes = ['crew' => 2, 'crew_fish' => false, 'bait_cure' => 'brine', 'bait_strips' => true];
 
-    protected $casts = ['date' => 'immutable_date:Y-m-d', 'anglers' => 'integer', 'line_limit' => 'integer', 'species' => 'array', 'bottom' => 'float', 'clearance' => 'float', 'structure' => 'float', 'profile' => 'array', 'run' => 'float', 'latitude' => 'float', 'longitude' => 'float', 'guests' => 'array', 'crew' => 'integer', 'crew_fish' => 'boolean', 'lines_per_angler' => 'integer', 'catch_limits' => 'array', 'limits_looked_up' => 'immutable_date:Y-m-d', 'bait_strips' => 'boolean', 'forecast' => 'array'];
+    protected $casts = ['date' => 'immutable_date:Y-m-d', 'anglers' => 'integer', 'line_limit' => 'integer', 'species' => 'array', 'bottom' => 'float', 'clearance' => 'float', 'structure' => 'float', 'profile' => 'array', 'run' => 'float', 'latitude' => 'float', 'longitude' => 'float', 'guests' => 'array', 'crew' => 'integer', 'crew_fish' => 'boolean', 'lines_per_angler' => 'integer', 'catch_limits' => 'array', 'limits_looked_up' => 'immutable_date:Y-m-d', 'bait_strips' => 'boolean', 'forecast' => 'array', 'signs' => 'array', 'choices' => 'array'];
 
     /** Lines the boat may fish by what was entered; null where nothing was. */
     public function linesAllowed(): ?int
@@ -58,6 +61,12 @@ final class Trip extends Model
     public function chores(): HasMany
     {
         return $this->hasMany(Chore::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Mark, $this> */
+    public function marks(): HasMany
+    {
+        return $this->hasMany(Mark::class)->orderBy('depth')->orderBy('id');
     }
 
     /** @return HasMany<TargetBand, $this> */

@@ -26,25 +26,40 @@ final class FishCare
         ];
     }
 
-    /**
-     * @param  RuleBook  $rules  of {@see rules()}
-     * @param  ?float  $surface  °C where fish are unhooked
-     * @param  ?float  $deepest  m they are caught at
-     */
-    public static function advice(Species $species, RuleBook $rules, ?float $surface, ?float $deepest): Sentence
+    /** The rule that says when water is too warm to release a species in. */
+    public static function warmRule(Species $species): string
     {
-        $limit = $rules->get(match ($species) {
+        return match ($species) {
             Species::Muskie => 'warm_muskie',
             Species::Walleye => 'warm_walleye',
             default => 'warm_salmon',
-        });
+        };
+    }
+
+    /**
+     * @param  non-empty-list<Species>  $species  that one warm-water rule holds for
+     * @param  RuleBook  $rules  of {@see rules()}
+     * @param  ?float  $surface  °C where fish are unhooked
+     * @param  array<string, float>  $deepest  m each is caught at, by species
+     */
+    public static function advice(array $species, RuleBook $rules, ?float $surface, array $deepest): Sentence
+    {
+        $limit = $rules->get(self::warmRule($species[0]));
         $said = match (true) {
             $surface === null => Sentence::of('Surface water is not known: take its temperature before you fish for release.'),
-            $surface > $limit => Sentence::of('Do not fish for {species} to release: surface water of {surface} is over {limit}.', ['species' => $species->label(), 'surface' => [Quantity::Temperature, $surface], 'limit' => [Quantity::Temperature, $limit]]),
+            $surface > $limit => Sentence::of('Do not fish for {species} to release: surface water of {surface} is over {limit}.', ['species' => self::named($species), 'surface' => [Quantity::Temperature, $surface], 'limit' => [Quantity::Temperature, $limit]]),
             default => Sentence::of('Net it, hook out in the water, belly held, upright until it swims: surface {surface}, limit {limit}.', ['surface' => [Quantity::Temperature, $surface], 'limit' => [Quantity::Temperature, $limit]]),
         };
-        $harmed = in_array($species, [Species::Walleye, Species::LakeTrout], true) && $deepest !== null && $deepest > $rules->get('deep_release');
+        $harmed = array_values(array_filter($species, static fn (Species $one): bool => in_array($one, [Species::Walleye, Species::LakeTrout], true) && ($deepest[$one->value] ?? 0.0) > $rules->get('deep_release')));
 
-        return ! $harmed ? $said : $said->then(Sentence::of('From {deep} brought up fast it may not survive release: keep what you are allowed, or fish shallower.', ['deep' => [Quantity::Depth, $deepest]]));
+        return $harmed === [] ? $said : $said->then(Sentence::of('{harmed} from {deep} brought up fast may not survive release: keep what you are allowed, or fish shallower.', [
+            'harmed' => ucfirst(self::named($harmed)), 'deep' => [Quantity::Depth, max(array_map(static fn (Species $one): float => $deepest[$one->value], $harmed))],
+        ]));
+    }
+
+    /** @param  list<Species>  $species */
+    public static function named(array $species): string
+    {
+        return implode(' and ', array_map(static fn (Species $one): string => $one->label(), $species));
     }
 }

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace Admek\Core\Trip;
 
+use Admek\Core\Units\Compass;
 use Admek\Core\Units\Sentence;
 
 /** Which shore is in the lee, and whether it stays so over a trip. */
 final class Lee
 {
-    private const POINTS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'];
-
-    private const SHORES = ['northern', 'north-eastern', 'eastern', 'south-eastern', 'southern', 'south-western', 'western', 'north-western'];
-
     /** m/s under which no shore is in the lee of anything. */
     private const CALM = 1.5;
 
@@ -36,37 +33,15 @@ final class Lee
         }
         [$first, $last] = [$blowing[0], $blowing[0]];
         foreach ($blowing as $hour) {
-            if (self::apart((float) $hour->from, (float) $first->from) > self::apart((float) $last->from, (float) $first->from)) {
+            if (Compass::apart((float) $hour->from, (float) $first->from) > Compass::apart((float) $last->from, (float) $first->from)) {
                 $last = $hour;
             }
         }
-        $lee = Sentence::of('Wind from the {point}: water under the {shore} shore is in the lee.', ['point' => self::point((float) $first->from), 'shore' => self::shore((float) $first->from)]);
+        $lee = Sentence::of('Wind from the {point}: water under the {shore} shore is in the lee.', ['point' => Compass::point((float) $first->from), 'shore' => Compass::side((float) $first->from)]);
 
-        return self::apart((float) $last->from, (float) $first->from) < self::SWING ? $lee : $lee->then(Sentence::of(
+        return Compass::apart((float) $last->from, (float) $first->from) < self::SWING ? $lee : $lee->then(Sentence::of(
             'By {at} it has gone to the {thenPoint}: that shore lies open, and the {thenShore} one is in the lee.',
-            ['at' => TripClock::clock($last->at), 'thenPoint' => self::point((float) $last->from), 'thenShore' => self::shore((float) $last->from)],
+            ['at' => TripClock::clock($last->at), 'thenPoint' => Compass::point((float) $last->from), 'thenShore' => Compass::side((float) $last->from)],
         ));
-    }
-
-    public static function point(float $from): string
-    {
-        return self::POINTS[self::eighth($from)];
-    }
-
-    private static function shore(float $from): string
-    {
-        return self::SHORES[self::eighth($from)];
-    }
-
-    private static function eighth(float $degrees): int
-    {
-        return (int) round(fmod($degrees, 360.0) / 45.0) % 8;
-    }
-
-    private static function apart(float $a, float $b): float
-    {
-        $apart = fmod(abs($a - $b), 360.0);
-
-        return min($apart, 360.0 - $apart);
     }
 }

@@ -15,7 +15,7 @@ final readonly class Band
      * @param  float  $top  m
      * @param  float  $bottom  m
      * @param  float  $weight  against other bands
-     * @param  string  $from  what it was reached from: temperature, marks, bottom, or habit where nothing better is known
+     * @param  string  $from  what it was reached from: temperature, marks, bottom, the captain's own, or habit where nothing better is known
      */
     public function __construct(
         public Species $species,
@@ -34,7 +34,7 @@ final readonly class Band
 
     /**
      * The part of it to fish with the sun so high: near its top at first light, at its foot when the sun stands at full
-     * height; under cloud a part of that way (03). Fish on bottom stay there.
+     * height; under cloud a part of that way (03). Fish seen, and fish on bottom, are where they are.
      *
      * @param  float  $elevation  degrees
      * @param  RuleBook  $rules  of {@see ReadingRules}
@@ -43,7 +43,7 @@ final readonly class Band
     public function under(float $elevation, ?Sky $sky, RuleBook $rules): array
     {
         $height = $this->bottom - $this->top;
-        if ($this->from === 'bottom' || $this->from === 'marks') {
+        if (in_array($this->from, ['bottom', 'marks', 'own'], true)) {
             return ['top' => $this->top, 'bottom' => $this->bottom];
         }
         $window = min($height, max($rules->get('least_band'), $rules->get('window') * $height));

@@ -25,6 +25,16 @@ final readonly class Marks
     }
 
     /**
+     * Those of them at depths that suit.
+     *
+     * @param  callable(float): bool  $suits  a depth, m
+     */
+    public function at(callable $suits): self
+    {
+        return new self(array_values(array_filter($this->marks, static fn (Mark $mark): bool => $suits($mark->depth))));
+    }
+
+    /**
      * @param  ?float  $bottom  m; null where it is not known, then no mark is on it
      * @param  RuleBook  $rules  of {@see ReadingRules}
      */

@@ -37,7 +37,7 @@ final readonly class Promise
             }
             $words = array_map(static fn (array $one): string => $one['presentation']->word(), $ranked);
             $advice[] = new Advice("presentation_{$band->species->value}", 'presentation', Sentence::of('{name}: {list}', ['name' => ucfirst($band->species->label()), 'list' => implode(', ', $words)]), Sentence::of(
-                "For {top#} to {bottom}. {$ranked[0]['why']}".(isset($ranked[1]) ? " {$ranked[1]['why']}" : ''),
+                "For {top#} to {bottom}. {$ranked[0]['why']}",
                 ['top' => [Quantity::Depth, $band->top], 'bottom' => [Quantity::Depth, $band->bottom]],
             ));
         }

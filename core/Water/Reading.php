@@ -79,7 +79,8 @@ final readonly class Reading
             $colder > $this->rules->get('upwelled') => new Advice('change', 'temperature', Sentence::of('Cold water has come up'), Sentence::of('The surface is {by} colder than {days} ago: wind off the shore has blown the warm water out. Fish the edge where it meets the warm, farther out, or what the cold has brought in.', $since)),
             $layer !== null && $was !== null && abs($layer->top - $was->top) > 1.5 => new Advice('change', 'temperature', Sentence::of($layer->top > $was->top ? 'Thermocline {moved} deeper' : 'Thermocline {moved} shallower', ['moved' => [Quantity::Depth, abs($layer->top - $was->top)]]), Sentence::of('Against {days} ago: fish that held to it have gone with it.', $since)),
             $layer === null && $was !== null => new Advice('change', 'temperature', Sentence::of('The thermocline is gone'), Sentence::of('{days} ago there was one: the column has turned over, and fish are anywhere in it.', ['days' => ucfirst($since['days'])])),
-            default => new Advice('change', 'temperature', Sentence::of('Much as {days} ago', $since), Sentence::of('Surface within {by} of what it was: what held then should hold.', $since)),
+            abs($colder) < 0.3 => new Advice('change', 'temperature', Sentence::of('As {days} ago', $since), Sentence::of('What held then should hold.')),
+            default => new Advice('change', 'temperature', Sentence::of('Much as {days} ago', $since), Sentence::of('The surface is within {by} of what it was: what held then should hold.', $since)),
         };
     }
 
@@ -246,15 +247,17 @@ final readonly class Reading
             : new Advice('current', 'current', Sentence::of('Gear feels up to {apart} otherwise', ['apart' => [Quantity::Speed, $apart]]), Sentence::of('Current {surface} at the surface, {deep} at depth: set both in what-if and run the deep lines by it.', ['surface' => [Quantity::Speed, $surface], 'deep' => [Quantity::Speed, $deep]]));
     }
 
-    /** @return list<Advice> */
+    /** @return list<Advice> one for all that one warm-water rule holds for */
     private function care(): array
     {
-        $advice = [];
+        $deepest = $groups = [];
+        foreach ($this->bands as $band) {
+            $deepest[$band->species->value] = $band->bottom;
+        }
         foreach ($this->species as $species) {
-            $deepest = array_reduce($this->bands, static fn (?float $deep, Band $band): ?float => $band->species === $species ? $band->bottom : $deep);
-            $advice[] = new Advice("care_{$species->value}", 'care', Sentence::of('Release of {name}', ['name' => $species->label()]), FishCare::advice($species, $this->care, $this->signs->warmth(), $deepest));
+            $groups[FishCare::warmRule($species)][] = $species;
         }
 
-        return $advice;
+        return array_values(array_map(fn (array $species): Advice => new Advice('care_'.$species[0]->value, 'care', Sentence::of('Release of {names}', ['names' => FishCare::named($species)]), FishCare::advice($species, $this->care, $this->signs->warmth(), $deepest)), $groups));
     }
 }

@@ -8,7 +8,7 @@ use Admek\Core\InvalidValue;
 
 /**
  * The sun over a place. Rise, set and twilight are PHP's own (date_sun_info); height and bearing follow Meeus (1998),
- * Astronomical Algorithms, ch. 25 and 13, low accuracy: within 0.02° over this century, refraction left out.
+ * Astronomical Algorithms, ch. 25 and 13, low accuracy (0.01° of longitude by Meeus); refraction is left out.
  */
 final readonly class Sun
 {

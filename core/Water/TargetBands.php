@@ -24,6 +24,9 @@ final readonly class TargetBands
 
     private const TALL = 15.0;
 
+    /** Times as many fish off bottom as on it that still leave a species of the ground to the ground. */
+    private const DWELLS = 3;
+
     /** Weight of the first species, the second… */
     private const PRIORITY = [2.0, 1.0, 0.6, 0.4];
 
@@ -66,18 +69,19 @@ final readonly class TargetBands
         $bottom = $this->signs->bottom;
         $habits = Habits::of($species, $this->habits);
         $fits = fn (float $depth): bool => $this->signs->profile === null || ($this->signs->profile->at($depth) >= $habits->feedsFrom && $this->signs->profile->at($depth) <= $habits->feedsTo);
-        $lifted = $this->signs->marks->lifted($bottom, $this->rules);
-        $onBottom = $this->signs->marks->onBottom($bottom, $this->rules);
+        [$from, $to] = $this->living($species);
+        // Fish in water it does not feed in, or where it does not live, are another's.
+        $marks = $this->signs->marks->at(static fn (float $depth): bool => $fits($depth) && $depth >= $from - 1.0 && $depth <= $to + 1.0);
+        [$lifted, $onBottom] = [$marks->lifted($bottom, $this->rules), $marks->onBottom($bottom, $this->rules)];
         $dwells = in_array($species, [Species::LakeTrout, Species::Walleye], true);
-        if ($dwells && $bottom !== null && $onBottom->fish() >= $lifted->fish() && ! $onBottom->none() && $fits($bottom)) {
+        if ($dwells && $bottom !== null && ! $onBottom->none() && self::DWELLS * $onBottom->fish() >= $lifted->fish()) {
             return new Band($species, max(0.0, $bottom - $this->rules->get('least_band')), $bottom, 1.0, 'bottom', Sentence::of(
                 '{fish} marked within {within} of bottom at {bottom}: close to it, simple and slow, little hardware.',
                 ['fish' => self::fish($onBottom->fish()), 'within' => [Quantity::Depth, $this->rules->get('on_bottom')], 'bottom' => [Quantity::Depth, $bottom]],
             ));
         }
         $spread = $lifted->spread();
-        [$from, $to] = $this->living($species);
-        if ($spread === null || $spread['bottom'] < $from || $spread['top'] > $to || ! $fits(0.5 * ($spread['top'] + $spread['bottom']))) {
+        if ($spread === null) {
             return null;
         }
         $band = $this->atLeast(max(0.0, $spread['top'] - $this->rules->get('aim_above_most')), max(0.0, $spread['bottom'] - $this->rules->get('aim_above_least')), $bottom);

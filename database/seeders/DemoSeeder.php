@@ -67,6 +67,11 @@ final class DemoSeeder extends Seeder
         'S1' => ['flat', 'Nylon 20 lb', 'Rust Perch', ['board' => 'Large board', 'board_out' => 130, 'let_out' => 120, 'leader_length' => 6]],
     ];
 
+    /** Water temperature, °F by ft. */
+    private const TOMORROW = [0 => 66, 20 => 65, 40 => 62, 46 => 56, 55 => 52, 74 => 48, 90 => 46, 118 => 44];
+
+    private const THREE_DAYS_BACK = [0 => 67, 20 => 66, 28 => 64, 36 => 57, 46 => 52, 60 => 48, 90 => 45, 118 => 44];
+
     /** Bites of the trip three days back: minutes after lines-in, holder, species, outcome, length in inches, lb. */
     private const BITES = [
         [12, 'S5', 'king', 'landed', 34, 14.2],
@@ -90,12 +95,13 @@ final class DemoSeeder extends Seeder
                 StarterLocker::stowLure($boat, $name, $kind, $finish, $boxDepth);
             }
             $today = CarbonImmutable::today();
-            $this->bites($this->trip($boat, $today->subDays(3), 'Dunmarl Bank', 4), $boat);
-            $this->prepared($this->trip($boat, $today->addDay(), 'Dunmarl Bank', 5), $today);
+            $this->bites($this->trip($boat, $today->subDays(3), 'Dunmarl Bank', 4, self::THREE_DAYS_BACK), $boat);
+            $this->prepared($this->trip($boat, $today->addDay(), 'Dunmarl Bank', 5, self::TOMORROW), $today);
         });
     }
 
-    private function trip(Boat $boat, CarbonImmutable $date, string $ground, int $anglers): Trip
+    /** @param  array<int, int>  $temperatures  °F by ft */
+    private function trip(Boat $boat, CarbonImmutable $date, string $ground, int $anglers, array $temperatures): Trip
     {
         $trip = $boat->trips()->create([
             'date' => $date->format('Y-m-d'), 'lines_in' => '06:15', 'back_by' => '12:30', 'ground' => $ground, 'anglers' => $anglers,
@@ -108,7 +114,7 @@ final class DemoSeeder extends Seeder
             ['species' => 'king', 'top' => 46 * self::FOOT, 'bottom' => 74 * self::FOOT],
             ['species' => 'lake_trout', 'top' => 92 * self::FOOT, 'bottom' => 114 * self::FOOT],
         ]);
-        foreach ([0 => 66, 20 => 65, 40 => 62, 46 => 56, 55 => 52, 74 => 48, 90 => 46, 118 => 44] as $feet => $fahrenheit) {
+        foreach ($temperatures as $feet => $fahrenheit) {
             $trip->temperatures()->create(['depth' => $feet * self::FOOT, 'celsius' => ($fahrenheit - 32) / 1.8]);
         }
         $spread = $trip->spreads()->create(['name' => 'Plan', 'speed' => 2.3 * self::MPH]);
@@ -122,12 +128,17 @@ final class DemoSeeder extends Seeder
     {
         $forecast = ForecastFile::read((string) file_get_contents(resource_path('forecasts/turning-at-noon.json')), false);
         $trip->update([
+            'temperatures_source' => 'probe on P5, last evening',
+            'signs' => ['clarity' => 'clear', 'sky' => 'broken', 'surface' => 'ripple', 'current_surface' => 0.2 * self::MPH, 'current_deep' => 0.1 * self::MPH],
             'guests' => ['Maren', 'Tobin', 'Ysolde', 'Pell', 'Ansgar'],
             'forecast' => [
                 'source' => $forecast['source'], 'issued' => $forecast['issued'], 'entered_at' => CarbonImmutable::now()->subHours(2)->toIso8601ZuluString(),
                 'hours' => array_map(get_object_vars(...), $forecast['hours']),
             ],
         ]);
+        foreach ([[58, 5, false, 'large'], [63, 3, false, 'medium'], [66, 4, true, 'medium'], [22, 2, false, 'small'], [117.5, 6, false, 'large']] as [$feet, $count, $tight, $size]) {
+            $trip->marks()->create(['depth' => $feet * self::FOOT, 'count' => $count, 'tight' => $tight, 'size' => $size, 'marked_at' => $today->addHours(18)]);
+        }
         foreach (['stores', 'fuel', 'leaders'] as $key) {
             $trip->chores()->create(['key' => $key, 'done_at' => $today->addHours(20)]);
         }

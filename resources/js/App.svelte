@@ -7,10 +7,12 @@
     import Log from './screens/Log.svelte';
     import Prepare from './screens/Prepare.svelte';
     import Spread from './screens/Spread.svelte';
+    import Water from './screens/Water.svelte';
     import Trips from './screens/Trips.svelte';
 
     const routes = {
         '/trips/:trip/prepare': Prepare,
+        '/trips/:trip/water': Water,
         '/trips/:trip/spread': Spread,
         '/trips/:trip/deck-card': DeckCard,
         '/trips/:trip/log': Log,

@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { push } from 'svelte-spa-router';
+    import { onMount } from 'svelte';
+    import { push, replace, router } from 'svelte-spa-router';
     import { aftScale, bottomUnder, courseBottom, deepestShown, depthScale, sidewaysScale } from '../lib/scales';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
     import type { Scene } from '../lib/scene';
@@ -93,6 +94,14 @@
         o: () => tasks.begin('order'),
         '?': () => tasks.begin('keys'),
     };
+
+    // Where another screen sends the captain here to do something, it is begun at once.
+    onMount(() => {
+        if (new URLSearchParams(router.querystring).get('task') === 'draft') {
+            tasks.begin('draft');
+            void replace(`/trips/${trip.id}/spread`);
+        }
+    });
 
     function keyed(event: KeyboardEvent): void {
         const command = event.ctrlKey || event.metaKey;

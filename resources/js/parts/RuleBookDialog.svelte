@@ -1,5 +1,5 @@
 <script lang="ts" module>
-    export type BookName = 'go' | 'chores' | 'stores';
+    export type BookName = 'go' | 'chores' | 'stores' | 'habits' | 'reading' | 'care';
 </script>
 
 <script lang="ts">

@@ -57,7 +57,7 @@ final class DaysTest extends TestCase
         [$bands, $advice, $why] = $this->read($signs, [Species::King, Species::LakeTrout]);
 
         self::assertSame([
-            'king 53–61: 11 fish marked from 58 to 62 ft: run 2 to 4 ft above them, they look up.',
+            'king 53–61: 10 fish marked from 58 to 62 ft: run 2 to 4 ft above them, they look up.',
             'lake trout 100–120: Water lake trout like, 44 to 52 °F, lies from 100 to 120 ft, near the bottom they lie on in summer.',
         ], $bands);
         self::assertSame('Thermocline 49 to 67 ft', $advice['thermocline']);
@@ -67,8 +67,8 @@ final class DaysTest extends TestCase
         self::assertSame('Cover ground', $advice['bunch']);
         self::assertSame('One test line near bottom, 112 ft', $advice['test']);
         self::assertSame(['6.5 ft of fluorocarbon', 'Natural: silver, blue, black-based', 'Far from the boat, on boards'], [$advice['leader'], $advice['finish'], $advice['distance']]);
-        self::assertStringContainsString('From 120 ft brought up fast it may not survive release', $why['care_lake_trout']);
-        self::assertStringNotContainsString('brought up fast', $why['care_king']);
+        self::assertSame('Release of king and lake trout', $advice['care_king'], 'one rule of warm water holds for both');
+        self::assertStringContainsString('Lake trout from 120 ft brought up fast may not survive release', $why['care_king']);
 
         // The same day without marks: kings by temperature, and no test line to speak of.
         $unmarked = new WaterSigns(Season::Summer, $signs->profile, new Marks([]), 120 * self::FOOT, Clarity::Clear, Sky::Clear, Surface::Calm);
@@ -138,6 +138,7 @@ final class DaysTest extends TestCase
         self::assertSame('0.2 to 0.8 mph, start at 0.5', $advice['speed']);
         self::assertStringStartsWith('Walleye: bouncers, droppers', $advice['presentation_walleye']);
         self::assertSame('Stop on them', $advice['bunch']);
+        self::assertSame(['Release of walleye', 'Release of brown trout'], [$advice['care_walleye'], $advice['care_brown_trout']]);
         self::assertSame(['2.5 ft of fluorocarbon', 'Loud: glow, gold, copper, hot colours'], [$advice['leader'], $advice['finish']]);
         self::assertSame('Gear feels up to 1.3 mph otherwise', $advice['current']);
         self::assertStringContainsString('1.6 mph at the surface, 0.2 mph at depth', $why['current']);
@@ -176,6 +177,11 @@ final class DaysTest extends TestCase
         [$bands] = $this->read($signs, [Species::King]);
 
         self::assertStringContainsString('Water king like', $bands[0], 'marks at 71 °F are no kings');
+
+        $both = new WaterSigns(Season::Autumn, $signs->profile, new Marks([new Mark(20 * self::FOOT, 9), new Mark(55 * self::FOOT, 4), new Mark(60 * self::FOOT, 4), new Mark(99.5 * self::FOOT, 3)]), 100 * self::FOOT);
+        [$bands] = $this->read($both, [Species::King, Species::LakeTrout]);
+        self::assertStringStartsWith('king 50–58: 8 fish marked from 55 to 60 ft', $bands[0]);
+        self::assertStringStartsWith('lake trout 92–100: 3 fish marked within 1 ft of bottom', $bands[1], 'fish on the ground leave lake trout to it, even with more above');
     }
 
     /**

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use Admek\Core\Fish\Species;
+use Admek\Core\Rules\Book;
+use Admek\Core\Rules\RuleBook;
+use Admek\Core\Trip\TripClock;
+use Admek\Core\Units\Sentence;
+use Admek\Core\Water\Advice;
+use Admek\Core\Water\Band;
+use Admek\Core\Water\Clarity;
+use Admek\Core\Water\Mark;
+use Admek\Core\Water\Marks;
+use Admek\Core\Water\Reading;
+use Admek\Core\Water\Schedule;
+use Admek\Core\Water\Season;
+use Admek\Core\Water\Shade;
+use Admek\Core\Water\Sky;
+use Admek\Core\Water\Sun;
+use Admek\Core\Water\Surface;
+use Admek\Core\Water\TargetBands;
+use Admek\Core\Water\TemperatureProfile;
+use Admek\Core\Water\WaterSigns;
+use App\Models\Boat;
+use App\Models\Mark as Seen;
+use App\Models\Trip;
+use Carbon\CarbonImmutable;
+
+/** A trip's water as it is known, and what it says to do. */
+final readonly class TripWater
+{
+    /**
+     * @param  list<Band>  $reckoned  as read
+     * @param  list<Band>  $bands  with the captain's own in place of those he has changed
+     * @param  list<Advice>  $advice
+     * @param  list<array{time: int, elevation: ?float, bearing: ?float, bands: list<array{band: Band, top: float, bottom: float}>}>  $schedule
+     */
+    private function __construct(
+        public Trip $trip,
+        public Boat $boat,
+        public WaterSigns $signs,
+        public RuleBook $rules,
+        public ?Trip $against,
+        public ?Sun $sun,
+        public array $reckoned,
+        public array $bands,
+        public array $advice,
+        public array $schedule,
+    ) {
+    }
+
+    /** @param  ?Trip  $against  an earlier trip to compare with; the latest with temperatures where none is named */
+    public static function of(Trip $trip, Boat $boat, ?Trip $against = null): self
+    {
+        $rules = $boat->book(Book::Reading);
+        $against ??= Earlier::latest($trip);
+        $signs = self::signs($trip, $against);
+        $species = array_map(Species::from(...), $trip->species);
+        $reckoned = (new TargetBands($signs, $boat->book(Book::Habits), $rules))->for($species);
+        $bands = array_map(static fn (Band $band): Band => self::asChosen($band, $trip->choices['bands'][$band->species->value] ?? null), $reckoned);
+        $sun = $trip->latitude === null || $trip->longitude === null ? null : new Sun($trip->latitude, $trip->longitude);
+        $clock = TripClock::of($trip->lines_in, $trip->back_by, $trip->run, $boat->book(Book::Chores));
+        $from = self::time($trip, $boat, $clock->linesIn);
+        $shade = $sun === null ? null : Shade::advice($sun->at($from + 3600), $signs->sky);
+        $advice = (new Reading($signs, $bands, $species, $boat->book(Book::Habits), $rules, $boat->book(Book::Care), $trip->choices['schools'] ?? []))->advice();
+
+        return new self(
+            $trip, $boat, $signs, $rules, $against, $sun, $reckoned, $bands, $shade === null ? $advice : [...$advice, $shade],
+            Schedule::of($bands, $sun, $signs->sky, $from, self::time($trip, $boat, max($clock->leave, $clock->linesIn + 1)), $rules),
+        );
+    }
+
+    /** A clock time of the trip's day, minutes after midnight, as Unix time. */
+    public static function time(Trip $trip, Boat $boat, int $minutes): int
+    {
+        return CarbonImmutable::parse($trip->date->format('Y-m-d'), $boat->timezone)->addMinutes($minutes)->getTimestamp();
+    }
+
+    private static function signs(Trip $trip, ?Trip $against): WaterSigns
+    {
+        $signs = $trip->signs ?? [];
+
+        return new WaterSigns(
+            Season::of((int) $trip->date->format('n'), $trip->latitude ?? 45.0),
+            self::profile($trip),
+            new Marks($trip->marks->map(static fn (Seen $mark): Mark => new Mark($mark->depth, $mark->count, $mark->tight, $mark->size))->all()),
+            $trip->bottom,
+            Clarity::tryFrom($signs['clarity'] ?? ''),
+            Sky::tryFrom($signs['sky'] ?? ''),
+            Surface::tryFrom($signs['surface'] ?? ''),
+            $signs['current_surface'] ?? null,
+            $signs['current_deep'] ?? null,
+            $against === null ? null : self::profile($against),
+            $against === null ? 0 : (int) round($against->date->diffInDays($trip->date)),
+        );
+    }
+
+    private static function profile(Trip $trip): ?TemperatureProfile
+    {
+        return $trip->temperatures->isEmpty() ? null : TemperatureProfile::of($trip->temperatures->map(static fn ($reading): array => ['depth' => $reading->depth, 'celsius' => $reading->celsius])->all());
+    }
+
+    /** @param  ?array{top: float, bottom: float, weight: float}  $own */
+    private static function asChosen(Band $band, ?array $own): Band
+    {
+        return $own === null ? $band : new Band($band->species, (float) $own['top'], (float) $own['bottom'], (float) $own['weight'], 'own', Sentence::of('Your own.'));
+    }
+}
