@@ -16,6 +16,8 @@ final class AccessibilityTest extends BrowserTestCase
     public static function screens(): iterable
     {
         yield 'trips' => ['/', '#next'];
+        yield 'prepare' => ['/trips/2/prepare', '[data-verdict]'];
+        yield 'water' => ['/trips/2/water', '[data-advice=speed]'];
         yield 'spread' => ['/trips/2/spread', '[data-holder=S1] .depth b'];
         yield 'deck card' => ['/trips/2/deck-card', '.sheet tbody tr'];
         yield 'log' => ['/trips/1/log', '[data-testid=bites] .bite'];
@@ -45,6 +47,13 @@ final class AccessibilityTest extends BrowserTestCase
         yield 'from above' => ['/trips/2/spread', '.views-switch button', 'From above', 'svg[aria-label^="Seen from above"]'];
         yield 'a rod taken out' => ['/trips/2/spread', 'aside button', 'Take out', '.card.empty'];
         yield 'one rod of the card' => ['/trips/2/deck-card', 'button', 'One rod at a time', '.moves'];
+        yield 'a chore' => ['/trips/2/prepare', '[data-chore=ice] .what', 'Ice', 'dialog[open] form'];
+        yield 'a forecast typed' => ['/trips/2/prepare', 'button', 'Forecast', 'dialog[open] table'];
+        yield 'limits of one’s own' => ['/trips/2/prepare', 'button', 'Your limits', '#rule-wind'];
+        yield 'the trip itself' => ['/trips/2/prepare', 'header button', 'Trip', 'dialog[open] form'];
+        yield 'temperatures' => ['/trips/2/water', 'button', 'Temperatures', 'dialog[open] tbody tr'];
+        yield 'advice opened' => ['/trips/2/water', '[data-advice=leader] .row', 'Leader', '[data-advice=leader] form'];
+        yield 'a band opened' => ['/trips/2/water', '[data-water-band=king] .row', 'king', '[data-water-band=king] input'];
         yield 'a new trip' => ['/', 'button', 'New trip', 'form input[type=date]'];
         yield 'a bite with nothing filled in' => ['/trips/2/log', 'button', 'Log the bite', '.text-error'];
     }
@@ -107,7 +116,11 @@ final class AccessibilityTest extends BrowserTestCase
     public static function redScreens(): iterable
     {
         yield 'trips' => ['/', '#next'];
+        yield 'prepare' => ['/trips/2/prepare', '[data-verdict]'];
+        yield 'water' => ['/trips/2/water', '[data-advice=speed]'];
         yield 'spread' => ['/trips/2/spread', '[data-holder=S1] .depth b'];
+        yield 'prepare' => ['/trips/2/prepare', '[data-verdict]'];
+        yield 'water' => ['/trips/2/water', '[data-advice=speed]'];
         yield 'deck card' => ['/trips/2/deck-card', '.sheet tbody tr'];
         yield 'log' => ['/trips/1/log', '.bite'];
     }

@@ -45,6 +45,8 @@ final class FirstRunTest extends BrowserTestCase
         $this->click('label', 'king');
         $this->click('button', 'Plan this trip');
         $this->see('header h1', 'off Hollow Reef');
+        $this->see('[data-verdict=unknown]', 'Not known');
+        $this->click('nav a', 'Spread');
         $this->click('[data-holder=P3]');
         $this->choose('#presentation', 'diver');
         $this->see('[data-holder=P3] .depth b');
@@ -57,7 +59,7 @@ final class FirstRunTest extends BrowserTestCase
     public function test_a_metric_boat_reads_in_metres_everywhere(): void
     {
         $this->visit('/');
-        $this->fill('form input:not([type=radio])', 'Nordlys');
+        $this->fill('form input:not([type=radio])', 'Tideglass');
         $this->click('label', 'metres');
         $this->click('button', 'Next');
         $this->see('tbody span', 'm');
@@ -68,6 +70,8 @@ final class FirstRunTest extends BrowserTestCase
         $this->fill('#'.$this->see('label', 'Bottom, m')->getAttribute('for'), '36');
         $this->click('label', 'walleye');
         $this->click('button', 'Plan this trip');
+        $this->see('[data-verdict]');
+        $this->click('nav a', 'Spread');
         $this->click('[data-holder=P5]');
         $this->choose('#presentation', 'rigger');
         $this->see('[data-testid=speed]', '3.7');

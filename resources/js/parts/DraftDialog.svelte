@@ -106,7 +106,7 @@
         <BandFields {bands} change={(next) => (bands = next)} locker={desk.locker} {units} {faults} />
         <div class="flex flex-col items-end gap-2 text-right">
             <p class="quiet max-w-72 text-sm">
-                {desk.trip.anglers} anglers, limit {desk.trip.line_limit ?? 'not entered'}; the gear in the locker, at {figure(
+                {desk.trip.anglers} anglers, limit {desk.trip.lines_allowed ?? 'not entered'}; the gear in the locker, at {figure(
                     units,
                     'speed',
                     desk.plan.speed,

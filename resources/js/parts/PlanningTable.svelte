@@ -1,6 +1,6 @@
 <script lang="ts">
     import { onMount } from 'svelte';
-    import { push, replace, router } from 'svelte-spa-router';
+    import { push, router } from 'svelte-spa-router';
     import { aftScale, bottomUnder, courseBottom, deepestShown, depthScale, sidewaysScale } from '../lib/scales';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
     import type { Scene } from '../lib/scene';
@@ -97,9 +97,10 @@
 
     // Where another screen sends the captain here to do something, it is begun at once.
     onMount(() => {
-        if (new URLSearchParams(router.querystring).get('task') === 'draft') {
+        if (new URLSearchParams(router.querystring ?? '').get('task') === 'draft') {
             tasks.begin('draft');
-            void replace(`/trips/${trip.id}/spread`);
+            // Not by the router: it would open the desk anew.
+            history.replaceState(null, '', `#/trips/${trip.id}/spread`);
         }
     });
 
@@ -146,7 +147,9 @@
         <div class="min-w-0 leading-tight">
             <h1 class="truncate text-lg font-bold">{dayWords(trip.date)} off {trip.ground}</h1>
             <p class="quiet truncate text-sm">
-                {desk.plan.lines.length}{trip.line_limit ? ` of ${trip.line_limit}` : ''} lines · {speciesList(trip.species)}
+                {desk.plan.lines.length}{trip.lines_allowed ? ` of ${trip.lines_allowed}` : ''} lines · {speciesList(
+                    trip.species,
+                )}
             </p>
         </div>
         <WhatIfStrip bind:this={strip} {desk} />

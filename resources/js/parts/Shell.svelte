@@ -32,7 +32,7 @@
             <a
                 href={place.href}
                 aria-current={place.here ? 'page' : undefined}
-                class="flex min-h-12 flex-1 items-center justify-center px-2 text-[15px] whitespace-nowrap sm:min-h-11 sm:flex-none sm:justify-start sm:px-3 sm:border-l-4"
+                class="flex min-h-12 flex-1 items-center justify-center px-1 text-[13.5px] whitespace-nowrap sm:min-h-11 sm:text-[15px] sm:flex-none sm:justify-start sm:px-3 sm:border-l-4"
                 class:here={place.here}>{place.name}</a
             >
         {/each}
@@ -45,7 +45,7 @@
         {/if}
         <button
             type="button"
-            class="quiet min-h-12 px-3 text-sm sm:hidden"
+            class="quiet min-h-12 px-1.5 text-[13px] sm:hidden"
             aria-label="Light: {theme.current}; change it"
             onclick={() => theme.choose(THEMES[(THEMES.indexOf(theme.current) + 1) % THEMES.length] ?? 'day')}
             >{theme.current}</button

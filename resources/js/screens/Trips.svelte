@@ -18,8 +18,8 @@
         const lines = next.spreads[0]?.line_count ?? 0;
         return [
             ...(lines === 0 ? ['no line is planned'] : []),
-            ...(next.line_limit !== null && lines > next.line_limit
-                ? [`${lines} lines are over your limit of ${next.line_limit}`]
+            ...(next.lines_allowed !== null && lines > next.lines_allowed
+                ? [`${lines} lines are over your limit of ${next.lines_allowed}`]
                 : []),
             ...(next.bottom === null ? ['no bottom depth'] : []),
             ...(next.temperatures.length === 0 ? ['no water temperatures'] : []),
@@ -69,8 +69,8 @@
                 <div>
                     <dt>lines planned</dt>
                     <dd class="figure">
-                        {next.spreads[0]?.line_count ?? 0}{#if next.line_limit}<span class="pl-1.5 text-base font-medium"
-                                >of {next.line_limit}</span
+                        {next.spreads[0]?.line_count ?? 0}{#if next.lines_allowed}<span class="pl-1.5 text-base font-medium"
+                                >of {next.lines_allowed}</span
                             >{/if}
                     </dd>
                 </div>
@@ -83,10 +83,10 @@
                     <dd>{speciesList(next.species)}</dd>
                 </div>
             </dl>
-            {#if next.line_limit}
+            {#if next.lines_allowed}
                 <p class="quiet pb-4 text-sm">
-                    Limit of {next.line_limit} lines{next.limit_source ? `: ${next.limit_source}` : ', entered by you'}. Check the
-                    current rules.
+                    Limit of {next.lines_allowed} lines{next.limit_source ? `: ${next.limit_source}` : ', entered by you'}. Check
+                    the current rules.
                 </p>
             {/if}
             {#if missing.length > 0}

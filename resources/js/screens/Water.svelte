@@ -168,7 +168,7 @@
                 />
             </div>
             <aside class="border-base-300 bg-base-100 flex min-h-0 flex-col border-l">
-                <div class="min-h-0 flex-1 overflow-y-auto px-4 py-2">
+                <div class="relative min-h-0 flex-1 overflow-y-auto px-4 py-2">
                     <BandList {desk} bands={reading.bands} {units} />
                     <AdviceList {desk} advice={reading.advice} />
                 </div>

@@ -34,9 +34,9 @@
     }
 </script>
 
-<form class="flex flex-wrap items-center gap-x-2.5 gap-y-1" onsubmit={add}>
+<form class="flex flex-wrap items-center gap-x-2 gap-y-1" onsubmit={add}>
     <span class="flex items-center gap-1.5" role="group" aria-label="Fish in a mark">
-        <span class="quiet text-sm">Tap the water: fish</span>
+        <span class="quiet text-sm">Tap fish in:</span>
         <span class="join">
             {#each COUNTS as option (option)}
                 <button

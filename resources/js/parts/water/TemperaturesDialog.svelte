@@ -12,7 +12,10 @@
     // svelte-ignore state_referenced_locally
     let text = $state(
         (desk.data?.temperatures ?? [])
-            .map(({ depth, celsius }) => `${figure(units, 'depth', depth)}  ${figure(units, 'temperature', celsius)}`)
+
+            .map(({ depth, celsius }) =>
+                [figure(units, 'depth', depth, 1), figure(units, 'temperature', celsius, 1)].map(Number).join('  '),
+            )
             .join('\n'),
     );
     // svelte-ignore state_referenced_locally

@@ -96,7 +96,7 @@
     bind:this={svg}
     {width}
     {height}
-    role="img"
+    role="group"
     aria-label="Temperature by depth with the bands wanted and fish as marked; a tap marks fish. The same stands in the tables beside it."
     onpointermove={(event) => (pointed = depthAt(event))}
     onpointerleave={() => (pointed = null)}
