@@ -9,6 +9,7 @@ use Admek\Core\Rules\RuleBook;
 use Admek\Core\Tackle\RulesOfThumb;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * @property int $id
@@ -64,6 +65,18 @@ final class Boat extends Model
     public function holders(): HasMany
     {
         return $this->hasMany(Holder::class)->orderBy('place');
+    }
+
+    /** @return HasOne<Chart, $this> */
+    public function chart(): HasOne
+    {
+        return $this->hasOne(Chart::class);
+    }
+
+    /** @return HasMany<Structure, $this> */
+    public function structures(): HasMany
+    {
+        return $this->hasMany(Structure::class)->orderBy('id');
     }
 
     /** @return HasMany<Trip, $this> */

@@ -50,4 +50,10 @@ final readonly class SpreadLimits
     {
         return new self($this->lines, $this->bottom, $bands, $this->tangle, $this->boards, $this->bigBoards, $this->bare, $this->clearance, $this->doubled, $this->laidBack);
     }
+
+    /** The same over another bottom. */
+    public function over(Bottom $bottom): self
+    {
+        return new self($this->lines, $bottom, $this->bands, $this->tangle, $this->boards, $this->bigBoards, $this->bare, $this->clearance, $this->doubled, $this->laidBack);
+    }
 }

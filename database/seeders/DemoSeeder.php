@@ -94,6 +94,7 @@ final class DemoSeeder extends Seeder
             foreach (self::LURES as [$name, $kind, $finish, $boxDepth]) {
                 StarterLocker::stowLure($boat, $name, $kind, $finish, $boxDepth);
             }
+            $this->ground($boat);
             $today = CarbonImmutable::today();
             $this->bites($this->trip($boat, $today->subDays(3), 'Dunmarl Bank', 4, self::THREE_DAYS_BACK), $boat);
             $this->prepared($this->trip($boat, $today->addDay(), 'Dunmarl Bank', 5, self::TOMORROW), $today);
@@ -121,6 +122,16 @@ final class DemoSeeder extends Seeder
         $spread->lines()->createMany($this->lines($boat));
 
         return $trip;
+    }
+
+    /** The bottom off Quillhaven, and what the captain knows of it. */
+    private function ground(Boat $boat): void
+    {
+        $chart = json_decode((string) file_get_contents(resource_path('charts/vessamer-sea.json')), true);
+        $boat->chart()->create(['name' => $chart['name'], 'source' => $chart['source'], 'grid' => array_intersect_key($chart, ['south' => 0, 'west' => 0, 'step' => 0, 'rows' => 0])]);
+        foreach ([['Dunmarl Bank', 'hump', [[45.316, -38.437]]], ['Gannet Rise', 'hump', [[45.26, -38.5]]], ['Quillhaven Point', 'point', [[45.375, -38.345]]], ['West wall of the bank', 'edge', [[45.298, -38.456], [45.306, -38.457], [45.316, -38.456], [45.326, -38.452], [45.334, -38.445]]]] as [$name, $kind, $places]) {
+            $boat->structures()->create(['name' => $name, 'kind' => $kind, 'places' => $places, 'source' => 'drawn', 'made_at' => CarbonImmutable::now()]);
+        }
     }
 
     /** The evening before: a forecast read, guests named, some chores done. */

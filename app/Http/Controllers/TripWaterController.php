@@ -31,6 +31,7 @@ final class TripWaterController
         $profile = (string) $request->input('profile');
         $trip->update($request->safe(['bottom', 'clearance', 'structure']) + (! $request->exists('profile') ? [] : [
             'profile' => trim($profile) === '' ? null : ProfileFile::read($profile, $boat->units === 'metric'),
+            'pass' => null,
             'profile_name' => trim($profile) === '' ? null : $request->input('profile_name'),
         ]));
 

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use Admek\Core\Ground\BottomGrid;
+use Admek\Core\Ground\Course;
+use Admek\Core\Ground\Pass;
+use Admek\Core\Ground\PassChoice;
+use Admek\Core\Spread\Bottom;
+use Admek\Core\Spread\Breach;
+use Admek\Core\Spread\Breaches;
+use Admek\Core\Spread\BreachKind;
+use Admek\Core\Spread\Conditions;
+use Admek\Core\Spread\SafeLimits;
+use Admek\Core\Spread\SpreadSolver;
+use Admek\Core\Towing\Side;
+use Admek\Core\Units\Compass;
+use Admek\Core\Units\Units;
+use App\Http\Resources\BreachResource;
+use App\Models\Boat;
+use App\Models\Trip;
+use App\Rigging\RigBuilder;
+use App\Rigging\TripLimits;
+
+/** A pass with the planned spread out: both ways of running it, its turns against the safe radius, its bottom against the gear. */
+final class PassReport
+{
+    /** m a course may be cut off a line by, so that a boat can steer it. */
+    public const STRAY = 25.0;
+
+    /**
+     * @param  array{set: float, drift: float}|null  $current
+     * @return array<string, mixed>
+     */
+    public static function of(Course $course, float $speed, ?array $current, ?BottomGrid $grid, Trip $trip, Boat $boat, SpreadSolver $solver): array
+    {
+        $units = Units::from($boat->units);
+        $ways = ['drawn' => Pass::of($course, $speed, $current), 'reversed' => Pass::of($course->reversed(), $speed, $current)];
+        $choice = PassChoice::of($ways['drawn'], $ways['reversed'], $current);
+        $profile = $grid === null ? [] : $ways['drawn']->bottom($grid);
+        $lines = $trip->spreads->isEmpty() ? [] : RigBuilder::kept($trip->spreads[0], $boat);
+        $limits = TripLimits::of($trip);
+        $safe = new SafeLimits($lines, new Conditions($speed), $limits, $solver);
+        $radius = $lines === [] ? null : ['port' => $safe->turn(Side::Port)['radius'], 'starboard' => $safe->turn(Side::Starboard)['radius']];
+        $touches = $profile === [] || $lines === [] ? [] : array_values(array_filter(
+            Breaches::of($solver->all($lines, new Conditions($speed)), $limits->over(Bottom::profile($profile)->with($trip->structure ?? 0.0))),
+            static fn (Breach $breach): bool => $breach->kind === BreachKind::Bottom,
+        ));
+
+        return [
+            'places' => array_map(static fn ($place): array => [round($place->latitude, 6), round($place->longitude, 6)], $course->places),
+            'length' => $course->length(),
+            'ways' => array_map(static fn (Pass $pass): array => self::way($pass, $radius), $ways),
+            'better' => $choice->reversed ? 'reversed' : 'drawn', 'why' => $choice->why->in($units),
+            'safe_radius' => $radius,
+            'bottom' => $profile,
+            'touches' => array_map(static fn (Breach $breach): array => (new BreachResource($breach))->resolve(), $touches),
+        ];
+    }
+
+    /**
+     * @param  ?array{port: ?float, starboard: ?float}  $safe
+     * @return array<string, mixed>
+     */
+    private static function way(Pass $pass, ?array $safe): array
+    {
+        return [
+            'heading' => $pass->legs[0]['heading'], 'bearing' => $pass->legs[0]['bearing'], 'point' => Compass::point($pass->legs[0]['bearing']),
+            'takes' => $pass->takes(), 'fished' => $pass->fished(), 'slowest' => $pass->slowest(), 'lift' => $pass->shouldLift(),
+            'turns' => array_map(static fn (array $turn): array => $turn + ['safe' => $safe === null ? null : $safe[$turn['side']] !== null && $turn['radius'] >= $safe[$turn['side']]], $pass->turns),
+        ];
+    }
+}
