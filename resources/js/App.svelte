@@ -4,6 +4,7 @@
     import Shell from './parts/Shell.svelte';
     import DeckCard from './screens/DeckCard.svelte';
     import FirstRun from './screens/FirstRun.svelte';
+    import Ground from './screens/Ground.svelte';
     import Log from './screens/Log.svelte';
     import Prepare from './screens/Prepare.svelte';
     import Spread from './screens/Spread.svelte';
@@ -13,6 +14,7 @@
     const routes = {
         '/trips/:trip/prepare': Prepare,
         '/trips/:trip/water': Water,
+        '/trips/:trip/ground': Ground,
         '/trips/:trip/spread': Spread,
         '/trips/:trip/deck-card': DeckCard,
         '/trips/:trip/log': Log,

@@ -18,6 +18,7 @@ final class AccessibilityTest extends BrowserTestCase
         yield 'trips' => ['/', '#next'];
         yield 'prepare' => ['/trips/2/prepare', '[data-verdict]'];
         yield 'water' => ['/trips/2/water', '[data-advice=speed]'];
+        yield 'ground' => ['/trips/2/ground', '#ground-file'];
         yield 'spread' => ['/trips/2/spread', '[data-holder=S1] .depth b'];
         yield 'deck card' => ['/trips/2/deck-card', '.sheet tbody tr'];
         yield 'log' => ['/trips/1/log', '[data-testid=bites] .bite'];
@@ -118,9 +119,8 @@ final class AccessibilityTest extends BrowserTestCase
         yield 'trips' => ['/', '#next'];
         yield 'prepare' => ['/trips/2/prepare', '[data-verdict]'];
         yield 'water' => ['/trips/2/water', '[data-advice=speed]'];
+        yield 'ground' => ['/trips/2/ground', '#ground-file'];
         yield 'spread' => ['/trips/2/spread', '[data-holder=S1] .depth b'];
-        yield 'prepare' => ['/trips/2/prepare', '[data-verdict]'];
-        yield 'water' => ['/trips/2/water', '[data-advice=speed]'];
         yield 'deck card' => ['/trips/2/deck-card', '.sheet tbody tr'];
         yield 'log' => ['/trips/1/log', '.bite'];
     }

@@ -34,6 +34,7 @@ final class GroundTest extends FeatureTestCase
         self::assertSame(['Vessamer Sea off Quillhaven', 'made up; no such water'], [$chart['name'], $chart['source']]);
         self::assertEqualsWithDelta(10 * self::FOOT, $chart['contours'][2]['depth'] - $chart['contours'][1]['depth'], 1e-9);
         self::assertContains('Dunmarl Bank', array_column($chart['structures'], 'name'));
+        self::assertEqualsWithDelta(-38.24, max(array_column($chart['land'], 3)), 0.01, 'the land lies to the east');
         foreach ($chart['contours'] as $contour) {
             foreach ($contour['lines'] as $line) {
                 self::assertGreaterThan(1, count($line));

@@ -31,6 +31,7 @@ final class ChartResource
                 'north' => $grid->south + $grid->step * (count($grid->depths) - 1), 'east' => $grid->west + $grid->step * (count($grid->depths[0]) - 1),
             ],
             'contours' => $grid === null ? [] : self::contours($grid, self::EVERY[$boat->units]),
+            'land' => $grid === null ? [] : self::land($grid),
             'structures' => $boat->structures->map(static fn (Structure $structure): array => $structure->only(['id', 'name', 'kind', 'places', 'source']))->all(),
         ];
     }
@@ -47,5 +48,25 @@ final class ChartResource
         array_unshift($contours, ['depth' => 0.0, 'lines' => array_map(static fn (array $line): array => array_map(static fn (Place $place): array => [round($place->latitude, 5), round($place->longitude, 5)], $line), $grid->contour(0.05))]);
 
         return $contours;
+    }
+
+    /** @return list<array{float, float, float, float}> land, in strips: south, west, north, east */
+    private static function land(BottomGrid $grid): array
+    {
+        $strips = [];
+        $half = $grid->step / 2;
+        foreach ($grid->depths as $i => $row) {
+            $from = null;
+            foreach ([...$row, 1.0] as $j => $depth) {
+                if ($depth <= 0.0) {
+                    $from ??= $j;
+                } elseif ($from !== null) {
+                    $strips[] = array_map(static fn (float $degrees): float => round($degrees, 5), [$grid->south + $i * $grid->step - $half, $grid->west + $from * $grid->step - $half, $grid->south + $i * $grid->step + $half, $grid->west + ($j - 1) * $grid->step + $half]);
+                    $from = null;
+                }
+            }
+        }
+
+        return $strips;
     }
 }

@@ -14,7 +14,7 @@
             ? []
             : [
                   { name: 'Prepare', href: `#/trips/${trip}/prepare`, here: router.location.endsWith('/prepare') },
-                  { name: 'Water', href: `#/trips/${trip}/water`, here: router.location.endsWith('/water') },
+                  { name: 'Water', href: `#/trips/${trip}/water`, here: /\/(water|ground)$/.test(router.location) },
                   { name: 'Spread', href: `#/trips/${trip}/spread`, here: router.location.endsWith('/spread') },
                   { name: 'Deck card', href: `#/trips/${trip}/deck-card`, here: router.location.endsWith('/deck-card') },
                   { name: 'Log', href: `#/trips/${trip}/log`, here: router.location.endsWith('/log') },
