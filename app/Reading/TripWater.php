@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use Admek\Core\Fish\Species;
+use Admek\Core\Ground\Place;
 use Admek\Core\Rules\Book;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Trip\TripClock;
@@ -26,12 +27,16 @@ use Admek\Core\Water\TemperatureProfile;
 use Admek\Core\Water\WaterSigns;
 use App\Models\Boat;
 use App\Models\Mark as Seen;
+use App\Models\Structure;
 use App\Models\Trip;
 use Carbon\CarbonImmutable;
 
 /** A trip's water as it is known, and what it says to do. */
 final readonly class TripWater
 {
+    /** m from the ground within which structure is what a trip fishes. */
+    private const NEAR = 6000.0;
+
     /**
      * @param  list<Band>  $reckoned  as read
      * @param  list<Band>  $bands  with the captain's own in place of those he has changed
@@ -64,7 +69,7 @@ final readonly class TripWater
         $sun = $trip->latitude === null || $trip->longitude === null ? null : new Sun($trip->latitude, $trip->longitude);
         $clock = TripClock::of($trip->lines_in, $trip->back_by, $trip->run, $boat->book(Book::Chores));
         $from = self::time($trip, $boat, $clock->linesIn);
-        $shade = $sun === null ? null : Shade::advice($sun->at($from + 3600), $signs->sky);
+        $shade = $sun === null ? null : Shade::advice($sun->at($from + 3600), $signs->sky, self::nearest($trip, $boat));
         $advice = (new Reading($signs, $bands, $species, $boat->book(Book::Habits), $rules, $boat->book(Book::Care), $trip->choices['schools'] ?? []))->advice();
 
         return new self(
@@ -96,6 +101,17 @@ final readonly class TripWater
             $against === null ? null : self::profile($against),
             $against === null ? 0 : (int) round($against->date->diffInDays($trip->date)),
         );
+    }
+
+    /** Name of the structure nearest the ground, within reach of a morning. */
+    private static function nearest(Trip $trip, Boat $boat): ?string
+    {
+        $ground = new Place((float) $trip->latitude, (float) $trip->longitude);
+        $nearest = $boat->structures
+            ->map(static fn (Structure $structure): array => ['name' => $structure->name, 'away' => min(array_map(static fn (array $at): float => $ground->to(new Place(...$at)), $structure->places))])
+            ->sortBy('away')->first();
+
+        return $nearest === null || $nearest['away'] > self::NEAR ? null : $nearest['name'];
     }
 
     private static function profile(Trip $trip): ?TemperatureProfile

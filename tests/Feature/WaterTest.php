@@ -37,7 +37,7 @@ final class WaterTest extends FeatureTestCase
         self::assertSame('03:54', $water['sun']['sunrise']);
         self::assertSame(['E', 'E', 'SE'], [$water['schedule'][0]['sun_from'], $water['schedule'][2]['sun_from'], $water['schedule'][4]['sun_from']]);
         self::assertSame('2 to 2.8 mph, start at 2.4', $this->said($water)['speed']);
-        self::assertStringContainsString('side of structure first', $this->said($water)['sides']);
+        self::assertSame('The western side of Dunmarl Bank first', $this->said($water)['sides']);
         self::assertArrayNotHasKey('leader', $this->said($water), 'clarity is not known');
     }
 

@@ -58,7 +58,7 @@ export function breachReason(breach: Breach, units: Units): string {
                 amount <= 0
                     ? `The ${subject} of ${pair} would ${breach.structure ? `foul ${what}, ${shown(units, 'fineLength', -amount)} below its top` : `drag bottom by ${shown(units, 'fineLength', -amount)}`}`
                     : `The ${subject} of ${pair} clears ${what} by ${shown(units, 'fineLength', amount)}; ${shown(units, 'fineLength', wanted)} covers its doubt and what you want clear`
-            }${breach.ahead ? `, when the boat has gone another ${shown(units, 'length', breach.ahead)}` : ''}.`;
+            }${breach.ahead ? `, when the boat has gone another ${shown(units, breach.ahead > 1600 ? 'distance' : 'length', breach.ahead)}` : ''}.`;
         }
         case 'board_under':
             return `What trails the board of ${pair} is heavier than it can carry.`;

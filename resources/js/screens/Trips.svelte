@@ -94,6 +94,7 @@
             {/if}
             <p class="flex flex-wrap gap-3">
                 <a class="btn btn-lg" href="#/trips/{next.id}/prepare">Prepare</a>
+                <a class="btn btn-lg" href="#/trips/{next.id}/water">Read the water</a>
                 <a class="btn btn-primary btn-lg" href="#/trips/{next.id}/spread"
                     >{next.spreads[0]?.line_count ? 'Open the spread' : 'Plan the spread'}</a
                 >

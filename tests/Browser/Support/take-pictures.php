@@ -42,6 +42,9 @@ $choose = static fn (string $holder): string => "document.querySelector('[data-h
 $app = RunningApp::withDemo();
 try {
     picture($app, 'trips', 'day', $wide, '/', '#next');
+    picture($app, 'prepare', 'day', $wide, '/trips/2/prepare', '[data-verdict]');
+    picture($app, 'water', 'day', $wide, '/trips/2/water', '[data-advice=speed]', "document.querySelector('[data-water-band=king]').scrollIntoView()", '.seen');
+    picture($app, 'ground', 'dusk', $wide, '/trips/2/ground', '#ground-file', "const s = document.querySelector('svg[role=img]').getBoundingClientRect(); document.querySelector('svg[role=img]').dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: s.x + 540, clientY: s.y + 330 }));", '[data-way=drawn]');
     picture($app, 'spread-day', 'day', $wide, '/trips/2/spread', $line, $choose('P3'), '[data-holder=P3].chosen');
     picture($app, 'spread-red', 'red', $wide, '/trips/2/spread', $line, $choose('P5'), '[data-holder=P5].chosen');
     picture($app, 'spread-what-if-dusk', 'dusk', $wide, '/trips/2/spread', $line,

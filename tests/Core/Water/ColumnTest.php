@@ -14,6 +14,7 @@ use Admek\Core\Water\Mark;
 use Admek\Core\Water\Marks;
 use Admek\Core\Water\Schedule;
 use Admek\Core\Water\Season;
+use Admek\Core\Water\Shade;
 use Admek\Core\Water\Sky;
 use Admek\Core\Water\Sun;
 use Admek\Core\Water\TemperatureProfile;
@@ -125,6 +126,17 @@ final class ColumnTest extends TestCase
         sort($sorted);
         self::assertSame($sorted, $tops);
         self::assertSame([20.0, 40.0], array_values(array_intersect_key(Schedule::of([$band], null, null, 0, 100, $rules)[0]['bands'][0], ['top' => 0, 'bottom' => 0])), 'where the place is not known light moves nothing');
+    }
+
+    public function test_the_shaded_side_is_the_one_away_from_the_sun(): void
+    {
+        $said = static fn (float $up, float $bearing, ?Sky $sky, ?string $name = null): array => ($advice = Shade::advice(['elevation' => $up, 'bearing' => $bearing], $sky, $name)) === null ? [] : [$advice->answer->in(Units::Us), $advice->why->in(Units::Us)];
+
+        self::assertSame(['The western side of Old Wall first', 'The sun stands in the E, 95°, 20° up: that side is in the shade.'], $said(20.0, 95.0, Sky::Clear, 'Old Wall'));
+        self::assertSame('The northern side of structure first', $said(40.0, 180.0, null)[0]);
+        self::assertSame(['Either side of structure', 'Under cloud no side is darker than the other.'], $said(20.0, 95.0, Sky::Overcast));
+        self::assertSame('With the sun 60° up both sides are lit.', $said(60.0, 180.0, Sky::Clear)[1]);
+        self::assertSame([], $said(-3.0, 70.0, Sky::Clear), 'before it rises there is no shade');
     }
 
     public function test_what_marks_say_together(): void
