@@ -170,16 +170,14 @@ final readonly class TargetBands
         return $this->signs->profile === null ? [] : ['reaches' => [Quantity::Depth, $this->signs->profile->reaches()]];
     }
 
-    /** @return array{top: float, bottom: float} as high as a band must be, above the bottom */
+    /** @return array{top: float, bottom: float} as high as a band must be, under the surface and above the bottom */
     private function atLeast(float $top, float $bottom, ?float $floor): array
     {
-        $short = $this->rules->get('least_band') - ($bottom - $top);
-        if ($short > 0.0) {
-            [$top, $bottom] = [max(0.0, $top - 0.5 * $short), $bottom + 0.5 * $short];
-        }
-        $over = $floor === null ? 0.0 : max(0.0, $bottom - $floor);
+        $height = max($bottom - $top, $this->rules->get('least_band'));
+        $top = max(0.0, 0.5 * ($top + $bottom - $height));
+        $bottom = min($top + $height, $floor ?? INF);
 
-        return ['top' => max(0.0, $top - $over), 'bottom' => $bottom - $over];
+        return ['top' => max(0.0, $bottom - $height), 'bottom' => $bottom];
     }
 
     /**
