@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Admek\Core\Rules\Book;
 use App\Models\Boat;
 use App\Models\Chore;
 use App\Models\Lure;
@@ -107,6 +108,76 @@ final class PreparationTest extends FeatureTestCase
         $again = Reader::read((string) $this->send('GET', '/trips/2/timeline', expect: 200)->getContent());
         $again = array_column(array_map(static fn ($event): array => ['uid' => (string) $event->UID, 'start' => (string) $event->DTSTART], iterator_to_array($again->select('VEVENT'), false)), 'start', 'uid');
         self::assertSame('20310602T091200Z', $again['2-dock_lines@admek.invalid'], 'the same event, later');
+    }
+
+    public function test_where_the_clocks_change_in_the_night_each_chore_keeps_its_clock_time(): void
+    {
+        // The second Sunday of March: at two in the morning it is three.
+        Boat::query()->firstOrFail()->update(['timezone' => 'EST5EDT']);
+        Trip::query()->findOrFail(2)->update(['date' => '2031-03-09']);
+        $calendar = Reader::read((string) $this->send('GET', '/trips/2/timeline', expect: 200)->getContent());
+        $starts = array_column(array_map(static fn ($event): array => [(string) $event->UID, (string) $event->DTSTART], iterator_to_array($calendar->select('VEVENT'), false)), 1, 0);
+
+        self::assertSame('20310309T094200Z', $starts['2-dock_lines@admek.invalid'], '05:42 by summer time');
+        self::assertSame('20310309T010000Z', $starts['2-charge@admek.invalid'], '20:00 the evening before, by winter time');
+    }
+
+    public function test_a_night_trip_is_prepared_the_same_day_and_home_the_next(): void
+    {
+        $this->trip(['lines_in' => '20:30', 'back_by' => '02:00', 'run' => null]);
+        $prepared = $this->prepared('2031-06-02T21:00');
+        self::assertSame(['cast_off' => '20:15', 'lines_in' => '20:30', 'leave' => '01:50', 'back_by' => '02:00'], $prepared['clock']);
+        self::assertSame([0], array_values(array_unique(array_column($prepared['timeline'], 'day'))), 'nothing is put on the day before');
+        self::assertSame('late', $this->chore($prepared, 'dock_lines')['state']);
+        self::assertSame(['20:15', '21:00', '22:00', '23:00', '00:00', '01:00'], array_column($prepared['go']['hours'], 'clock'));
+        self::assertEqualsWithDelta(5.33, $prepared['hours_fished'], 0.01);
+        $forecast = "time,wind mph\n19:00,6\n22:00,7\n00:30,30\n";
+        $go = $this->send('POST', '/trips/2/forecast/file', ['text' => $forecast], 200)->json('go');
+        self::assertSame([20 * 60 - 60, 22 * 60, 1440 + 30], array_column($go['forecast']['hours'], 'at'), 'past midnight is the next day');
+        self::assertContains('Wind 30 mph at 00:00 on the ground is over your limit of 20 mph.', array_column($go['worst'], 'said'));
+    }
+
+    public function test_bait_fished_is_bait_thawed_cut_and_bought(): void
+    {
+        $spread = $this->demoSpread();
+        foreach ([4 => 'rigged_bait', 6 => 'worm_harness'] as $i => $kind) {
+            $spread['lines'][$i]['lure_id'] = Lure::query()->where('kind', $kind)->firstOrFail()->id;
+        }
+        $this->send('PUT', '/spreads/2', $spread, 200);
+        $prepared = $this->prepared();
+        $keys = array_column($prepared['timeline'], 'key');
+        self::assertSame([], array_diff(['thaw', 'cure', 'cut', 'live_bait', 'scent'], $keys));
+        $items = array_column($prepared['stores'], null, 'key');
+        self::assertEquals(21, $items['strips']['needed'], 'one rod, 5.78 h, three strips an hour and a fifth over: 20.8');
+        self::assertEquals(11, $items['baits']['needed']);
+        self::assertEquals(7, $items['live_bait']['needed']);
+        self::assertSame('One rod, 5.8 h, a strip every 20 min, 20% over.', $items['strips']['why']);
+        $whole = $this->trip(['bait_strips' => false, 'bait_cure' => 'fresh']);
+        self::assertSame([false, 'fresh'], [$whole['bait_strips'], $whole['bait_cure']]);
+        $items = array_column($this->prepared()['stores'], 'needed', 'key');
+        self::assertEquals(7, $items['baits']);
+        self::assertArrayNotHasKey('strips', $items);
+        self::assertArrayNotHasKey('salt', $items);
+        self::assertSame('Bait rigged whole', $this->chore($this->prepared(), 'cut')['what']);
+    }
+
+    public function test_every_book_shows_its_rules_takes_one_s_own_and_gives_the_default_back(): void
+    {
+        foreach (Book::cases() as $book) {
+            $rules = $this->send('GET', "/boat/books/{$book->value}", expect: 200)->json('rules');
+            self::assertCount(count($book->rules()), $rules);
+            foreach ($rules as $rule) {
+                self::assertNotSame('', $rule['why']);
+                self::assertFalse($rule['own']);
+                foreach ([$rule['least'], $rule['most']] as $end) {
+                    $changed = array_column($this->send('PUT', "/boat/books/{$book->value}", ['own' => [$rule['key'] => $end]], 200)->json('rules'), null, 'key')[$rule['key']];
+                    self::assertEqualsWithDelta($end, $changed['value'], 1e-3, "{$book->value}.{$rule['key']}");
+                }
+                $back = array_column($this->send('PUT', "/boat/books/{$book->value}", ['back' => [$rule['key']]], 200)->json('rules'), null, 'key')[$rule['key']];
+                self::assertSame([$rule['value'], false], [$back['value'], $back['own']]);
+            }
+        }
+        self::assertSame([], array_filter(Boat::query()->firstOrFail()->rule_books ?? []));
     }
 
     public function test_stores_are_counted_against_what_is_aboard(): void

@@ -40,6 +40,17 @@ export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response
     }
 }
 
+/** What an answer says is wrong, a silent server too; nothing where it brought what was asked for. */
+export function faultsIn(answer: Answer<unknown>): Fault[] {
+    if ('data' in answer) {
+        return [];
+    }
+    if ('silent' in answer) {
+        return [{ pointer: '', detail: 'The server is not answering.' }];
+    }
+    return answer.problem.errors ?? [{ pointer: '', detail: answer.problem.detail }];
+}
+
 /** The first fault at a pointer. */
 export function faultOf(faults: readonly Fault[], pointer: string): Fault | undefined {
     return faults.find((fault) => fault.pointer === pointer);

@@ -1,6 +1,6 @@
 /** The chart, what is worth fishing on it, and the pass that is being laid. */
 import { aboard } from './aboard.svelte';
-import { api, ask, type Answer, type Fault, type Schemas } from './api';
+import { api, ask, faultsIn, type Answer, type Fault, type Schemas } from './api';
 
 export type Place = [number, number];
 export type PassReport = Schemas['PassReport'];
@@ -52,7 +52,7 @@ export class GroundDesk {
             return;
         }
         this.pass = 'data' in answer ? answer.data : null;
-        this.said = 'problem' in answer ? answer.problem.detail : 'silent' in answer ? 'The server is not answering.' : '';
+        this.said = faultsIn(answer)[0]?.detail ?? '';
     }
 
     leave(): void {
@@ -63,7 +63,7 @@ export class GroundDesk {
 
     async takePass(body: Schemas['PassQuestion']): Promise<boolean> {
         const answer = await ask(api.PUT('/trips/{trip}/pass', { params: { path: { trip: this.tripId } }, body }));
-        this.said = 'problem' in answer ? answer.problem.detail : 'silent' in answer ? 'The server is not answering.' : '';
+        this.said = faultsIn(answer)[0]?.detail ?? '';
         await aboard.readTrips();
         return 'data' in answer;
     }
@@ -72,12 +72,9 @@ export class GroundDesk {
         const answer = await answering;
         if ('data' in answer) {
             this.chart = answer.data;
-            this.said = '';
-            return [];
         }
-        this.said = 'problem' in answer ? answer.problem.detail : 'The server is not answering.';
-        return 'problem' in answer
-            ? (answer.problem.errors ?? [{ pointer: '', detail: answer.problem.detail }])
-            : [{ pointer: '', detail: this.said }];
+        const faults = faultsIn(answer);
+        this.said = faults[0]?.detail ?? '';
+        return faults;
     }
 }

@@ -1,6 +1,6 @@
 /** A trip's preparation as the server reckons it, asked anew each minute and after every change. */
 import { aboard } from './aboard.svelte';
-import { api, ask, type Answer, type Fault, type Schemas } from './api';
+import { api, ask, faultsIn, type Answer, type Fault, type Schemas } from './api';
 
 const EVERY_MS = 60_000;
 
@@ -76,12 +76,9 @@ export class PreparationDesk {
         const answer = await answering;
         if ('data' in answer) {
             this.data = answer.data;
-            this.said = '';
-            return [];
         }
-        this.said = 'problem' in answer ? answer.problem.detail : 'The server is not answering.';
-        return 'problem' in answer
-            ? (answer.problem.errors ?? [{ pointer: '', detail: answer.problem.detail }])
-            : [{ pointer: '', detail: this.said }];
+        const faults = faultsIn(answer);
+        this.said = faults[0]?.detail ?? '';
+        return faults;
     }
 }

@@ -1,6 +1,6 @@
 /** A trip's water as the server reads it; after each change, what it changed. */
 import { aboard } from './aboard.svelte';
-import { api, ask, type Answer, type Fault, type Schemas } from './api';
+import { api, ask, faultsIn, type Answer, type Fault, type Schemas } from './api';
 
 export type Reading = Schemas['WaterReading'];
 export type Advice = Schemas['Advice'];
@@ -52,7 +52,7 @@ export class WaterDesk {
             return false;
         }
         const answer = await ask(api.PUT('/trips/{trip}/bands', { ...this.#at, body: { bands } }));
-        this.said = 'problem' in answer ? answer.problem.detail : 'silent' in answer ? 'The server is not answering.' : '';
+        this.said = faultsIn(answer)[0]?.detail ?? '';
         await aboard.readTrips();
         return 'data' in answer;
     }
@@ -68,13 +68,10 @@ export class WaterDesk {
                 this.was = altered(this.data, answer.data);
             }
             this.data = answer.data;
-            this.said = '';
-            return [];
         }
-        this.said = 'problem' in answer ? answer.problem.detail : 'The server is not answering.';
-        return 'problem' in answer
-            ? (answer.problem.errors ?? [{ pointer: '', detail: answer.problem.detail }])
-            : [{ pointer: '', detail: this.said }];
+        const faults = faultsIn(answer);
+        this.said = faults[0]?.detail ?? '';
+        return faults;
     }
 }
 
