@@ -54,6 +54,36 @@ final class PageBench
         return ['p50' => $times[(int) (0.5 * self::CALLS)], 'p95' => $times[(int) (0.95 * self::CALLS)]];
     }
 
+    /** @return array<string, float> median milliseconds of what the other screens ask, one at a time */
+    public static function answers(RunningApp $app): array
+    {
+        $base = "http://127.0.0.1:{$app->port}/api";
+        $asked = [
+            'preparation of a trip' => [null, "{$base}/trips/2/preparation"],
+            'its water read' => [null, "{$base}/trips/2/water"],
+            'the chart' => [null, "{$base}/chart"],
+            'a pass looked at, both ways, with safe turns' => ['{"speed":1.028,"follow":{"depth":24.4,"near":[45.31,-38.4],"longest":3000}}', "{$base}/trips/2/pass"],
+        ];
+
+        return array_map(static function (array $one): float {
+            [$body, $url] = $one;
+            $times = [];
+            for ($i = 0; $i < 15; $i++) {
+                $handle = $body === null ? curl_init($url) : self::call($url, $body);
+                assert($handle instanceof CurlHandle);
+                curl_setopt($handle, CURLOPT_RETURNTRANSFER, true);
+                curl_exec($handle);
+                $times[] = 1000 * curl_getinfo($handle, CURLINFO_TOTAL_TIME);
+                if (curl_getinfo($handle, CURLINFO_RESPONSE_CODE) !== 200) {
+                    throw new \RuntimeException("{$url} failed.");
+                }
+            }
+            sort($times);
+
+            return $times[7];
+        }, $asked);
+    }
+
     /** @return array{kilobytes: float, firstPaint: float, follow: float, slide: float} kB over the wire, ms, and ms from the last key or step of the turn's slider to new depths drawn */
     public static function page(RunningApp $app): array
     {

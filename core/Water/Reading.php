@@ -109,7 +109,7 @@ final readonly class Reading
             [$slow, $fast] = [$this->rules->get('bounce_slowest'), $this->rules->get('bounce_fastest')];
         }
         $warmth = $this->signs->warmth();
-        $onBottom = array_filter($this->bands, static fn (Band $band): bool => $band->from === 'bottom') !== [];
+        $onBottom = ($this->bands[0]->from ?? '') === 'bottom';
         [$at, $because] = match (true) {
             $bounced => [0.5 * ($slow + $fast), 'Bouncing along bottom, the boat hardly moves.'],
             $onBottom => [$slow, 'Fish on bottom want it slow.'],

@@ -181,6 +181,7 @@ final class EveningTest extends BrowserTestCase
         $this->labelled('Name', 'Mussel Bed');
         $this->click('aside .btn-primary', 'Put it on the chart');
         $this->see('aside li', 'Mussel Bed');
+        $this->see('aside li', 'hump');
         $this->click('[aria-label="Take Mussel Bed off the chart"]');
         Wait::until(fn (): bool => ! str_contains($this->see('aside ul')->getText(), 'Mussel Bed'), 'it to be gone');
         $this->upload('#ground-file', '<gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><wpt lat="95" lon="-38.4"><name>Net</name></wpt></gpx>');

@@ -5,6 +5,7 @@
     import { measure } from '../lib/units';
     import { dayWords } from '../lib/words';
     import NumberField from '../parts/NumberField.svelte';
+    import PickField from '../parts/PickField.svelte';
     import TextField from '../parts/TextField.svelte';
     import GroundChart from '../parts/water/GroundChart.svelte';
     import PassPanel from '../parts/water/PassPanel.svelte';
@@ -36,6 +37,9 @@
     let drift: number | null = $state(null);
     let set: number | null = $state(null);
     let name = $state('');
+    /** What can be drawn of so many places. */
+    const kinds: Schemas['StructureKind'][] = $derived(laid.length > 1 ? ['edge', 'contour', 'track'] : ['hump', 'point']);
+    let kind: Schemas['StructureKind'] = $state('hump');
     let faults: Fault[] = $state.raw([]);
     let said = $state('');
 
@@ -82,7 +86,7 @@
 
     async function draw(event: SubmitEvent): Promise<void> {
         event.preventDefault();
-        faults = (await desk?.draw({ name, kind: laid.length > 1 ? 'edge' : 'hump', places: laid })) ?? [];
+        faults = (await desk?.draw({ name, kind: kinds.includes(kind) ? kind : (kinds[0] ?? 'hump'), places: laid })) ?? [];
         if (faults.length === 0) {
             said = `${name} is on the chart.`;
             laid = [];
@@ -198,6 +202,12 @@
                     <form class="flex flex-col gap-2" onsubmit={draw}>
                         <TextField label="Name" bind:value={name} fault={faultOf(faults, '/name')?.detail} />
                         <p class="text-sm">{laid.length} {laid.length === 1 ? 'place' : 'places'} tapped.</p>
+                        <PickField
+                            label="Kind"
+                            value={kinds.includes(kind) ? kind : kinds[0]}
+                            options={kinds.map((each) => ({ value: each, text: each }))}
+                            change={(picked) => (kind = picked)}
+                        />
                         {#if faultOf(faults, '/places')}<p class="text-error text-sm font-semibold">
                                 {faultOf(faults, '/places')?.detail}
                             </p>{/if}

@@ -182,6 +182,8 @@ final class DaysTest extends TestCase
         [$bands] = $this->read($both, [Species::King, Species::LakeTrout]);
         self::assertStringStartsWith('king 50–58: 8 fish marked from 55 to 60 ft', $bands[0]);
         self::assertStringStartsWith('lake trout 92–100: 3 fish marked within 1 ft of bottom', $bands[1], 'fish on the ground leave lake trout to it, even with more above');
+        self::assertSame('2 to 2.8 mph, start at 2.6', $this->reading($both, [Species::King, Species::LakeTrout])['speed']->answer->in(Units::Us), 'the first species sets the pace');
+        self::assertSame('2 to 2.8 mph, start at 2', $this->reading($both, [Species::LakeTrout, Species::King])['speed']->answer->in(Units::Us), 'on bottom it is slow');
     }
 
     /**

@@ -137,6 +137,9 @@
         />
         <path d="M{LEFT} {y(reading.bottom)}H{width}" stroke="var(--bottom)" stroke-width="2" />
     {/if}
+    {#each reading.layers as { top, bottom } (top)}
+        <path d="M{LEFT + 3} {y(top)}V{y(bottom)}" class="cline break" />
+    {/each}
     {#if reading.thermocline}
         {@const { top, bottom } = reading.thermocline}
         <path d="M{LEFT + 3} {y(top)}V{y(bottom)}" class="cline" />
@@ -263,6 +266,9 @@
     .cline {
         stroke: var(--color-secondary);
         stroke-width: 6;
+    }
+    .cline.break {
+        stroke-width: 2;
     }
     .word {
         font-size: 14px;
