@@ -51,6 +51,29 @@ final class KeepingTest extends BrowserTestCase
         $this->see('[data-holder=P1] .out', '70 ft out');
     }
 
+    public function test_a_silent_server_is_said_on_prepare_and_water_and_what_stood_stays(): void
+    {
+        $this->visit('/trips/2/water');
+        $this->see('[data-advice=leader]', '6.5 ft of fluorocarbon');
+        $this->app->stopServing();
+        $this->click('footer button', 'stained');
+        $this->see('aside [role=alert]', 'The server is not answering');
+        $this->see('[data-advice=leader]', '6.5 ft of fluorocarbon');
+        $this->app->serve();
+        $this->click('footer button', 'stained');
+        $this->see('[data-advice=leader]', '2.5 ft of fluorocarbon');
+        self::assertSame(0, $this->js('return document.querySelectorAll("aside [role=alert]").length'));
+        $this->visit('/trips/2/prepare');
+        $this->see('[data-chore=ice]');
+        $this->app->stopServing();
+        $this->js('document.querySelector("[data-chore=ice] input").click()');
+        $this->see('header [role=alert]', 'The server is not answering');
+        self::assertFalse($this->js('return document.querySelector("[data-chore=ice] input").checked'), 'a tick that was not kept does not stand');
+        $this->app->serve();
+        $this->js('document.querySelector("[data-chore=radio_check] input").click()');
+        $this->see('[data-chore=radio_check][data-state=done]');
+    }
+
     public function test_leaving_the_screen_keeps_the_edit(): void
     {
         $this->openSpread();

@@ -80,6 +80,7 @@
                 {limits}
                 <b>Check the current rules.</b>
             </p>
+            {#if desk?.data && desk.said}<b class="text-error max-w-48 text-sm leading-tight" role="alert">{desk.said}</b>{/if}
             <span class="ml-auto flex gap-2">
                 <button type="button" class="btn btn-sm" onclick={() => (opened = 'chores')}>Times…</button>
                 <button type="button" class="btn btn-sm btn-neutral" onclick={() => (opened = 'trip')}>Trip…</button>

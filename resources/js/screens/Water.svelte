@@ -174,6 +174,7 @@
                     <AdviceList {desk} advice={reading.advice} />
                 </div>
                 <div class="border-base-300 border-t px-4 py-2">
+                    {#if desk.said}<p class="text-error pb-1 text-sm font-semibold" role="alert">{desk.said}</p>{/if}
                     <p class="pb-1.5 text-sm leading-tight" role="status">
                         {#if sent}<b>{sent}</b>{:else if slot}At <b class="figure">{slot.clock}</b>:
                             {slot.bands

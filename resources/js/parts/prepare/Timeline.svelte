@@ -15,6 +15,14 @@
     const done = $derived(chores.filter(({ state }) => state === 'done').length);
     const late = $derived(chores.filter(({ state }) => state === 'late').length);
     let changing: Schemas['Chore'] | 'new' | null = $state.raw(null);
+    /** A tick that was not taken does not stand. */
+    async function tick(box: HTMLInputElement, chore: Schemas['Chore']): Promise<void> {
+        const faults = await desk.change(chore.key, { done: box.checked });
+        if (faults.length > 0) {
+            box.checked = chore.state === 'done';
+        }
+    }
+
     const STATE = { late: 'late', now: 'now', done: '', coming: '' };
 </script>
 
@@ -41,7 +49,7 @@
                             class="checkbox border-current"
                             aria-label="{chore.what}, done"
                             checked={chore.state === 'done'}
-                            onchange={(event) => void desk.change(chore.key, { done: event.currentTarget.checked })}
+                            onchange={(event) => void tick(event.currentTarget, chore)}
                         />
                         <b class="figure clock">{chore.clock}</b>
                         <button type="button" class="what" onclick={() => (changing = chore)}>
