@@ -7,6 +7,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Middleware\ValidatePostSize;
 use Illuminate\Http\Request;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -16,6 +17,8 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        // Each route bounds what it takes: 256 kB of JSON, or a file by its kind.
+        $middleware->remove(ValidatePostSize::class);
         $middleware->api(prepend: [App\Http\Middleware\ReadableJson::class]);
         // One origin, no cookies: the page keeps no session with the server.
         $middleware->group('web', []);

@@ -175,7 +175,10 @@ final class EveningTest extends BrowserTestCase
         $this->click('aside button', 'Take the last place back');
         Wait::until(fn (): bool => ! str_contains($this->see('aside')->getText(), 'One turn'), 'a straight pass');
         $this->click('button', 'Draw structure');
-        $this->tapChart(0.3, 0.3);
+        $this->fill('#typed-place', '145 -38')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('aside [role=alert]', 'Must be latitude, then longitude');
+        $this->fill('#typed-place', '45.30 -38.45')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('aside p', '1 place tapped');
         $this->click('aside .btn-primary', 'Put it on the chart');
         $this->see('aside .text-error', 'Must be a name to know it by');
         $this->labelled('Name', 'Mussel Bed');

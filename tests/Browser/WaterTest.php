@@ -54,7 +54,7 @@ final class WaterTest extends BrowserTestCase
         $this->tapColumn(0.53);
         $this->see('[data-advice=bunch]', 'Stop on them');
         $label = (string) $this->js('return [...document.querySelectorAll(".seen")].map((e) => e.getAttribute("aria-label")).find((l) => l.startsWith("20 fish"))');
-        self::assertMatchesRegularExpression('/^20 fish at \d+ ft, bunched, large; take out$/', $label);
+        self::assertMatchesRegularExpression('/^20 fish at \d+ ft, \d+ ft off bottom, bunched, large; take out$/', $label);
         $this->js('document.querySelector(`[aria-label="${arguments[0]}"]`).dispatchEvent(new MouseEvent("click", { bubbles: true }))', $label);
         $this->see('[data-advice=bunch]', 'Cover ground');
     }

@@ -24,6 +24,9 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The chart and what is worth fishing on it: drawn, read from files, and written to them. */
 final class GroundController
 {
+    /** Bytes of a season's track. */
+    private const MOST_GPX = 200_000_000;
+
     public function show(Boat $boat): JsonResponse
     {
         return self::answer($boat);
@@ -75,7 +78,7 @@ final class GroundController
     /** The boat's own bottom, docs/grounds.md, in place of any she has. */
     public function chart(Request $request, Boat $boat): JsonResponse
     {
-        $file = json_decode((string) $request->getContent(), true, 8);
+        $file = json_decode(self::bounded($request->getContent(true)), true, 8);
         if (! is_array($file) || ($file['format'] ?? null) !== 'admek-bottom' || ($file['version'] ?? null) !== 1) {
             throw InvalidValue::because('file', 'a bottom grid, format admek-bottom, version 1');
         }
@@ -126,8 +129,11 @@ final class GroundController
         $file = tempnam(sys_get_temp_dir(), 'admek-gpx-');
         try {
             $to = fopen($file, 'wb');
-            stream_copy_to_stream($stream, $to);
+            $bytes = stream_copy_to_stream($stream, $to, self::MOST_GPX + 1);
             fclose($to);
+            if ($bytes > self::MOST_GPX) {
+                throw InvalidValue::because('file', sprintf('at most %d MB of GPX', self::MOST_GPX / 1e6));
+            }
 
             return GpxReader::read($file);
         } finally {

@@ -70,6 +70,26 @@
         }
     }
 
+    let typed = $state('');
+    let misread = $state('');
+
+    /** A place typed in, for who does not tap: latitude, then longitude. */
+    function put(event: SubmitEvent): void {
+        event.preventDefault();
+        const [lat = Number.NaN, lon = Number.NaN] = typed
+            .trim()
+            .split(/[\s,;]+/)
+            .map(Number);
+        misread =
+            Math.abs(lat) <= 85 && Math.abs(lon) <= 180
+                ? ''
+                : 'Must be latitude, then longitude: degrees from -85 to 85 and -180 to 180.';
+        if (misread === '') {
+            tap([lat, lon]);
+            typed = '';
+        }
+    }
+
     function begin(picked: Tool): void {
         tool = picked;
         laid = [];
@@ -221,6 +241,19 @@
                         </span>
                     </form>
                 {/if}
+                <form class="flex items-center gap-1.5" onsubmit={put}>
+                    <label class="quiet text-sm" for="typed-place">or at, °N °E</label>
+                    <input
+                        id="typed-place"
+                        class="input input-sm figure w-40 text-base"
+                        class:input-error={misread}
+                        placeholder="45.31 -38.42"
+                        autocomplete="off"
+                        bind:value={typed}
+                    />
+                    <button class="btn btn-sm">Put it</button>
+                </form>
+                {#if misread}<p class="text-error text-sm font-semibold" role="alert">{misread}</p>{/if}
                 <p class="text-sm font-semibold" role="status">{said || (desk.pass ? '' : desk.said)}</p>
                 <h2 class="border-base-300 border-t pt-2 text-lg font-bold">On the ground</h2>
                 <ul class="text-[15px]">

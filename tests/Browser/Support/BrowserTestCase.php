@@ -89,14 +89,22 @@ abstract class BrowserTestCase extends TestCase
         $this->see($css, $text, $browser)->click();
     }
 
-    /** Types into a field in place of what it holds. */
+    /** Types into a field in place of what it holds; one that is drawn anew meanwhile is found again. */
     protected function fill(string $css, string $text, ?Browser $browser = null): RemoteWebElement
     {
-        $field = $this->see($css, browser: $browser);
-        $field->click();
-        $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $text]);
+        for ($tries = 0; ; $tries++) {
+            try {
+                $field = $this->see($css, browser: $browser);
+                $field->click();
+                $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $text]);
 
-        return $field;
+                return $field;
+            } catch (StaleElementReferenceException $stale) {
+                if ($tries === 2) {
+                    throw $stale;
+                }
+            }
+        }
     }
 
     protected function keys(string ...$keys): void

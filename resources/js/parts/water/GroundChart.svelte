@@ -118,7 +118,7 @@
             {/each}
         {/each}
         {#each named as label (label.depth)}
-            <text x={label.x} y={label.y + 4} text-anchor="middle" class="figure depth"
+            <text x={label.x} y={label.y + 4} text-anchor="middle" class="figure depth halo"
                 >{figure(units, 'depth', label.depth)}</text
             >
         {/each}
@@ -127,10 +127,10 @@
             {#if places.length > 1}
                 <path d={path(places)} class="structure" class:track={kind === 'track'} />
                 {@const mid = places[Math.floor(places.length / 2)]}
-                <text x={x(mid?.[1] ?? 0) - 8} y={y(mid?.[0] ?? 0)} text-anchor="end" class="name">{name}</text>
+                <text x={x(mid?.[1] ?? 0) - 8} y={y(mid?.[0] ?? 0)} text-anchor="end" class="name halo">{name}</text>
             {:else}
                 <path d="M{x(lon)} {y(lat) - 7}l6 11h-12z" class="spot" />
-                <text x={x(lon) + 10} y={y(lat) + 5} class="name">{name}</text>
+                <text x={x(lon) + 10} y={y(lat) + 5} class="name halo">{name}</text>
             {/if}
         {/each}
         {#if ground}
@@ -146,7 +146,7 @@
         {/if}
         <g transform="translate(16 {height - 18})">
             <path d="M0 -5v5h{scaleBar.width}v-5" class="bar" />
-            <text x={scaleBar.width / 2} y="-6" text-anchor="middle" class="figure depth">{scaleBar.text}</text>
+            <text x={scaleBar.width / 2} y="-6" text-anchor="middle" class="figure depth halo">{scaleBar.text}</text>
         </g>
     </svg>
     <div class="absolute top-2 right-2 flex flex-col gap-1" role="group" aria-label="Move the chart">
@@ -185,17 +185,11 @@
         font-size: 13px;
         font-weight: 600;
         fill: var(--quiet);
-        paint-order: stroke;
-        stroke: var(--water-top);
-        stroke-width: 4px;
     }
     .name {
         font-size: 14px;
         font-weight: 600;
         fill: var(--color-base-content);
-        paint-order: stroke;
-        stroke: var(--water-top);
-        stroke-width: 4px;
     }
     .structure {
         fill: none;

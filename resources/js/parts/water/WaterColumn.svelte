@@ -85,6 +85,16 @@
     const RADIUS = { small: 3.5, medium: 5, large: 7 };
 
     let pointed: number | null = $state(null);
+    /** Depth, temperature there, and how far off bottom. */
+    function pointedWords(depth: number): string {
+        const celsius = at(depth);
+        return [
+            shown(units, 'depth', depth),
+            ...(celsius === null ? [] : [`${figure(units, 'temperature', celsius)}°`]),
+            ...(reading.bottom === null ? [] : [`${shown(units, 'depth', reading.bottom - depth)} off bottom`]),
+        ].join(', ');
+    }
+
     let svg: SVGSVGElement;
     const depthAt = (event: PointerEvent | MouseEvent): number =>
         Math.max(0, Math.min(reading.bottom ?? floor, y.invert(event.clientY - svg.getBoundingClientRect().top)));
@@ -143,7 +153,7 @@
     {#if reading.thermocline}
         {@const { top, bottom } = reading.thermocline}
         <path d="M{LEFT + 3} {y(top)}V{y(bottom)}" class="cline" />
-        <text x={LEFT + 10} y={y((top + bottom) / 2) + 5} class="word"
+        <text x={LEFT + 10} y={y((top + bottom) / 2) + 5} class="word halo"
             >thermocline {figure(units, 'depth', top)}–{figure(units, 'depth', bottom)}</text
         >
     {/if}
@@ -164,12 +174,12 @@
             <circle cx={warm(celsius)} cy={y(depth)} r="3.5" class="read" />
         {/each}
     {:else}
-        <text x={(LEFT + right) / 2} y={y(floor * 0.4)} text-anchor="middle" class="word"
+        <text x={(LEFT + right) / 2} y={y(floor * 0.4)} text-anchor="middle" class="word halo"
             >No temperatures yet: type or paste them below.</text
         >
     {/if}
     {#each named as { band, at: labelY } (band.species)}
-        <text x={right - 6} y={labelY} text-anchor="end" class="band"
+        <text x={right - 6} y={labelY} text-anchor="end" class="band halo"
             >{SPECIES[band.species]}
             <tspan class="figure big">{figure(units, 'depth', band.top)}–{shown(units, 'depth', band.bottom)}</tspan></text
         >
@@ -196,7 +206,9 @@
             class="seen"
             role="button"
             tabindex="0"
-            aria-label="{seen.count} fish at {shown(units, 'depth', seen.depth)}, {seen.tight
+            aria-label="{seen.count} fish at {shown(units, 'depth', seen.depth)}{reading.bottom === null
+                ? ''
+                : `, ${shown(units, 'depth', reading.bottom - seen.depth)} off bottom`}, {seen.tight
                 ? 'bunched'
                 : 'scattered'}, {seen.size}; take out"
             onclick={(event) => {
@@ -219,11 +231,7 @@
     {#if pointed !== null}
         <g pointer-events="none">
             <path d="M{LEFT} {y(pointed)}H{width}" class="pointed" />
-            <text x={LEFT + 8} y={y(pointed) - 5} class="word figure big"
-                >{shown(units, 'depth', pointed)}{at(pointed) === null
-                    ? ''
-                    : `, ${figure(units, 'temperature', at(pointed) ?? 0)}°`}</text
-            >
+            <text x={LEFT + 8} y={y(pointed) - 5} class="word halo figure big">{pointedWords(pointed)}</text>
         </g>
     {/if}
 </svg>
@@ -274,18 +282,11 @@
         font-size: 14px;
         font-weight: 600;
         fill: var(--color-base-content);
-        paint-order: stroke;
-        stroke: var(--water-top);
-        stroke-width: 3px;
     }
     .band {
         font-size: 15px;
         font-weight: 600;
         fill: var(--color-base-content);
-        paint-order: stroke;
-        stroke: var(--water-top);
-        stroke-width: 4px;
-        stroke-linejoin: round;
     }
     .big {
         font-size: 20px;
