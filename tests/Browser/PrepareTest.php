@@ -132,7 +132,7 @@ final class PrepareTest extends BrowserTestCase
         $this->write('Run to it, mi', 'far');
         $this->write('Most lines allowed', '10');
         $this->click('dialog button', 'Keep it so');
-        $this->see('dialog .text-error');
+        $this->see("[id=\"{$this->fieldOf('Run to it, mi')}-wrong\"]", 'ust be a number');
         self::assertSame('far', $this->see('#'.$this->fieldOf('Run to it, mi'))->getAttribute('value'));
         $this->write('Run to it, mi', '12');
         $this->set('Back by', '06:20');

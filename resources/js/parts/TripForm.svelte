@@ -51,11 +51,14 @@
     let sending = $state(false);
 
     /** An empty field is nothing; what is no number is sent as it is, for the server to name. */
-    const number = (text: string): number | null => (text.trim() === '' ? null : Number(text.trim().replace(',', '.')));
+    const number = (text: string): number | null => {
+        const figure = text.trim() === '' ? null : Number(text.trim().replace(',', '.'));
+        return Number.isNaN(figure) ? (text as unknown as number) : figure;
+    };
     const whole = (text: string): number => number(text) ?? Number.NaN;
     const si = (text: string, quantity: Quantity): number | null => {
         const figure = number(text);
-        return figure === null ? null : measure(units, quantity).toSi(figure);
+        return typeof figure === 'number' ? measure(units, quantity).toSi(figure) : figure;
     };
 
     const limited = $derived(species.filter((name) => bags[name] || sizes[name]));
