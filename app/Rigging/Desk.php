@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Spread\Breach;
 use Admek\Core\Spread\Conditions;
 use Admek\Core\Spread\PlannedLine;
 use Admek\Core\Spread\RunningLine;
@@ -46,10 +47,10 @@ final readonly class Desk
         );
     }
 
-    /** @return list<RunningLine> */
+    /** @return array{list<RunningLine>, list<Breach>} the lines that run, and what is to be said of those that do not */
     public function running(SpreadSolver $solver = new SpreadSolver): array
     {
-        return $solver->all($this->lines, $this->conditions);
+        return $solver->able($this->lines, $this->conditions);
     }
 
     /** @return array<string, string> finish of the lure by holder */

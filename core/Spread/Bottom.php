@@ -115,6 +115,41 @@ final readonly class Bottom
             }
         }
 
-        return $least + ['standing' => $this->between($least['ahead'] - $lag, fn (int $place): float => $this->standing[$place])];
+        return $least + ['standing' => $this->standing($least['ahead'] - $lag)];
+    }
+
+    /**
+     * Where gear first comes as near to the bottom as a clearance: at once, at a place of the course, or between two of them.
+     *
+     * @param  float  $depth  m
+     * @param  float  $lag  m behind the boat
+     * @param  float  $clearance  m
+     * @return ?float m the boat has yet to go until then; null where it never does
+     */
+    public function first(float $depth, float $lag, float $clearance): ?float
+    {
+        $from = -$lag;
+        $spare = $this->at($from) - $depth - $clearance;
+        if ($spare <= 0.0) {
+            return 0.0;
+        }
+        foreach ($this->along as $i => $along) {
+            if ($along <= $from) {
+                continue;
+            }
+            $next = $this->top($i) - $depth - $clearance;
+            if ($next <= 0.0) {
+                return $from + ($along - $from) * $spare / ($spare - $next) + $lag;
+            }
+            [$from, $spare] = [$along, $next];
+        }
+
+        return null;
+    }
+
+    /** What stands up from the bottom at a place along the course, m. */
+    public function standing(float $along): float
+    {
+        return $this->between($along, fn (int $place): float => $this->standing[$place]);
     }
 }

@@ -15,6 +15,7 @@ final readonly class Breach
      * @param  ?string  $subject  the species of a bare band, the finish that is doubled, the body that touches
      * @param  ?float  $ahead  m the boat has yet to go until it happens; null where it happens at once
      * @param  ?float  $structure  m that what is met stands up from the bottom; null where it is the bottom itself
+     * @param  ?BottomContact  $first  of Bottom: where it first touches, or where nothing does, first comes nearer than wanted; the rest tells the worst
      */
     public function __construct(
         public BreachKind $kind,
@@ -25,6 +26,7 @@ final readonly class Breach
         public ?string $subject = null,
         public ?float $ahead = null,
         public ?float $structure = null,
+        public ?BottomContact $first = null,
     ) {
     }
 

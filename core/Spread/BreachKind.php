@@ -23,6 +23,8 @@ enum BreachKind: string
     case BoardUnder = 'board_under';
     /** A board dragged back toward the boat by what trails it. */
     case BoardLaidBack = 'board_laid_back';
+    /** A line with no steady run: too tight a turn for it, or nothing to pull it straight. */
+    case Unsteady = 'unsteady';
     /** A lure held at the surface. */
     case Surfaced = 'surfaced';
     /** A line that cannot get down to the depth it was asked to run at. */

@@ -81,17 +81,36 @@ final class Breaches
             $worst = null;
             foreach ($line->solution->bodies as $name => $place) {
                 ['clearance' => $clearance, 'ahead' => $ahead, 'standing' => $standing] = $bottom->clearance($place[2], $place[0]);
-                if ($clearance < min($wanted, $worst->amount ?? INF)) {
-                    $worst = new Breach(BreachKind::Bottom, [$line->planned->holder], $clearance, $wanted, $place, $name, $ahead > 0.0 ? $ahead : null, $standing > 0.0 ? $standing : null);
+                if ($clearance < min($wanted, $worst->clearance ?? INF)) {
+                    $worst = new BottomContact((string) $name, $clearance, $ahead, $standing);
                 }
             }
             if ($worst !== null) {
-                $breaches[] = $worst;
+                $breaches[] = new Breach(
+                    BreachKind::Bottom, [$line->planned->holder], $worst->clearance, $wanted, $line->solution->bodies[$worst->body], $worst->body,
+                    $worst->ahead > 0.0 ? $worst->ahead : null, $worst->standing > 0.0 ? $worst->standing : null,
+                    self::first($line, $bottom, $worst->clearance <= 0.0 ? 0.0 : $wanted),
+                );
             }
         }
         usort($breaches, static fn (Breach $a, Breach $b): int => $a->amount <=> $b->amount);
 
         return $breaches;
+    }
+
+    /** What of a line comes first as near to the bottom as a clearance (m), and where. */
+    private static function first(RunningLine $line, Bottom $bottom, float $clearance): ?BottomContact
+    {
+        $first = null;
+        foreach ($line->solution->bodies as $name => $place) {
+            $ahead = $bottom->first($place[2], $place[0], $clearance);
+            if ($ahead !== null && $ahead < ($first->ahead ?? INF)) {
+                $under = $ahead - $place[0];
+                $first = new BottomContact((string) $name, $bottom->at($under) - $place[2], $ahead, $bottom->standing($under));
+            }
+        }
+
+        return $first;
     }
 
     /**

@@ -54,7 +54,8 @@ final readonly class CureCandidates
             BreachKind::Bare => $this->moved($this->idle(), $breach->place[2] ?? 0.0),
             BreachKind::Doubled => $this->spread($breach),
             BreachKind::Duplicate => $this->otherLures($breach),
-            BreachKind::SettingCross => [],
+            // A wider turn cures the one, the order of setting the other.
+            BreachKind::Unsteady, BreachKind::SettingCross => [],
         };
     }
 

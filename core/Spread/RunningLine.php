@@ -9,19 +9,14 @@ use Admek\Core\Tackle\Lure;
 use Admek\Core\Tackle\MastBoard;
 use Admek\Core\Towing\DepthDoubt;
 use Admek\Core\Towing\TowSolution;
-use Admek\Core\Towing\Turn;
 
 /** A planned line as it runs: where its lure is, how surely, and what needs a look. */
 final readonly class RunningLine
 {
-    /** Pieces a straight stretch is cut into before a turn bends it. */
-    private const BENT_PARTS = 39;
-
     public function __construct(
         public PlannedLine $planned,
         public TowSolution $solution,
         public ?DepthDoubt $doubt,
-        public ?Turn $turn = null,
     ) {
     }
 
@@ -83,34 +78,5 @@ final readonly class RunningLine
         $rig = $this->planned->rig;
 
         return $rig instanceof MastBoard && $this->solution->board !== null ? [$this->solution->board, $rig->mast] : null;
-    }
-
-    /**
-     * A straight stretch as points close enough together for a turn to bend; on a straight course its ends alone.
-     *
-     * @param  array{array{float, float, float}, array{float, float, float}}  $ends  m
-     * @return list<array{float, float, float}>
-     */
-    public function divided(array $ends): array
-    {
-        [$from, $to] = $ends;
-        $points = [];
-        for ($i = 0, $parts = $this->turn === null ? 1 : self::BENT_PARTS; $i <= $parts; $i++) {
-            $share = $i / $parts;
-            $points[] = [$from[0] + $share * ($to[0] - $from[0]), $from[1] + $share * ($to[1] - $from[1]), $from[2] + $share * ($to[2] - $from[2])];
-        }
-
-        return $points;
-    }
-
-    /**
-     * A place of the line as it lies on the water in a turn, where what trails follows round (02 §7).
-     *
-     * @param  array{float, float, float}  $place  m in the towing frame
-     * @return array{float, float, float}
-     */
-    public function bent(array $place): array
-    {
-        return $this->turn === null ? $place : $this->turn->bent($place);
     }
 }

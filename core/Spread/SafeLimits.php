@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread;
 
-use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
 
@@ -41,13 +40,11 @@ final readonly class SafeLimits
      * The tightest radius to a side that is still safe, and what goes wrong inside it.
      *
      * @return array{radius: ?float, first: ?Breach} m; no radius where even the widest is not safe, no breach where the tightest is
-     *
-     * @throws CannotTow
      */
     public function turn(Side $side): array
     {
-        $straight = $this->running($this->conditions->turning(null), null);
-        $known = self::grave($straight, $this->limits);
+        [$straight, $unsteady] = $this->solver->able($this->lines, $this->conditions->turning(null));
+        $known = self::names([...$unsteady, ...Breaches::grave($straight, $this->limits)]);
         $wrong = fn (float $radius): ?Breach => $this->newly($known, $this->conditions->turning(new Turn($radius, $side)), $straight);
         [$safe, $first] = $this->search($wrong, self::WIDEST, static fn (float $radius): float => max(self::TIGHTEST, $radius * self::NARROWER), self::TIGHTEST);
 
@@ -58,13 +55,11 @@ final readonly class SafeLimits
      * The slowest steady speed that is still safe, and what goes wrong below it.
      *
      * @return array{speed: ?float, first: ?Breach} m/s
-     *
-     * @throws CannotTow
      */
     public function slowest(): array
     {
-        $now = $this->running($this->conditions, null);
-        $known = self::grave($now, $this->limits);
+        [$now, $unsteady] = $this->solver->able($this->lines, $this->conditions);
+        $known = self::names([...$unsteady, ...Breaches::grave($now, $this->limits)]);
         $wrong = fn (float $speed): ?Breach => $this->newly($known, $this->conditions->at($speed), $now);
         [$safe, $first] = $this->search($wrong, $this->conditions->speed, static fn (float $speed): float => max(Conditions::SLOWEST, $speed - self::SLOWER), Conditions::SLOWEST);
 
@@ -106,11 +101,17 @@ final readonly class SafeLimits
 
     /**
      * @param  list<string>  $known
-     * @param  list<RunningLine>  $straight
+     * @param  list<RunningLine>  $like  the same lines, whose doubts hold here too
      */
-    private function newly(array $known, Conditions $conditions, array $straight): ?Breach
+    private function newly(array $known, Conditions $conditions, array $like): ?Breach
     {
-        foreach (Breaches::grave($this->running($conditions, $straight), $this->limits) as $breach) {
+        [$running, $unsteady] = $this->solver->able($this->lines, $conditions, withDoubt: false);
+        $doubts = [];
+        foreach ($like as $line) {
+            $doubts[$line->planned->holder] = $line->doubt;
+        }
+        $running = array_map(static fn (RunningLine $line): RunningLine => new RunningLine($line->planned, $line->solution, $doubts[$line->planned->holder] ?? null), $running);
+        foreach ([...$unsteady, ...Breaches::grave($running, $this->limits)] as $breach) {
             if (! in_array($breach->name(), $known, true)) {
                 return $breach;
             }
@@ -120,26 +121,11 @@ final readonly class SafeLimits
     }
 
     /**
-     * @param  ?list<RunningLine>  $like  the same lines, whose doubts hold here too
-     * @return list<RunningLine>
-     */
-    private function running(Conditions $conditions, ?array $like): array
-    {
-        $running = [];
-        foreach ($this->lines as $i => $line) {
-            $now = $this->solver->run($line, $conditions, withDoubt: $like === null);
-            $running[] = new RunningLine($line, $now->solution, $like === null ? $now->doubt : $like[$i]->doubt, $now->turn);
-        }
-
-        return $running;
-    }
-
-    /**
-     * @param  list<RunningLine>  $running
+     * @param  list<Breach>  $breaches
      * @return list<string>
      */
-    private static function grave(array $running, SpreadLimits $limits): array
+    private static function names(array $breaches): array
     {
-        return array_map(static fn (Breach $breach): string => $breach->name(), Breaches::grave($running, $limits));
+        return array_map(static fn (Breach $breach): string => $breach->name(), $breaches);
     }
 }

@@ -27,10 +27,10 @@ final readonly class SpreadSolver
         $towLine = $line->towLine();
         $solution = $this->solver->solve($conditions->water(), $conditions->turn, $towLine);
         $doubt = $withDoubt
-            ? DepthDoubt::of($conditions->water(), $towLine, Lure::BODY, $line->doubts(), $solution->speedFactor)
+            ? DepthDoubt::of($conditions->water(), $towLine, Lure::BODY, $line->doubts(), $conditions->turn)
             : null;
 
-        return new RunningLine($line, $solution, $doubt, $conditions->turn);
+        return new RunningLine($line, $solution, $doubt);
     }
 
     /**
@@ -46,18 +46,53 @@ final readonly class SpreadSolver
     }
 
     /**
-     * The same as {@see all()}, for lines most of which run already: only what has changed is solved.
+     * The same, but a line that has no steady run is told instead of stopping the others.
+     *
+     * @param  list<PlannedLine>  $lines
+     * @return array{list<RunningLine>, list<Breach>} those that run, and what is to be said of those that do not
+     *
+     * @throws InvalidValue
+     */
+    public function able(array $lines, Conditions $conditions, bool $withDoubt = true): array
+    {
+        $running = $unsteady = [];
+        foreach ($lines as $line) {
+            try {
+                $running[] = $this->run($line, $conditions, $withDoubt);
+            } catch (CannotTow $cannot) {
+                $unsteady[] = new Breach(BreachKind::Unsteady, [$line->holder], $cannot->radius);
+            }
+        }
+
+        return [$running, $unsteady];
+    }
+
+    /**
+     * The same as {@see all()}, for lines most of which run already: only what has changed is solved, and what had no
+     * steady run before may still have none.
      *
      * @param  list<PlannedLine>  $lines
      * @param  list<RunningLine>  $running  under the same conditions
      * @return list<RunningLine>
      *
-     * @throws CannotTow
+     * @throws CannotTow where a line that ran does no more
      * @throws InvalidValue
      */
     public function again(array $lines, array $running, Conditions $conditions): array
     {
-        return array_map(fn (PlannedLine $line): RunningLine => self::unchanged($line, $running) ?? $this->run($line, $conditions), $lines);
+        $ran = array_map(static fn (RunningLine $line): string => $line->planned->holder, $running);
+        $again = [];
+        foreach ($lines as $line) {
+            try {
+                $again[] = self::unchanged($line, $running) ?? $this->run($line, $conditions);
+            } catch (CannotTow $cannot) {
+                if (in_array($line->holder, $ran, true)) {
+                    throw $cannot;
+                }
+            }
+        }
+
+        return $again;
     }
 
     /** @param  list<RunningLine>  $running */
@@ -86,15 +121,23 @@ final readonly class SpreadSolver
         InvalidValue::unlessBetween('depth', $depth, 0, 150, 'm');
         $control = $byOther ? $line->otherControl() ?? throw InvalidValue::because('by', 'what is let out: nothing else sets this rig’s depth') : $line->rig->control();
 
-        $depthAt = function (float $value) use ($line, $conditions, $byOther, $control): float {
+        $unsteady = null;
+        $depthAt = function (float $value) use ($line, $conditions, $byOther, $control, &$unsteady): float {
             // The ends of the range, which steps toward them may miss by a rounding.
             $value = max($control->least, min($control->most, $value));
+            try {
+                return $this->run($byOther ? $line->withOtherControl($value) : $line->withControl($value), $conditions, withDoubt: false)->depth();
+            } catch (CannotTow $cannot) {
+                // More than a turn lets follow runs nowhere.
+                $unsteady = $cannot;
 
-            return $this->run($byOther ? $line->withOtherControl($value) : $line->withControl($value), $conditions, withDoubt: false)->depth();
+                return -INF;
+            }
         };
-
-        return $control->deepens
+        $reach = $control->deepens
             ? Reach::find($depthAt, $depth, $control->least, $control->most)
             : Reach::find(static fn (float $less): float => $depthAt(-$less), $depth, -$control->most, -$control->least)->turnedRound();
+
+        return $reach->depth === -INF && $unsteady !== null ? throw $unsteady : $reach;
     }
 }

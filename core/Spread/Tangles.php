@@ -34,7 +34,7 @@ final readonly class Tangles
         }
         foreach ([$line->frontLine(), $line->mastLine()] as $straight) {
             if ($straight !== null) {
-                $curves[] = self::clear($line, $line->divided($straight), $straight[1]);
+                $curves[] = self::clear($line, $straight, $straight[1]);
             }
         }
 
@@ -90,7 +90,7 @@ final readonly class Tangles
     }
 
     /**
-     * A curve from the free end toward the boat, as it lies in a turn, less what lies near the rods.
+     * A curve from the free end toward the boat, less what lies near the rods.
      *
      * @param  list<array{float, float, float}>  $path
      * @param  ?array{float, float, float}  $tip  rod tip or mast
@@ -103,11 +103,11 @@ final readonly class Tangles
         foreach ($path as $point) {
             if (($point[0] - $tip[0]) ** 2 + ($point[1] - $tip[1]) ** 2 + ($point[2] - $tip[2]) ** 2 < self::NEAR_RODS ** 2) {
                 if ($last !== null) {
-                    $away[] = $line->bent(self::entering($last, $point, $tip));
+                    $away[] = self::entering($last, $point, $tip);
                 }
                 break;
             }
-            $away[] = $line->bent($point);
+            $away[] = $point;
             $last = $point;
         }
 

@@ -10,7 +10,6 @@ use Closure;
 
 /**
  * How sure a depth is: central differences over each independent doubt, added in squares (02 §9).
- * In a turn the speed factor is held at the nominal line's, whose own change is of second order.
  */
 final readonly class DepthDoubt
 {
@@ -27,18 +26,16 @@ final readonly class DepthDoubt
 
     /**
      * @param  string  $body  whose depth is doubted
-     * @param  float  $speedFactor  of the nominal solution
      *
      * @throws CannotTow when the line itself cannot be towed
      */
-    public static function of(Water $water, TowLine $line, string $body, Doubts $doubts, float $speedFactor = 1.0): self
+    public static function of(Water $water, TowLine $line, string $body, Doubts $doubts, ?Turn $turn = null): self
     {
-        $water = $water->flowing($water->flow->scaled($speedFactor));
-        $nominal = new SteadyTow($water, $line, new Nudge, self::FINENESS);
+        $nominal = new SteadyTow($water, $turn, $line, new Nudge, self::FINENESS);
         $nominal->solve();
-        $depth = static function (Water $water, Nudge $nudge) use ($line, $body, $nominal): float {
-            $tow = new SteadyTow($water, $line, $nudge, self::FINENESS, $nominal);
-            $tow->solve();
+        $depth = static function (Water $water, Nudge $nudge) use ($line, $turn, $body, $nominal): float {
+            $tow = new SteadyTow($water, $turn, $line, $nudge, self::FINENESS);
+            $tow->solveLike($nominal);
 
             return $tow->depthOf($body);
         };

@@ -9,6 +9,9 @@ use Admek\Core\InvalidValue;
 /** A uniform length of line: leader, leadcore, braid, cable. Perfectly flexible, does not stretch. */
 final readonly class Line implements Element
 {
+    /** m; nothing a line is made of is thinner. */
+    private const THINNEST = 1e-6;
+
     /**
      * @param  float  $length  m
      * @param  float  $diameter  m
@@ -28,7 +31,7 @@ final readonly class Line implements Element
         public bool $letOut = false,
     ) {
         InvalidValue::unlessBetween('length', $length, 0, 5000, 'm');
-        InvalidValue::unlessBetween('diameter', $diameter, 0, 0.1, 'm');
+        InvalidValue::unlessBetween('diameter', $diameter, self::THINNEST, 0.1, 'm');
         InvalidValue::unlessBetween('weight', $weight, -100, 1000, 'N per metre');
         InvalidValue::unlessBetween('normal_drag', $normalDrag, 0, 10);
         InvalidValue::unlessBetween('skin_friction', $skinFriction, 0, 1);

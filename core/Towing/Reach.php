@@ -20,7 +20,7 @@ final readonly class Reach
     }
 
     /**
-     * @param  callable(float): float  $depthOf  depth in m of the lure for a control
+     * @param  callable(float): float  $depthOf  depth in m of the lure for a control; −INF where it has no steady run
      * @param  float  $least  control's range
      * @param  float  $most  control's range
      */
@@ -57,7 +57,7 @@ final readonly class Reach
     private static function refine(callable $depthOf, float $wanted, float $low, float $lowDepth, float $high, float $highDepth): self
     {
         for ($i = 0; $i < 60; $i++) {
-            $control = $i % 3 === 2
+            $control = $i % 3 === 2 || ! is_finite($lowDepth)
                 ? 0.5 * ($low + $high)
                 : $low + ($high - $low) * ($wanted - $lowDepth) / ($highDepth - $lowDepth);
             $depth = $depthOf($control);

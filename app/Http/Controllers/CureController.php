@@ -25,7 +25,7 @@ final class CureController
     public function __invoke(PreviewRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
     {
         $desk = Desk::of($request, $spread, $boat);
-        $running = $desk->running($solver);
+        [$running] = $desk->running($solver);
         $cures = new Cures($desk->lines, $running, $desk->conditions, $desk->limits, $desk->metric(), $desk->spares(), $desk->finishes(), $solver);
         $breaches = [...Breaches::of($running, $desk->limits, $desk->finishes()), ...OutOfReach::among($running, $desk->conditions, $solver)];
 

@@ -30,7 +30,7 @@ final class DraftController
             $desk->trip->linesAllowed() ?? $desk->trip->anglers * $boat->lines_per_angler, $boat->mast(), $desk->metric(),
         ));
         $now = new Water($bands);
-        foreach ($desk->running() as $line) {
+        foreach ($desk->running()[0] as $line) {
             $now->put($line->depth());
         }
 

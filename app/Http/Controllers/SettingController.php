@@ -35,7 +35,7 @@ final class SettingController
         return new JsonResponse([
             'order' => array_map(static fn (PlannedLine $line): string => $line->holder, $inOrder),
             'crossings' => array_map(static fn (Breach $crossing): array => ['breach' => new BreachResource($crossing), 'cure' => $cures->of($crossing)], $crossings),
-            'clearing' => (object) FishOn::clearing($desk->running($solver)),
+            'clearing' => (object) FishOn::clearing($desk->running($solver)[0]),
         ]);
     }
 }

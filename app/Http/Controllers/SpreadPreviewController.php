@@ -26,7 +26,7 @@ final class SpreadPreviewController
     {
         $started = hrtime(true);
         $desk = Desk::of($request, $spread, $boat);
-        $running = $desk->running($solver);
+        [$running, $unsteady] = $desk->running($solver);
         $rules = $boat->rulesOfThumb();
 
         return new JsonResponse([
@@ -35,6 +35,7 @@ final class SpreadPreviewController
             'lines' => array_map(static fn (RunningLine $line): RunningLineResource => new RunningLineResource($line, $rules), $running),
             'coverage' => self::coverage($desk->limits, $running),
             'breaches' => BreachResource::collection([
+                ...$unsteady,
                 ...Breaches::of($running, $desk->limits, $desk->finishes()),
                 ...OutOfReach::among($running, $desk->conditions, $solver),
             ]),

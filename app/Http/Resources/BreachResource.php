@@ -29,6 +29,10 @@ final class BreachResource extends JsonResource
             'subject' => $breach->subject,
             'structure' => $breach->structure === null ? null : round($breach->structure, 2),
             'ahead' => $breach->ahead === null ? null : round($breach->ahead, 1),
+            'first' => $breach->first === null ? null : [
+                'body' => $breach->first->body, 'clearance' => round($breach->first->clearance, 3),
+                'ahead' => round($breach->first->ahead, 1), 'structure' => round($breach->first->standing, 2),
+            ],
         ];
     }
 }

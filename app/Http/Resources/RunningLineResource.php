@@ -63,28 +63,6 @@ final class RunningLineResource extends JsonResource
             'branches' => array_map(self::curve(...), $running->branches()),
             'front' => self::straight($running->frontLine()),
             'mast_line' => self::straight($running->mastLine()),
-            'wake' => $running->turn === null ? null : $this->wake($running),
-        ];
-    }
-
-    /**
-     * The same curves as they lie on the water in a turn.
-     *
-     * @return array<string, mixed>
-     */
-    private function wake(RunningLine $running): array
-    {
-        $bent = static fn (array $path): array => self::curve(array_map($running->bent(...), $path));
-        $straight = static fn (?array $ends): array => $ends === null ? [] : $bent($running->divided($ends));
-        $front = $running->frontLine();
-        $path = $running->path();
-
-        return [
-            'path' => $bent($front !== null && $running->solution->clip === null ? array_slice($path, 0, -1) : $path),
-            'branches' => array_map($bent, $running->branches()),
-            'front' => $straight($front),
-            'mast_line' => $straight($running->mastLine()),
-            'lure' => self::point($running->bent($running->lure())),
         ];
     }
 

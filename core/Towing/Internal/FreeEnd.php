@@ -9,85 +9,179 @@ use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Element;
 use Admek\Core\Towing\Line;
 use Admek\Core\Towing\Load;
+use Closure;
 
 /**
- * Finds how deep a chain's free end runs so that its top lands at a wanted depth.
+ * Finds where a chain's free end runs so that its top lands where it is towed from.
  *
- * In uniform flow the wet shape does not depend on depth, so one or two corrections settle it; sheared flow and the
- * stretch in air take a few more. What is found is kept as the next start. An end that would ride above the water
- * is held at the surface by whatever part of its weight or float the water no longer carries.
+ * On a straight course depth alone settles it ({@see DepthSearch}). In a turn the water differs from place to place, and all
+ * three co-ordinates are shot for ({@see Shooting}), from where the end lay in a wider turn. What is found is kept as the
+ * next start. An end that would ride above the water is held at the surface by whatever part of its weight or float the
+ * water no longer carries.
+ *
+ * @phpstan-import-type Point from Shooting
  */
 final class FreeEnd
 {
-    /** Accepted miss at the top, m. */
-    private const MISS = 1e-4;
+    /** Accepted miss at the top on the way into a turn, m: places that are only passed. */
+    private const FOLLOWED = 0.01;
 
-    /** A line skimming the surface leaps a little as its last inches come out: accepted once the bracket has closed, m. */
-    private const LEAP = 0.01;
-
-    private const MOST_MARCHES = 80;
-
-    /** How much deeper than the top the free end lay when last placed, m. */
-    private float $below = INF;
-
-    /** dz_top/dz_end at the last placing. */
-    private float $slope = 1.0;
-
+    /** N the free end is held down with at the surface. */
     private float $support = 0.0;
+
+    /**
+     * Where the end was found to lie from what it is towed from, m, by the circles of the turn: inward or outward, along,
+     * down (docs/towing-model.md, Turns). Above the surface, the hold it wants there instead, at $hold newtons a metre.
+     *
+     * @var array{float, float, float}|null
+     */
+    private ?array $offset = null;
+
+    /** @var array{float, float, float} the same as last found on a straight course: aft, to starboard, down */
+    private array $straight = [0.0, 0.0, 0.0];
+
+    private float $hold = 1.0;
+
+    /** A chain too short to reach the water hangs the same in every turn. */
+    private bool $dry = false;
+
+    private readonly DepthSearch $search;
+
+    private readonly Shooting $shooting;
+
+    /** The same, where the turn itself is left free. */
+    private readonly Shooting $following;
+
+    private int $effort = 0;
 
     /** @param  list<Element>  $elements */
     public function __construct(public readonly March $march, public readonly array $elements)
     {
+        $this->search = new DepthSearch($march, $elements);
+        $this->shooting = new Shooting;
+        $this->following = new Shooting;
     }
 
     /** Starts the next placing from where a like chain, in like water, was found to lie. */
     public function startLike(self $other): void
     {
-        [$this->below, $this->slope] = [$other->below, $other->slope];
+        $this->search->startLike($other->search);
+        [$this->offset, $this->straight, $this->hold, $this->dry] = [$other->offset, $other->straight, $other->hold, $other->dry];
+        $this->shooting->startLike($other->shooting);
         $this->march->startBranchesLike($other->march);
     }
 
     /**
-     * Leaves the march at the top of the placed chain.
+     * Leaves the march at the top of the chain, placed with its top at a point, m.
      *
      * @throws CannotTow when it has no steady shape
      */
-    public function place(float $top, ?float $grain = null): void
+    public function place(float $x, float $y, float $z, ?float $grain = null): void
     {
-        $this->support = 0.0;
-        $floats = $this->elements[0] instanceof Body;
-        $end = $this->findDepth($top, $floats ? 0.0 : -INF);
-        if ($end === null) {
-            $support = $this->findSupport($top);
-            $this->support = $support ?? 0.0;
-            // Too short to reach the water even hanging straight down: it hangs in the air.
-            $end = $support === null ? $this->findDepth($top, -INF) ?? 0.0 : 0.0;
+        if ($this->march->stream->swirl === 0.0 || $this->dry) {
+            $this->placeStraight($x, $y, $z, $grain);
+        } elseif ($this->shoot([$x, $y, $z], null, $this->offset(), grain: $grain) === null) {
+            throw CannotTow::noBalance();
+        }
+    }
+
+    /**
+     * The same in a turn, where what tows it may itself lie where the chain pulls it.
+     *
+     * @param  array{float, float, float}  $from  what tows it, m
+     * @param  ?Closure(): array{float, float}  $foot  where, with the march at the chain's top, what tows it would lie; null where the top does itself
+     * @param  array{float, float, float}  $start  where to look for the end, by the circles of the turn ({@see Shot})
+     * @param  bool  $round  whether only the distance from the turn's centre matters to $foot
+     * @param  ?BendStep  $step  the turn is left free within this step, and found with the place; null for the turn as it is
+     * @return array{float, float, float}|null where the end was found; null where it was not, the march then left anywhere
+     */
+    public function shoot(array $from, ?Closure $foot, array $start, bool $round = true, ?BendStep $step = null, ?float $grain = null): ?array
+    {
+        $round = $round && $this->march->stream->isRound();
+        $shot = new Shot($this->march, $this->elements, $this->hold, $from, $foot, $round, $step);
+        $axes = [0, ...($round ? [] : [1]), 2, ...($step === null ? [] : [3])];
+        $shooting = $step === null ? $this->shooting : $this->following;
+        $found = $shooting->over($axes)->aim($shot->miss(...), [...$start, $step->sought[3] ?? 0.0], $step === null ? DepthSearch::MISS : self::FOLLOWED);
+        $this->effort = $shooting->evaluations;
+        if ($found === null) {
+            return null;
         }
         if ($grain !== null) {
-            $this->march->run($this->elements, $end, $this->support, $grain);
+            $shot->miss($found, $grain);
         }
+        $this->support = $shot->support();
+        $this->offset = [$found[0], $found[1] - $shot->turnHome(), $found[2]];
+        $this->flagSurfaced();
+
+        return $this->offset;
+    }
+
+    /**
+     * Where the end was last found, by the circles of the turn the stream now makes, m.
+     *
+     * @return array{float, float, float}
+     */
+    public function offset(): array
+    {
+        if ($this->offset === null) {
+            // Along the stream on a straight course is along the circle in a turn.
+            [$cx, $cy] = $this->march->stream->centre();
+            $radius = hypot($cx, $cy);
+            [$aft, $starboard, $down] = $this->straight;
+            $this->offset = [-($aft * $cx + $starboard * $cy) / $radius, ($aft * $cy - $starboard * $cx) / $radius, $down];
+        }
+
+        return $this->offset;
+    }
+
+    /** Marches the last shot took. */
+    public function effort(): int
+    {
+        return $this->effort;
+    }
+
+    public function isDry(): bool
+    {
+        return $this->dry;
+    }
+
+    private function placeStraight(float $x, float $y, float $top, ?float $grain): void
+    {
+        $this->support = 0.0;
+        $this->dry = false;
+        $floats = $this->elements[0] instanceof Body;
+        $end = $this->search->depth($top, $floats ? 0.0 : -INF);
+        if ($end === null) {
+            $support = $this->search->support($top);
+            $this->support = $support ?? 0.0;
+            // Too short to reach the water even hanging straight down: it hangs in the air.
+            $end = $support === null ? $this->search->depth($top, -INF) ?? 0.0 : 0.0;
+            $this->dry = $support === null;
+        }
+        if ($grain !== null) {
+            $this->march->run($this->elements, 0.0, 0.0, $end, $this->support, $grain);
+        }
+        $march = $this->march;
+        $this->hold = max(0.05, 0.1 * hypot($march->fx, $march->fy));
+        $this->straight = [-$march->x, -$march->y, $end - $top - $this->support / $this->hold];
+        $this->offset = null;
+        $march->shift($x - $march->x, $y - $march->y);
         $this->flagSurfaced();
     }
 
     /**
-     * The loads along the chain with its top at a depth, part by part from the free end: each is the difference the part
+     * The loads along a chain placed while recording, part by part from the free end: each is the difference the part
      * makes to what the march carries.
      *
      * @return list<Load>
-     *
-     * @throws CannotTow
      */
-    public function loads(float $top): array
+    public function loads(): array
     {
-        $this->place($top);
-        $end = $top + $this->below;
-        $march = $this->march;
         $loads = [];
         $before = [0.0, 0.0, -$this->support];
         foreach ($this->elements as $i => $element) {
-            $march->run(array_slice($this->elements, 0, $i + 1), $this->support > 0.0 ? 0.0 : $end, $this->support);
-            $pull = [$march->fx, $march->fy, $march->fz];
-            $across = hypot($pull[0], $pull[1]);
+            [$fx, $fy, $fz, $depth] = $this->march->pulls[$i];
+            $across = hypot($fx, $fy);
             $loads[] = new Load(
                 match (true) {
                     $element instanceof Body => 'body',
@@ -96,96 +190,15 @@ final class FreeEnd
                 },
                 $element instanceof Body ? $element->name : null,
                 $element instanceof Line ? $element->length : 0.0,
-                [$pull[0] - $before[0], $pull[1] - $before[1], $pull[2] - $before[2]],
-                hypot($across, $pull[2]),
-                rad2deg(atan2($pull[2], $across)),
-                $march->z,
+                [$fx - $before[0], $fy - $before[1], $fz - $before[2]],
+                hypot($across, $fz),
+                rad2deg(atan2($fz, $across)),
+                $depth,
             );
-            $before = $pull;
+            $before = [$fx, $fy, $fz];
         }
 
         return $loads;
-    }
-
-    /**
-     * Secant kept inside the bracket it has found so far.
-     *
-     * @param  float  $shallowest  the free end is not placed above this depth
-     * @return ?float null when even there the top comes out too deep: the end would ride above it
-     *
-     * @throws CannotTow when no depth of the free end brings the top there
-     */
-    private function findDepth(float $top, float $shallowest): ?float
-    {
-        $march = $this->march;
-        if ($this->below === INF) {
-            // Deep enough that nothing is dry: in uniform flow this already gives the wet shape.
-            $march->run($this->elements, 1000.0);
-            $this->below = 1000.0 - $march->z;
-        }
-        $end = max($top + $this->below, $shallowest);
-        $slope = $this->slope;
-        $tooShallow = $tooDeep = $lastEnd = $lastMiss = null;
-        for ($i = 0; $i < self::MOST_MARCHES; $i++) {
-            $march->run($this->elements, $end);
-            $miss = $march->z - $top;
-            $closed = $tooShallow !== null && $tooDeep !== null && $tooDeep - $tooShallow < 1e-7;
-            if (abs($miss) <= ($closed ? self::LEAP : self::MISS)) {
-                $this->below = $end - $top;
-                $this->slope = $slope;
-
-                return $end;
-            }
-            if ($miss > 0.0 && $end <= $shallowest) {
-                return null;
-            }
-            $miss > 0.0 ? $tooDeep = $end : $tooShallow = $end;
-            if ($lastEnd !== null && $end !== $lastEnd && ($miss - $lastMiss) / ($end - $lastEnd) > 1e-3) {
-                $slope = ($miss - $lastMiss) / ($end - $lastEnd);
-            }
-            [$lastEnd, $lastMiss] = [$end, $miss];
-            $end = max($end - $miss / $slope, $shallowest);
-            if ($tooShallow !== null && $tooDeep !== null && ($end <= $tooShallow || $end >= $tooDeep || $i % 4 === 3)) {
-                $end = 0.5 * ($tooShallow + $tooDeep);
-            }
-        }
-        throw CannotTow::noBalance();
-    }
-
-    /** The force (N, down) that holds the free end at the surface, null when the line is too short to reach it. */
-    private function findSupport(float $top): ?float
-    {
-        $miss = function (float $support) use ($top): float {
-            $this->march->run($this->elements, 0.0, $support);
-
-            return $this->march->z - $top;
-        };
-        $low = 0.0;
-        $lowMiss = $miss($low);
-        $high = max(0.05, hypot($this->march->fx, $this->march->fy));
-        for ($i = 0; ($highMiss = $miss($high)) > 0.0; $i++) {
-            if ($i === 12) {
-                return null;
-            }
-            [$low, $lowMiss] = [$high, $highMiss];
-            $high *= 3.0;
-        }
-        for ($i = 0; $i < 100; $i++) {
-            // Regula falsi, Illinois variant.
-            $support = ($low * $highMiss - $high * $lowMiss) / ($highMiss - $lowMiss);
-            $at = $miss($support);
-            if (abs($at) <= self::MISS) {
-                return max($support, 1e-12);
-            }
-            if ($at > 0.0) {
-                [$low, $lowMiss] = [$support, $at];
-                $highMiss *= 0.5;
-            } else {
-                [$high, $highMiss] = [$support, $at];
-                $lowMiss *= 0.5;
-            }
-        }
-        throw CannotTow::noBalance();
     }
 
     private function flagSurfaced(): void
@@ -195,7 +208,7 @@ final class FreeEnd
             $this->march->surfaced[] = $first->name;
         }
         foreach ($this->march->bodies as $name => $place) {
-            if ($place[2] < -self::MISS && ! in_array($name, $this->march->surfaced, true)) {
+            if ($place[2] < -DepthSearch::MISS && ! in_array($name, $this->march->surfaced, true)) {
                 $this->march->surfaced[] = $name;
             }
             if ($place[2] < 0.0) {

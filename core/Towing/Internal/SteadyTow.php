@@ -5,62 +5,95 @@ declare(strict_types=1);
 namespace Admek\Core\Towing\Internal;
 
 use Admek\Core\Towing\BoardLoad;
+use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Line;
 use Admek\Core\Towing\Load;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolution;
+use Admek\Core\Towing\Turn;
 use Admek\Core\Towing\Water;
 
-/** One line in one flow: its chain placed below its tow point, or below the board that carries it. */
+/**
+ * One line in steady tow: its chain placed below its tow point, or below the board that carries it, on a straight course
+ * and from there into a turn.
+ *
+ * @phpstan-import-type Point from Shooting
+ */
 final class SteadyTow
 {
     /** Points wanted along a recorded curve: the page draws no more (docs/openapi.yaml). */
     private const PATH_POINTS = 24;
 
-    /** @var array{float, float} place of the chain's top, m */
-    private array $top = [0.0, 0.0];
-
-    /** @var array{float, float, float}|null */
-    private ?array $board = null;
-
-    private float $tension = 0.0;
-
-    /** N the board is pressed down with. */
-    private float $load = 0.0;
+    private readonly Stream $stream;
 
     private readonly FreeEnd $end;
 
+    /** What carries the chain's top; null where that is the boat itself. */
+    private readonly ?Tether $tether;
+
+    private readonly float $length;
+
     public function __construct(
-        private readonly Water $water,
+        Water $water,
+        private readonly ?Turn $turn,
         private readonly TowLine $line,
-        private readonly Nudge $nudge = new Nudge,
-        private readonly float $fineness = 1.0,
-        ?self $startLike = null,
+        Nudge $nudge = new Nudge,
+        float $fineness = 1.0,
     ) {
-        $this->end = new FreeEnd(new March($water, $nudge, $fineness), $line->chain);
-        if ($startLike !== null) {
-            $this->end->startLike($startLike->end);
+        $this->stream = new Stream($water, $fineness);
+        $this->end = new FreeEnd(new March($this->stream, $nudge, $fineness), $line->chain);
+        $this->tether = $line->board === null ? null : new Tether($line->board, $line->towPoint, $this->end->march, $this->stream, array_map(
+            fn (BoardLoad $other): FreeEnd => new FreeEnd(new March($this->stream, $nudge, $fineness), $other->chain),
+            $line->board->others,
+        ));
+        $length = 0.0;
+        foreach ($line->chain as $part) {
+            $length += $part instanceof Line ? $part->length : 0.0;
+        }
+        $this->length = $length;
+    }
+
+    /**
+     * Places the line; with $recording its curve and loads are kept too.
+     *
+     * @throws CannotTow
+     */
+    public function solve(bool $recording = false): void
+    {
+        $grain = $recording ? max($this->length / self::PATH_POINTS, 0.05) : null;
+        $this->goStraight($this->turn === null ? $grain : null);
+        if ($this->turn !== null) {
+            $this->goRound($this->turn, $grain);
         }
     }
 
-    /** Places the line; with $recording its curve is kept too. */
-    public function solve(bool $recording = false): void
+    /**
+     * The same, for a line like one already placed in like water: starts where that one lies.
+     *
+     * @throws CannotTow
+     */
+    public function solveLike(self $other): void
     {
-        $this->end->place($this->line->board === null ? $this->line->towPoint[2] : 0.0, $recording ? $this->grain() : null);
-        $march = $this->end->march;
-        $this->tension = sqrt($march->fx ** 2 + $march->fy ** 2 + $march->fz ** 2);
-        $this->top = [$this->line->towPoint[0], $this->line->towPoint[1]];
-        if ($this->line->board !== null) {
-            $this->setBoard();
+        $this->end->startLike($other->end);
+        if ($this->tether !== null && $other->tether !== null) {
+            $this->tether->startLike($other->tether);
+        }
+        if ($this->turn === null || $this->end->isDry()) {
+            $this->goStraight(null);
+
+            return;
+        }
+        $this->stream->swirl = $this->turn->swirl($this->stream->boatSpeed);
+        if ($this->bend($other->end->offset(), null) === null) {
+            $this->goStraight(null);
+            $this->goRound($this->turn, null);
         }
     }
 
     /** @return array<string, array{float, float, float}> */
     public function bodies(): array
     {
-        [$dx, $dy] = $this->shift();
-
-        return array_map(static fn (array $p): array => [$p[0] + $dx, $p[1] + $dy, $p[2]], $this->end->march->bodies);
+        return $this->end->march->bodies;
     }
 
     /** Depth of a named body, m. */
@@ -69,10 +102,10 @@ final class SteadyTow
         return $this->end->march->bodies[$body][2];
     }
 
-    /** @return list<Load> */
+    /** @return list<Load> of a line solved while recording */
     public function loads(): array
     {
-        return $this->end->loads($this->line->board === null ? $this->line->towPoint[2] : 0.0);
+        return $this->end->loads();
     }
 
     public function steps(): int
@@ -80,101 +113,111 @@ final class SteadyTow
         return $this->end->march->steps;
     }
 
-    public function solution(float $speedFactor): TowSolution
+    public function solution(): TowSolution
     {
-        [$dx, $dy] = $this->shift();
         $march = $this->end->march;
-        $path = self::moved($march->curve->points ?? [], $dx, $dy);
-        $board = $this->line->board;
-        if ($board !== null && $board->clipOut === null) {
+        $path = $march->curve->points ?? [];
+        $tether = $this->tether;
+        if ($tether !== null && $tether->clip() === null) {
             $path[] = $this->line->towPoint;
         }
 
         return new TowSolution(
-            $this->bodies(),
-            $this->board,
-            $board === null ? null : $this->load,
-            $this->tension,
-            $speedFactor,
+            $march->bodies,
+            $tether?->board(),
+            $tether?->load(),
+            $tether?->tension() ?? $march->pull(),
+            $this->speedFactor(),
             $march->surfaced,
             $path,
-            array_map(static fn (array $branch): array => self::moved($branch, $dx, $dy), $march->branchPaths),
-            $board !== null && $this->load > $board->buoyancy,
-            $board?->clipOut === null ? null : [$this->top[0], $this->top[1], 0.0],
+            $march->branchPaths,
+            $tether?->isPulledUnder() ?? false,
+            $tether?->clip(),
         );
     }
 
-    /**
-     * The front line runs straight from the rod tip in the direction of the horizontal pull of board and trailing chain;
-     * the board lies √(B² − h²) out along it (02 §3). On a mast board's tow line the pulls are weighed by how far out
-     * they act, so that their moments about the mast balance.
-     */
-    private function setBoard(): void
+    /** @throws CannotTow */
+    private function goStraight(?float $grain): void
     {
-        $board = $this->line->board;
-        assert($board !== null);
-        $march = $this->end->march;
-        [$u, $v] = $this->water->flow->at(0.0);
-        $dynamic = 0.5 * $this->water->density * sqrt($u * $u + $v * $v);
-        $drag = $dynamic * $board->dragArea;
-        $side = $dynamic * $board->sideArea * $board->side->sign();
-        $arm = $board->clipOut === null ? 1.0 : $board->clipOut / $board->lineOut;
-        $pullX = $drag * $u - $side * $v + $arm * $march->fx;
-        $pullY = $drag * $v + $side * $u + $arm * $march->fy;
-        $this->load = $arm * $march->fz;
-        foreach ($board->others as $other) {
-            [$fx, $fy, $fz] = $this->topForce($other);
-            $pullX += $other->clipOut / $board->lineOut * $fx;
-            $pullY += $other->clipOut / $board->lineOut * $fy;
-            $this->load += $other->clipOut / $board->lineOut * $fz;
-        }
-        $pull = hypot($pullX, $pullY);
-        $height = $this->line->towPoint[2];
-        $reach = sqrt($board->lineOut ** 2 - $height ** 2);
-        [$aft, $out] = $pull > 0.0 ? [$reach * $pullX / $pull, $reach * $pullY / $pull] : [0.0, 0.0];
-        $this->board = [$this->top[0] + $aft, $this->top[1] + $out, 0.0];
-        $this->top[0] += $arm * $aft;
-        $this->top[1] += $arm * $out;
-        if ($board->clipOut === null) {
-            $this->tension = $pull * $board->lineOut / $reach;
+        $this->stream->swirl = 0.0;
+        [$x, $y, $z] = $this->line->towPoint;
+        $this->end->place($x, $y, $this->tether === null ? $z : 0.0, $grain);
+        if ($this->tether !== null) {
+            [$footX, $footY] = $this->tether->foot();
+            $this->end->march->shift($x - $footX, $y - $footY);
         }
     }
 
     /**
-     * What another chain pulls at the surface with; where it is clipped does not matter, since the flow is the same all over.
+     * Bends the course from straight to the turn's own.
      *
-     * @return array{float, float, float} N
+     * @throws CannotTow when no steady shape follows from the straight one
      */
-    private function topForce(BoardLoad $load): array
+    private function goRound(Turn $turn, ?float $grain): void
     {
-        $end = new FreeEnd(new March($this->water, $this->nudge, $this->fineness), $load->chain);
-        $end->place(0.0);
+        $whole = $turn->swirl($this->stream->boatSpeed);
+        if ($whole === 0.0 || $this->end->isDry()) {
+            $this->goStraight($grain);
 
-        return [$end->march->fx, $end->march->fy, $end->march->fz];
+            return;
+        }
+        $reach = max($this->length + ($this->line->board->lineOut ?? 0.0), 1.0);
+        $bending = new Bending($this->stream, $this->end, $turn->radius, $whole, $reach, $this->isRound(), $this->bend(...));
+        $bending->from($this->startInTurn(...), $grain);
+    }
+
+    private function isRound(): bool
+    {
+        return $this->stream->isRound() && $this->line->board?->clipOut === null;
+    }
+
+    /** @return array{float, float, float} where the end lies on a straight course, told by the circles of the turn begun */
+    private function startInTurn(): array
+    {
+        $offset = $this->end->offset();
+        [$dx, $dy] = $this->tether?->out() ?? [0.0, 0.0];
+        [$cx, $cy] = $this->stream->centre();
+        $radius = hypot($cx, $cy);
+
+        return [$offset[0] - ($dx * $cx + $dy * $cy) / $radius, $offset[1] + ($dx * $cy - $dy * $cx) / $radius, $offset[2]];
     }
 
     /**
-     * @param  list<array{float, float, float}>  $path
-     * @return list<array{float, float, float}>
+     * Places the line in the stream as it now turns, or within a step of its turning.
+     *
+     * @param  Point|array{float, float, float}  $start  where to look for the free end
+     * @return array{float, float, float}|null where it was found
      */
-    private static function moved(array $path, float $dx, float $dy): array
+    private function bend(array $start, ?float $grain, ?BendStep $step = null): ?array
     {
-        return array_map(static fn (array $p): array => [$p[0] + $dx, $p[1] + $dy, $p[2]], $path);
+        [$x, $y, $z] = $this->line->towPoint;
+
+        return $this->end->shoot(
+            [$x, $y, $this->tether === null ? $z : 0.0],
+            $this->tether === null ? null : $this->tether->foot(...),
+            [$start[0], $start[1], $start[2]],
+            $this->isRound(),
+            $step,
+            $grain,
+        );
     }
 
-    /** @return array{float, float} from the march's own place to the boat's frame */
-    private function shift(): array
+    /** The lure's speed through the water over the boat's, in a turn; where no body is named so, the aftmost one's. */
+    private function speedFactor(): float
     {
-        return [$this->top[0] - $this->end->march->x, $this->top[1] - $this->end->march->y];
-    }
-
-    private function grain(): float
-    {
-        $length = 0.0;
-        foreach ($this->line->chain as $part) {
-            $length += $part instanceof Line ? $part->length : 0.0;
+        if ($this->turn === null || $this->stream->boatSpeed === 0.0) {
+            return 1.0;
         }
+        $bodies = $this->end->march->bodies;
+        $place = $bodies['lure'] ?? null;
+        if ($place === null) {
+            foreach ($bodies as $body) {
+                $place = $place === null || $body[0] > $place[0] ? $body : $place;
+            }
+        }
+        [$x, $y, $z] = $place ?? $this->line->towPoint;
+        [$u, $v] = $this->stream->at($x, $y, $z);
 
-        return max($length / self::PATH_POINTS, 0.05);
+        return hypot($u, $v) / $this->stream->boatSpeed;
     }
 }

@@ -13,6 +13,7 @@ const TITLE: Record<Breach['kind'], string> = {
     neighbours: 'Boards too close',
     bottom: 'Bottom',
     board_under: 'Board pulled under',
+    unsteady: 'No steady run',
     surfaced: 'On the surface',
     bare: 'Bare water',
     setting_cross: 'Crossed while setting',
@@ -54,14 +55,25 @@ export function breachReason(breach: Breach, units: Units): string {
             return `The boards of ${pair} ride ${shown(units, 'length', amount)} apart; ${shown(units, 'length', wanted)} keeps them clear.`;
         case 'bottom': {
             const what = breach.structure ? `what stands ${shown(units, 'depth', breach.structure)} up from bottom` : 'bottom';
-            return `${
+            const gone = (ahead: number) => shown(units, ahead > 1600 ? 'distance' : 'length', ahead);
+            const at = (ahead: number | null | undefined) => (ahead ? `when the boat has gone another ${gone(ahead)}` : 'now');
+            const { first } = breach;
+            const later = first && (breach.ahead ?? 0) - first.ahead > 1;
+            const worst =
                 amount <= 0
-                    ? `The ${subject} of ${pair} would ${breach.structure ? `foul ${what}, ${shown(units, 'fineLength', -amount)} below its top` : `drag bottom by ${shown(units, 'fineLength', -amount)}`}`
-                    : `The ${subject} of ${pair} clears ${what} by ${shown(units, 'fineLength', amount)}; ${shown(units, 'fineLength', wanted)} covers its doubt and what you want clear`
-            }${breach.ahead ? `, when the boat has gone another ${shown(units, breach.ahead > 1600 ? 'distance' : 'length', breach.ahead)}` : ''}.`;
+                    ? `the ${subject} ${breach.structure ? `is ${shown(units, 'fineLength', -amount)} below the top of ${what}` : `would drag bottom by ${shown(units, 'fineLength', -amount)}`}`
+                    : `the ${subject} clears ${what} by ${shown(units, 'fineLength', amount)}`;
+            const wants = amount <= 0 ? '' : `; ${shown(units, 'fineLength', wanted)} covers its doubt and what you want clear`;
+            return later
+                ? `The ${first.body} of ${pair} first ${amount <= 0 ? `touches ${first.structure ? 'what stands on bottom' : 'bottom'}` : 'comes that near'} ${at(first.ahead)}; at worst, ${at(breach.ahead)}, ${worst}${wants}.`
+                : `${pair}: ${worst}${wants}${breach.ahead ? `, ${at(breach.ahead)}` : ''}.`;
         }
         case 'board_under':
             return `What trails the board of ${pair} is heavier than it can carry.`;
+        case 'unsteady':
+            return breach.amount
+                ? `${pair} has no steady run in this turn: ${shown(units, 'length', amount)} is the tightest radius it follows into.`
+                : `${pair} has no steady run: nothing pulls its line straight.`;
         case 'surfaced':
             return `The ${subject} of ${pair} skims the surface at this speed.`;
         case 'bare': {

@@ -20,14 +20,13 @@
         lure: number[];
     }
 
-    const lying = (line: RunningLine): Lying =>
-        line.wake ?? {
-            path: underWater(line),
-            branches: line.branches,
-            front: line.front ?? [],
-            mast_line: line.mast_line ?? [],
-            lure: [line.aft, line.starboard, line.depth],
-        };
+    const lying = (line: RunningLine): Lying => ({
+        path: underWater(line),
+        branches: line.branches,
+        front: line.front ?? [],
+        mast_line: line.mast_line ?? [],
+        lure: [line.aft, line.starboard, line.depth],
+    });
 
     const lines = $derived(scene.lines.map(({ holder, line }) => ({ holder, line, on: lying(line) })));
     const scale = $derived(

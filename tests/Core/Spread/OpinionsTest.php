@@ -65,7 +65,7 @@ final class OpinionsTest extends TestCase
         self::assertNotNull($rule);
         self::assertContains('line', array_map(static fn (Difference $d): string => $d->cause, Difference::between($line, $rule, $conditions)));
 
-        $turning = new Conditions(2.3 * Lines::MPH, new Turn(60.0, Side::Port));
+        $turning = new Conditions(2.3 * Lines::MPH, new Turn(25.0, Side::Port));
         $inside = $this->run1('core', [], $turning);
         $straight = $this->run1('core', [], $turning->turning(null));
         self::assertContains('turn', array_map(static fn (Difference $d): string => $d->cause, Difference::between($inside, new RuleOfThumb($straight->depth(), 'straight'), $turning)));

@@ -66,21 +66,17 @@ final class SafeLimitsTest extends TestCase
         self::assertNull((new SafeLimits($lines, new Conditions(self::SPEED), new SpreadLimits))->slowest()['first'], 'without a bottom there is none to find');
     }
 
-    public function test_a_turn_bends_a_line_onto_the_circle_it_follows(): void
+    public function test_a_turn_too_tight_for_a_line_is_said_and_is_no_safe_turn(): void
     {
-        foreach ([[Side::Port, -1.0], [Side::Starboard, 1.0]] as [$side, $sign]) {
-            $turn = new Turn(80.0, $side);
-            self::assertEqualsWithDelta([0.0, 3.0, 5.0], $turn->bent([0.0, 3.0, 5.0]), 1e-9, 'abreast of the transom nothing moves');
-            foreach ([[10.0, 0.0], [40.0, 6.0], [50.0, -20.0]] as [$aft, $starboard]) {
-                [$x, $y, $z] = $turn->bent([$aft, $starboard, 9.0]);
-                $track = 80.0 - $sign * $starboard;
-                self::assertEqualsWithDelta(sqrt($track ** 2 - $aft ** 2), hypot($x, $y - $sign * 80.0), 1e-9, 'the follower’s circle about the same centre');
-                self::assertEqualsWithDelta($aft, hypot($x, $y - $starboard), 1e-9, 'on a tether as long as it was astern');
-                self::assertSame(9.0, $z);
-            }
-        }
-        $wide = (new Turn(1e6, Side::Port))->bent([100.0, 4.0, 1.0]);
-        self::assertEqualsWithDelta([100.0, 4.0], [$wide[0], $wide[1]], 0.01, 'a turn as wide as the sea is straight');
+        $lines = LineBuilder::all([Lines::line('P1', 'flat', ['board' => ['size' => 'large'], 'board_out' => 40.0]), Lines::line('P5', 'rigger', ['let_out' => 8.0])]);
+        ['radius' => $radius, 'first' => $first] = (new SafeLimits($lines, new Conditions(self::SPEED), new SpreadLimits))->turn(Side::Port);
+        self::assertSame([BreachKind::Unsteady, ['P1']], [$first?->kind, $first?->holders], 'a board 40 m out cannot go round a circle of that radius');
+        self::assertGreaterThan(38.0, $radius);
+
+        [$running, $unsteady] = (new SpreadSolver)->able($lines, new Conditions(self::SPEED, new Turn(25.0, Side::Port)));
+        self::assertSame(['P5'], array_map(static fn (RunningLine $line): string => $line->planned->holder, $running), 'the others run on');
+        self::assertSame(['P1'], $unsteady[0]->holders);
+        self::assertEqualsWithDelta(40.0, (float) $unsteady[0]->amount, 4.0, 'as tight as it follows');
     }
 
     /** @return list<PlannedLine> */
@@ -101,13 +97,11 @@ final class SafeLimitsTest extends TestCase
     {
         $solver = new SpreadSolver;
         $straight = $solver->all($lines, new Conditions(self::SPEED));
-        $now = [];
-        foreach ($lines as $i => $line) {
-            $running = $solver->run($line, $conditions, withDoubt: false);
-            $now[] = new RunningLine($line, $running->solution, $straight[$i]->doubt, $running->turn);
-        }
+        $doubts = array_column(array_map(static fn (RunningLine $line): array => [$line->planned->holder, $line->doubt], $straight), 1, 0);
+        [$running, $unsteady] = $solver->able($lines, $conditions, withDoubt: false);
+        $now = array_map(static fn (RunningLine $line): RunningLine => new RunningLine($line->planned, $line->solution, $doubts[$line->planned->holder]), $running);
         $grave = static fn (array $running): array => array_values(array_map(static fn (Breach $b): string => $b->name(), array_filter(Breaches::of($running, $limits), static fn (Breach $b): bool => $b->kind->isGrave())));
 
-        return array_values(array_diff($grave($now), $grave($straight)));
+        return [...array_map(static fn (Breach $b): string => $b->name(), $unsteady), ...array_values(array_diff($grave($now), $grave($straight)))];
     }
 }

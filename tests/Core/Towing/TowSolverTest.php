@@ -182,22 +182,6 @@ final class TowSolverTest extends TestCase
         self::assertLessThan($straight->bodies['lure'][2], $outside->bodies['lure'][2]);
     }
 
-    public function test_the_turn_s_factor_belongs_to_the_place_it_leads_to(): void
-    {
-        $turn = new Turn(120.0, Side::Starboard);
-        $solution = $this->tow(new TowLine('a', [0.0, -2.0, -1.0], [$this->spoon(), new Line(70.0, 0.00089, 0.02, 1.7)]), turn: $turn);
-        [$aft, $starboard] = $solution->bodies['lure'];
-
-        self::assertEqualsWithDelta(sqrt((120.0 - $starboard) ** 2 - $aft ** 2) / 120.0, $solution->speedFactor, 1e-4);
-    }
-
-    public function test_gear_longer_than_the_turn_never_slows_below_a_fifth(): void
-    {
-        $solution = $this->tow(new TowLine('a', [0.0, 0.0, -1.0], [$this->spoon(), $this->nylon(120.0)]), turn: new Turn(30.0, Side::Port));
-
-        self::assertEqualsWithDelta(0.2, $solution->speedFactor, 1e-9);
-    }
-
     public function test_a_float_on_slack_line_in_still_water_has_no_steady_shape(): void
     {
         $this->expectException(CannotTow::class);

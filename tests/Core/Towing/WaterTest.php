@@ -7,6 +7,7 @@ namespace Tests\Core\Towing;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\Current;
 use Admek\Core\Towing\Flow;
+use Admek\Core\Towing\Internal\Stream;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
 use Admek\Core\Towing\Water;
@@ -60,14 +61,15 @@ final class WaterTest extends TestCase
         Current::of(0.0, [$layer(5.0, 0.0, 0.1)]);
     }
 
-    public function test_a_follower_rides_the_smaller_circle(): void
+    public function test_in_a_turn_the_water_streams_round_its_centre(): void
     {
-        $turn = new Turn(100.0, Side::Port);
+        $stream = new Stream(new Water(999.8, Flow::uniform(1.2)), 1.0);
+        $stream->swirl = (new Turn(60.0, Side::Port))->swirl(1.2);
 
-        self::assertSame(1.0, $turn->speedFactor(0.0, 0.0));
-        self::assertEqualsWithDelta(0.8, $turn->speedFactor(60.0, 0.0), 1e-12);
-        self::assertEqualsWithDelta(0.9, $turn->speedFactor(0.0, -10.0), 1e-12);
-        self::assertEqualsWithDelta(1.1, $turn->speedFactor(0.0, 10.0), 1e-12);
-        self::assertEqualsWithDelta(0.2, $turn->speedFactor(500.0, 0.0), 1e-12);
+        self::assertEqualsWithDelta([0.0, -60.0], $stream->centre(), 1e-12);
+        self::assertEqualsWithDelta([1.2, 0.0], $stream->at(0.0, 0.0, 5.0), 1e-12, 'at the transom as on a straight course');
+        self::assertEqualsWithDelta([0.0, 0.0], $stream->at(0.0, -60.0, 5.0), 1e-12, 'it stands in the centre');
+        self::assertEqualsWithDelta([1.8, 0.0], $stream->at(0.0, 30.0, 5.0), 1e-12, 'half a radius outside, half as fast again');
+        self::assertEqualsWithDelta([0.0, -1.2], $stream->at(60.0, -60.0, 5.0), 1e-12, 'a quarter round, to port');
     }
 }

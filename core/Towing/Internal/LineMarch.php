@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Towing\Internal;
+
+use Admek\Core\Towing\CannotTow;
+
+/**
+ * Integrates one uniform length of line: dr/ds = t = −F/|F| and dF/ds = w·ẑ + ½ρd(Cn|Wn|Wn + πCf|Wt|Wt)
+ * (Pode 1951; Berteaux 1976, Buoy Engineering, ch. 5).
+ *
+ * Classical fourth-order Runge–Kutta in scalars. A step turns the line by a fixed share of its angle to the flow, for
+ * a line that lies nearly along the flow lives by that small angle; the water around it changes over a step by no more
+ * than a share of itself; and a step ends on the water's surface where it would cross it, since the drag stops there.
+ */
+final class LineMarch
+{
+    /** Share of its angle to the flow a step may turn the line; docs/decisions/0002 tells how it was chosen. */
+    private const STEP = 0.15;
+
+    /** The flow may change over a step by this share of itself… */
+    private const FLOW_STEP = 0.2;
+
+    /** …and by this share of the boat's speed it always may: water that nearly stands pulls at nothing. */
+    private const FLOW_SLACK = 0.1;
+
+    /** How often a step that would leave the water, or enter it, is shortened to end on the surface. */
+    private const SURFACE_ATTEMPTS = 8;
+
+    /** Within this of the surface (m) a point counts as on it. */
+    private const ON_SURFACE = 1e-5;
+
+    public function __construct(private readonly Stream $stream, private readonly float $fineness)
+    {
+    }
+
+    /**
+     * Carries a march along a line. The state lives in local scalars: nothing is allocated between steps unless recording.
+     *
+     * @param  float  $length  m
+     * @param  float  $weight  N per metre in water
+     * @param  float  $normal  ½ρdCn, kg/m²
+     * @param  float  $tangential  ½ρπdCf, kg/m²
+     *
+     * @throws CannotTow when nothing pulls the line straight
+     */
+    public function along(March $march, float $length, float $weight, float $normal, float $tangential): void
+    {
+        $left = $length;
+        $stream = $this->stream;
+        $uniform = $stream->isUniform();
+        $share = self::STEP * $stream->coarseness / $this->fineness;
+        $flowShare = self::FLOW_STEP * $stream->coarseness / $this->fineness;
+        $slack = self::FLOW_SLACK * $stream->boatSpeed;
+        $layerStep = $stream->layerStep;
+        $swirl = $stream->swirl;
+        $curve = $march->curve;
+        $depths = $stream->depths;
+        $aft = $stream->aft;
+        $starboard = $stream->starboard;
+        $last = count($depths) - 1;
+        [$u, $v] = [$aft[0], $starboard[0]];
+        $gu = $gv = 0.0;
+        $nx = $ny = $nz = 0.0;
+        [$x, $y, $z, $fx, $fy, $fz] = [$march->x, $march->y, $march->z, $march->fx, $march->fy, $march->fz];
+        if ($fx * $fx + $fy * $fy + $fz * $fz < 1e-24) {
+            [$fx, $fy, $fz] = CriticalAngle::forceOfSliver($weight, $normal, $tangential, $stream->at($x, $y, $z), $left * 1e-4);
+        }
+        $steps = 0;
+
+        while ($left > 1e-9) {
+            $force = sqrt($fx * $fx + $fy * $fy + $fz * $fz);
+            if ($force < 1e-12) {
+                throw CannotTow::noForce();
+            }
+            // On the surface itself, the side the line is heading for decides whether it has water around it.
+            $wet = $z > self::ON_SURFACE || ($z >= -self::ON_SURFACE && $fz <= 0.0);
+            $h = 0.0;
+            for ($attempt = 0; $attempt < self::SURFACE_ATTEMPTS; $attempt++) {
+                $ax = $ay = $az = $gx = $gy = $gz = 0.0;
+                [$px, $py, $pz, $qx, $qy, $qz] = [$x, $y, $z, $fx, $fy, $fz];
+                for ($stage = 0; $stage < 4; $stage++) {
+                    $pull = sqrt($qx * $qx + $qy * $qy + $qz * $qz);
+                    if ($pull < 1e-15) {
+                        throw CannotTow::noForce();
+                    }
+                    $tx = -$qx / $pull;
+                    $ty = -$qy / $pull;
+                    $tz = -$qz / $pull;
+                    if ($wet) {
+                        if (! $uniform) {
+                            // As Stream::at(), written out: no array between steps.
+                            $k = 0;
+                            while ($k < $last && $pz >= $depths[$k + 1]) {
+                                $k++;
+                            }
+                            $u = $aft[$k];
+                            $v = $starboard[$k];
+                            $gu = $gv = 0.0;
+                            if ($k < $last && $pz > $depths[$k]) {
+                                $layer = $depths[$k + 1] - $depths[$k];
+                                $gu = ($aft[$k + 1] - $u) / $layer;
+                                $gv = ($starboard[$k + 1] - $v) / $layer;
+                                $u += ($pz - $depths[$k]) * $gu;
+                                $v += ($pz - $depths[$k]) * $gv;
+                            }
+                            $u -= $swirl * $py;
+                            $v += $swirl * $px;
+                        }
+                        $along = $u * $tx + $v * $ty;
+                        $nx = $u - $along * $tx;
+                        $ny = $v - $along * $ty;
+                        $nz = -$along * $tz;
+                        $across = $normal * sqrt($nx * $nx + $ny * $ny + $nz * $nz);
+                        $slip = $tangential * ($along < 0.0 ? -$along : $along) * $along;
+                        $dx = $across * $nx + $slip * $tx;
+                        $dy = $across * $ny + $slip * $ty;
+                        $dz = $across * $nz + $slip * $tz + $weight;
+                    } else {
+                        $dx = $dy = 0.0;
+                        $dz = $weight;
+                    }
+                    if ($stage === 0 && $h === 0.0) {
+                        $stretch = $dx * $tx + $dy * $ty + $dz * $tz;
+                        $bend = sqrt(max(0.0, $dx * $dx + $dy * $dy + $dz * $dz - $stretch * $stretch));
+                        $speed = sqrt($u * $u + $v * $v);
+                        $sine = $wet && $speed > 0.0 ? sqrt($nx * $nx + $ny * $ny + $nz * $nz) / $speed : 1.0;
+                        $load = $bend / ($sine > 1e-4 ? $sine : 1e-4) + 0.5 * abs($stretch);
+                        if ($wet) {
+                            // A heavy line snaps to its critical angle faster than it bends: keep within that rate.
+                            $load += 0.2 * $across * abs($along);
+                        }
+                        $h = $load > 0.0 ? $share * $force / $load : $left;
+                        if ($wet && ! $uniform) {
+                            $du = $gu * $tz - $swirl * $ty;
+                            $dv = $gv * $tz + $swirl * $tx;
+                            $change = sqrt($du * $du + $dv * $dv);
+                            $h = min($h, $layerStep / max(abs($tz), 0.05), $change > 0.0 ? $flowShare * ($speed + $slack) / $change : INF);
+                        }
+                        $h = $h > $left ? $left : $h;
+                    }
+                    $b = $stage === 0 || $stage === 3 ? 1.0 : 2.0;
+                    $ax += $b * $tx;
+                    $ay += $b * $ty;
+                    $az += $b * $tz;
+                    $gx += $b * $dx;
+                    $gy += $b * $dy;
+                    $gz += $b * $dz;
+                    $c = $stage === 2 ? $h : 0.5 * $h;
+                    $px = $x + $c * $tx;
+                    $py = $y + $c * $ty;
+                    $pz = $z + $c * $tz;
+                    $qx = $fx + $c * $dx;
+                    $qy = $fy + $c * $dy;
+                    $qz = $fz + $c * $dz;
+                }
+                $steps++;
+                $sixth = $h / 6.0;
+                $rise = $sixth * $az;
+                $end = $z + $rise;
+                if ($wet ? $end >= -self::ON_SURFACE : $end <= self::ON_SURFACE) {
+                    break;
+                }
+                // The step would leave its medium: shorten it to end on the surface.
+                $h *= max(-$z / $rise, 1e-6);
+            }
+            $curve?->add($h, [$fx, $fy, $fz], [$sixth * $ax, $sixth * $ay, $rise], [$qx, $qy, $qz]);
+            $x += $sixth * $ax;
+            $y += $sixth * $ay;
+            $z = $end;
+            $fx += $sixth * $gx;
+            $fy += $sixth * $gy;
+            $fz += $sixth * $gz;
+            $left -= $h;
+        }
+        [$march->x, $march->y, $march->z, $march->fx, $march->fy, $march->fz] = [$x, $y, $z, $fx, $fy, $fz];
+        $march->steps += $steps;
+    }
+}
