@@ -8,7 +8,7 @@ use Admek\Core\Spread\Conditions;
 use Admek\Core\Spread\RunningLine;
 use Admek\Core\Spread\SpreadSolver;
 use Admek\Core\Tackle\ControlKind;
-use Admek\Core\Tackle\Rig;
+use Admek\Core\Units\Units;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Rigging\RigBuilder;
@@ -16,7 +16,7 @@ use App\Rigging\RigBuilder;
 /** The table of depths, as text in the captain's units. */
 final class DepthTable
 {
-    private const HEADINGS = ['rod', 'presentation', 'lure', 'set', 'set unit', 'depth', 'plus or minus', 'rule of thumb', 'back', 'to starboard'];
+    private const HEADINGS = ['rod', 'presentation', 'lure', 'set', 'set unit', 'depth', 'or shallower by', 'or deeper by', 'rule of thumb', 'back', 'to starboard'];
 
     /** RFC 4180; lengths in the boat's units, which the headings name. */
     public static function csv(Spread $spread, Boat $boat): string
@@ -42,7 +42,7 @@ final class DepthTable
      */
     public static function rows(array $running, array $described, bool $metric): array
     {
-        $length = static fn (?float $metres): string => $metres === null ? '' : sprintf('%.1f', $metric ? $metres : $metres / Rig::FOOT);
+        $length = static fn (?float $metres): string => $metres === null ? '' : sprintf('%.1f', $metric ? $metres : $metres / Units::FOOT);
         $rows = [];
         foreach ($running as $i => $line) {
             $control = $line->planned->rig->control();
@@ -51,7 +51,7 @@ final class DepthTable
             $rows[] = [
                 $line->planned->holder, $described[$i]['presentation'], $described[$i]['lure']['name'],
                 $colours ? sprintf('%g', round($control->value, 2)) : $length($control->value), $colours ? 'colours' : ($metric ? 'm' : 'ft'),
-                $length($depth), $length($line->doubt?->deviation), $length($line->planned->rig->ruleOfThumb()?->depth), $length($aft), $length($starboard),
+                $length($depth), $length($line->doubt?->shallower), $length($line->doubt?->deeper), $length($line->planned->rig->ruleOfThumb()?->depth), $length($aft), $length($starboard),
             ];
         }
 

@@ -46,9 +46,8 @@ final class GearStow
             $rated["rated_{$figure}"] = $value;
         }
         unset($gear['rated'], $rated['rated_trued']);
-        $lure = new Lure(['finish' => $gear['finish'] ?? '', 'down_area' => null] + $gear + $rated + array_fill_keys(['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'], null));
-        $lure->down_area = $lure->rated_depth === null ? null : Locker::bait($lure)->downArea;
+        $lure = new Lure(['finish' => $gear['finish'] ?? ''] + $gear + $rated + array_fill_keys(['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'], null));
 
-        return $lure->getAttributes();
+        return $lure->fitted()->attributesToArray();
     }
 }

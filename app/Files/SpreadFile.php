@@ -71,13 +71,13 @@ final class SpreadFile
 
     /**
      * @param  array<string, mixed>  $line
-     * @return array<string, mixed> without what is not there
+     * @return array<string, mixed> without what is not there, and without what is solved from the rest
      */
     private static function stripped(array $line): array
     {
         return array_map(
             static fn (mixed $part): mixed => is_array($part) && ! array_is_list($part) ? self::stripped($part) : $part,
-            array_filter($line, static fn (mixed $part): bool => $part !== null && $part !== []),
+            array_filter($line, static fn (mixed $part, string $key): bool => $part !== null && $part !== [] && $key !== 'lip', ARRAY_FILTER_USE_BOTH),
         );
     }
 }

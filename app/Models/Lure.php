@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\InvalidValue;
+use App\Rigging\Locker;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -16,12 +18,29 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?float $rated_line_diameter m
  * @property ?float $rated_speed m/s
  * @property ?float $down_area m², solved from the rated point
+ * @property ?list<float> $lip how that follows what is doubted (Admek\Core\Towing\Lip)
  */
 final class Lure extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['name', 'kind', 'finish', 'rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed', 'down_area'];
+    protected $fillable = ['name', 'kind', 'finish', 'rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed', 'down_area', 'lip'];
 
-    protected $casts = ['rated_depth' => 'float', 'rated_lead' => 'float', 'rated_line_diameter' => 'float', 'rated_speed' => 'float', 'down_area' => 'float'];
+    protected $casts = ['rated_depth' => 'float', 'rated_lead' => 'float', 'rated_line_diameter' => 'float', 'rated_speed' => 'float', 'down_area' => 'float', 'lip' => 'array'];
+
+    /**
+     * Solves its lip from its rated point, once, so that no preview solves it again.
+     *
+     * @throws InvalidValue where no lip reaches that point
+     */
+    public function fitted(): self
+    {
+        $this->down_area = $this->lip = null;
+        if ($this->rated_depth !== null) {
+            $bait = Locker::bait($this);
+            [$this->down_area, $this->lip] = [$bait->downArea, $bait->lip?->toList()];
+        }
+
+        return $this;
+    }
 }

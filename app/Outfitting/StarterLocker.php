@@ -7,7 +7,6 @@ namespace App\Outfitting;
 use Admek\Core\Tackle\LureKind;
 use App\Models\Boat;
 use App\Models\Lure;
-use App\Rigging\Locker;
 
 /** Gear most boats for big water carry, in the trade's generic names and with the model's default figures. */
 final class StarterLocker
@@ -91,9 +90,8 @@ final class StarterLocker
             'rated_depth' => $boxDepth * self::FOOT, 'rated_lead' => 100 * self::FOOT,
             'rated_line_diameter' => self::RATED_LINE, 'rated_speed' => self::RATED_SPEED,
         ];
-        $lure = new Lure(['name' => $name, 'kind' => $kind->value, 'finish' => $finish, 'down_area' => null] + $rated + array_fill_keys(['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'], null));
-        $lure->down_area = $boxDepth === null ? null : Locker::bait($lure)->downArea;
-        $boat->lures()->save($lure);
+        $lure = new Lure(['name' => $name, 'kind' => $kind->value, 'finish' => $finish] + $rated + array_fill_keys(['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'], null));
+        $boat->lures()->save($lure->fitted());
 
         return $lure;
     }

@@ -7,6 +7,7 @@ namespace App\Rigging;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Conditions;
 use Admek\Core\Spread\SpreadSolver;
+use App\Http\Resources\DoubtResource;
 use App\Models\Boat;
 
 /** What every line was doing when one was bitten: set-up in words and figures, solved place, speed and turn. */
@@ -25,20 +26,26 @@ final class BiteSnapshot
             throw InvalidValue::because('holder_id', 'a holder with a line in the water');
         }
         $locker = Locker::of($boat);
-        $running = (new SpreadSolver)->all((new RigBuilder($boat, $locker))->all($lines), $conditions);
+        $planned = (new RigBuilder($boat, $locker))->all($lines);
+        // A line that has no steady run just then is kept without a depth: what was bitten is never lost.
+        $running = [];
+        foreach ((new SpreadSolver)->able($planned, $conditions)[0] as $line) {
+            $running[$line->planned->holder] = $line;
+        }
         $kept = [];
-        foreach ($running as $i => $line) {
-            [$aft, $starboard, $depth] = $line->lure();
+        foreach ($planned as $i => $line) {
+            $runs = $running[$line->holder] ?? null;
+            [$aft, $starboard, $depth] = $runs?->lure() ?? [null, null, null];
             $lure = $locker->lureRecord($lines[$i]['lure_id'] ?? null);
             $kept[] = [
-                'holder' => $line->planned->holder,
+                'holder' => $line->holder,
                 'reel' => $locker->reel($lines[$i]['reel_id'] ?? null)->name,
                 'lure' => $lure->name,
                 'finish' => $lure->finish,
-                'depth' => round($depth, 3),
-                'deviation' => round($line->doubt->deviation ?? 0.0, 3),
-                'aft' => round($aft, 3),
-                'starboard' => round($starboard, 3),
+                'depth' => self::round($depth),
+                'doubt' => $runs?->doubt === null ? null : (new DoubtResource($runs->doubt))->resolve(),
+                'aft' => self::round($aft),
+                'starboard' => self::round($starboard),
                 'set_up' => array_filter($lines[$i], static fn (mixed $figure): bool => $figure !== null),
             ];
         }
@@ -50,5 +57,10 @@ final class BiteSnapshot
             'current' => $conditions->current === null ? null : ['heading' => $conditions->current->heading, 'layers' => $conditions->current->layers],
             'lines' => $kept,
         ];
+    }
+
+    private static function round(?float $metres): ?float
+    {
+        return $metres === null ? null : round($metres, 3);
     }
 }

@@ -172,7 +172,7 @@ final readonly class Locker
             'depth' => $lure->rated_depth, 'lead' => $lure->rated_lead, 'line_diameter' => $lure->rated_line_diameter, 'speed' => $lure->rated_speed,
         ];
 
-        return ['rated' => $rated] + $lure->only(['name', 'kind', 'finish', 'down_area']);
+        return ['rated' => $rated] + $lure->only(['name', 'kind', 'finish', 'down_area', 'lip']);
     }
 
     public static function bait(Lure $lure): Bait

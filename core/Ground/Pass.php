@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Ground;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Units\Units;
 
 /**
  * A course trolled one way: how long it takes through the water and over the ground, what turns it asks for, and the
@@ -20,7 +21,7 @@ final readonly class Pass
     private const SOUNDED = 15.0;
 
     /** m/s made good against a current under which the captain lifts and runs back (03, on the water). */
-    private const TOO_SLOW = 0.5 * 0.44704;
+    private const TOO_SLOW = 0.5 * Units::MPH;
 
     /**
      * @param  list<array{along: float, bearing: float, length: float, heading: ?float, ground: ?float}>  $legs  m, degrees, m/s over ground; null where the current sweeps her off

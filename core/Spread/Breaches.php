@@ -77,7 +77,7 @@ final class Breaches
             return [];
         }
         foreach ($lines as $line) {
-            $wanted = max($limits->clearance, $line->doubt->deviation ?? 0.0);
+            $wanted = max($limits->clearance, $line->doubt->deeper ?? 0.0);
             $worst = null;
             foreach ($line->solution->bodies as $name => $place) {
                 ['clearance' => $clearance, 'ahead' => $ahead, 'standing' => $standing] = $bottom->clearance($place[2], $place[0]);

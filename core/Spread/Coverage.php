@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Spread;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Tackle\Rig;
+use Admek\Core\Units\Units;
 
 /**
  * Which stretches of a target band have a lure to offer, which two, which none. Fish look up: a lure serves the
@@ -14,10 +14,10 @@ use Admek\Core\Tackle\Rig;
 final readonly class Coverage
 {
     /** m of water above a lure it still serves. */
-    public const ABOVE = 2 * Rig::FOOT;
+    public const ABOVE = 2 * Units::FOOT;
 
     /** m of water below a lure whose fish come up to it. */
-    public const BELOW = 6 * Rig::FOOT;
+    public const BELOW = 6 * Units::FOOT;
 
     /** @param  list<array{top: float, bottom: float, lures: int}>  $stretches m, touching, from the band's top down */
     private function __construct(public array $stretches)

@@ -7,7 +7,7 @@ namespace Admek\Core\Spread;
 use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\InlineBoard;
 use Admek\Core\Tackle\MastBoard;
-use Admek\Core\Tackle\Rig;
+use Admek\Core\Units\Units;
 
 /** What might put a breach right, the least change first; whether it does is tried by {@see Cures}. */
 final readonly class CureCandidates
@@ -16,12 +16,12 @@ final readonly class CureCandidates
     private const SHARES = [0.05, 0.1, 0.15, 0.2, 0.3, 0.45, 0.6];
 
     /** m by which a crowding board is brought in, at most so often. */
-    private const BOARD_STEP = 5 * Rig::FOOT;
+    private const BOARD_STEP = 5 * Units::FOOT;
 
     private const MOST_BOARD_STEPS = 12;
 
     /** m a line is lifted clear of its doubt of the bottom. */
-    private const CLEARANCE = Rig::FOOT;
+    private const CLEARANCE = Units::FOOT;
 
     /**
      * @param  list<RunningLine>  $running

@@ -10,7 +10,7 @@ use Admek\Core\Towing\CannotTow;
 final readonly class DeckCard
 {
     /** 0.3 mph in m/s, either side of the planned speed. */
-    private const OTHER_SPEED = 0.134112;
+    public const OTHER_SPEED = 0.134112;
 
     /**
      * @param  list<float>  $speeds  m/s

@@ -24,6 +24,14 @@ final readonly class Difference
     {
     }
 
+    /** Whether a rule's depth lies within the model's doubt. */
+    public static function agree(RunningLine $line, RuleOfThumb $rule): bool
+    {
+        $gap = $rule->depth - $line->depth();
+
+        return abs($gap) <= (($gap < 0.0 ? $line->doubt?->shallower : $line->doubt?->deeper) ?? 0.0);
+    }
+
     /**
      * Why the model differs from the rule of thumb by more than its doubt, what explains most first.
      *
@@ -32,7 +40,7 @@ final readonly class Difference
     public static function between(RunningLine $line, RuleOfThumb $rule, Conditions $conditions, SpreadSolver $solver = new SpreadSolver): array
     {
         $gap = $rule->depth - $line->depth();
-        if (abs($gap) <= ($line->doubt->deviation ?? 0.0)) {
+        if (self::agree($line, $rule)) {
             return [];
         }
         $planned = $line->planned;

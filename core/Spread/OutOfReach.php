@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread;
 
-use Admek\Core\Tackle\Rig;
+use Admek\Core\Units\Units;
 
 /** Lines that were asked to run at a depth they cannot get down to under the conditions of now. */
 final class OutOfReach
 {
     /** m short of its aim that are not worth a word beyond the line's own doubt. */
-    private const SHORT = Rig::FOOT;
+    private const SHORT = Units::FOOT;
 
     /**
      * @param  list<RunningLine>  $lines
@@ -21,7 +21,7 @@ final class OutOfReach
         $breaches = [];
         foreach ($lines as $line) {
             $aim = $line->planned->aim;
-            $slack = max(self::SHORT, $line->doubt->deviation ?? 0.0);
+            $slack = max(self::SHORT, $line->doubt->deeper ?? 0.0);
             if ($aim === null || $line->depth() > $aim - $slack) {
                 continue;
             }

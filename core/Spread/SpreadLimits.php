@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Spread;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Tackle\Rig;
+use Admek\Core\Units\Units;
 
 /** What a spread is held to; every threshold can be the boat's own. */
 final readonly class SpreadLimits
@@ -28,12 +28,12 @@ final readonly class SpreadLimits
         public ?int $lines = null,
         public ?Bottom $bottom = null,
         public array $bands = [],
-        public float $tangle = 3 * Rig::FOOT,
-        public float $boards = 15 * Rig::FOOT,
-        public float $bigBoards = 25 * Rig::FOOT,
-        public float $bare = 8 * Rig::FOOT,
+        public float $tangle = 3 * Units::FOOT,
+        public float $boards = 15 * Units::FOOT,
+        public float $bigBoards = 25 * Units::FOOT,
+        public float $bare = 8 * Units::FOOT,
         public float $clearance = 0.0,
-        public float $doubled = 2 * Rig::FOOT,
+        public float $doubled = 2 * Units::FOOT,
         public float $laidBack = 0.7,
     ) {
         InvalidValue::unlessBetween('tangle', $tangle, 0, 50, 'm');

@@ -7,6 +7,7 @@ namespace Admek\Core\Tackle;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\TowLine;
+use Admek\Core\Units\Units;
 
 /** Lure – snell – bottom bouncer – main line. Let-out is read from rod tip to the weight. */
 final readonly class Bouncer implements BottomRig
@@ -45,7 +46,7 @@ final readonly class Bouncer implements BottomRig
 
     public function control(): Control
     {
-        return new Control(ControlKind::LetOut, $this->letOut, 1, self::MOST_OUT, 5 * self::FOOT, 1.0);
+        return new Control(ControlKind::LetOut, $this->letOut, 1, self::MOST_OUT, 5 * Units::FOOT, 1.0);
     }
 
     public function withControl(float $value): self

@@ -6,6 +6,7 @@ namespace Admek\Core\Tackle;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\TowLine;
+use Admek\Core\Units\Units;
 
 /** Lure – lead ahead – weight – main line. Let-out is read from rod tip (or board) to the weight. */
 final readonly class ClipWeight implements OtherControl, TrailingRig
@@ -47,7 +48,7 @@ final readonly class ClipWeight implements OtherControl, TrailingRig
 
     public function control(): Control
     {
-        return new Control(ControlKind::LetOut, $this->letOut, 1, self::MOST_OUT, 5 * self::FOOT, 1.0);
+        return new Control(ControlKind::LetOut, $this->letOut, 1, self::MOST_OUT, 5 * Units::FOOT, 1.0);
     }
 
     public function withControl(float $value): self

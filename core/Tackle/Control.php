@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle;
 
+use Admek\Core\Units\Units;
+
 /** The figure the mate sets to put a rig at a depth: cable on the counter, line let out, colours of core; a dial, a weight. */
 final readonly class Control
 {
@@ -37,14 +39,20 @@ final readonly class Control
 
             return $box[0];
         }
-        $grain = match (true) {
+        $grain = $this->grain($metric);
+
+        return max($this->least, min($this->most, round($value / $grain) * $grain));
+    }
+
+    /** The least by which a mate can set it otherwise, in its own unit. */
+    public function grain(bool $metric): float
+    {
+        return match (true) {
             $this->kind === ControlKind::Colours => 0.1,
             $this->kind === ControlKind::Dial => 0.5,
             $metric => 0.25,
-            default => Rig::FOOT,
+            default => Units::FOOT,
         };
-
-        return max($this->least, min($this->most, round($value / $grain) * $grain));
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Admek\Core\Tackle;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowLine;
+use Admek\Core\Units\Units;
 
 /** Lure – leader – diver – main line. Let-out is read to the diver; leader and lure trail it. */
 final readonly class Diver implements OtherControl
@@ -42,7 +43,7 @@ final readonly class Diver implements OtherControl
 
     public function control(): Control
     {
-        return new Control(ControlKind::LetOut, $this->letOut, 2, self::MOST_OUT, 5 * self::FOOT, 1.0);
+        return new Control(ControlKind::LetOut, $this->letOut, 2, self::MOST_OUT, 5 * Units::FOOT, 1.0);
     }
 
     public function withControl(float $value): self

@@ -6,6 +6,7 @@ namespace Admek\Core\Tackle;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\TowLine;
+use Admek\Core\Units\Units;
 
 /**
  * A ball on a cable with one or more rods' lines held by releases on it. The counter is zeroed with the ball at the
@@ -81,8 +82,8 @@ final readonly class Downrigger implements Rig
     public function control(): Control
     {
         return $this->stacked()
-            ? new Control(ControlKind::Above, $this->own->above, self::APART, max(self::APART, $this->reading), self::FOOT, 0.5, deepens: false)
-            : new Control(ControlKind::Cable, $this->reading, 1, self::MOST_READING, self::FOOT, 0.5);
+            ? new Control(ControlKind::Above, $this->own->above, self::APART, max(self::APART, $this->reading), Units::FOOT, 0.5, deepens: false)
+            : new Control(ControlKind::Cable, $this->reading, 1, self::MOST_READING, Units::FOOT, 0.5);
     }
 
     public function withControl(float $value): self

@@ -7,6 +7,7 @@ namespace Admek\Core\Tackle;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\Branch;
 use Admek\Core\Towing\TowLine;
+use Admek\Core\Units\Units;
 
 /**
  * A three-way: a weight on its dropper and a lure on its leader meet at the node, then the main line. River work:
@@ -45,7 +46,7 @@ final readonly class Dropper implements BottomRig
 
     public function control(): Control
     {
-        return new Control(ControlKind::LetOut, $this->letOut, 1, self::MOST_OUT, 2 * self::FOOT, 0.5);
+        return new Control(ControlKind::LetOut, $this->letOut, 1, self::MOST_OUT, 2 * Units::FOOT, 0.5);
     }
 
     public function withControl(float $value): self

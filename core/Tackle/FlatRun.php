@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle;
 
+use Admek\Core\Units\Units;
+
 /** How far behind a line with nothing on it but its lure is run. */
 enum FlatRun: string
 {
@@ -32,7 +34,7 @@ enum FlatRun: string
     /** m: a boat that thinks in feet */
     public function step(): float
     {
-        return $this === self::Flat ? 5 * Rig::FOOT : Rig::FOOT;
+        return $this === self::Flat ? 5 * Units::FOOT : Units::FOOT;
     }
 
     /** m: a metric boat */

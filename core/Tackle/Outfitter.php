@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Towing\Lip;
 use Admek\Core\Towing\Side;
 
 /** Makes the parts of one line's rig from its description; every figure passes over the sheet, where it can be the captain's own. */
@@ -83,7 +84,7 @@ final readonly class Outfitter
         }
         $lip = $this->sheet->take('lure.down_area', $made->downArea, 'm²', match (true) {
             $made->rated !== null => 'solved from its rated point',
-            $kind->dives() => 'a modest lip: enter its rated point to know it',
+            $kind->dives() => "typical for a {$words}: enter its rated point to know it",
             default => 'it has no lip',
         });
 
@@ -95,7 +96,9 @@ final readonly class Outfitter
         $point = $description->part('rated');
         $rated = new RatedPoint($point->number('depth'), $point->number('lead'), $point->number('line_diameter'), $point->number('speed'), $point->flag('trued'));
 
-        return $description->has('down_area') ? $lure->withDownArea($description->number('down_area'), $rated) : $lure->ratedAt($rated);
+        return $description->has('down_area') && $description->has('lip')
+            ? $lure->fitted($rated, $description->number('down_area'), Lip::ofList(array_values($description->numbers('lip'))))
+            : $lure->ratedAt($rated);
     }
 
     public function ball(): LeadWeight

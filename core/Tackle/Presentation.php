@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle;
 
+use Admek\Core\Units\Units;
+
 /** Ways to present a lure. */
 enum Presentation: string
 {
@@ -107,18 +109,18 @@ enum Presentation: string
     public function startingFigures(): array
     {
         return match ($this) {
-            self::Rigger => ['let_out' => 50 * Rig::FOOT, 'lead' => 20 * Rig::FOOT],
-            self::Stacker => ['above' => 15 * Rig::FOOT, 'lead' => 15 * Rig::FOOT],
-            self::Diver => ['let_out' => 120 * Rig::FOOT, 'dial' => 2.0],
-            self::Flat => ['let_out' => 100 * Rig::FOOT],
+            self::Rigger => ['let_out' => 50 * Units::FOOT, 'lead' => 20 * Units::FOOT],
+            self::Stacker => ['above' => 15 * Units::FOOT, 'lead' => 15 * Units::FOOT],
+            self::Diver => ['let_out' => 120 * Units::FOOT, 'dial' => 2.0],
+            self::Flat => ['let_out' => 100 * Units::FOOT],
             self::Core => ['colours' => 5.0, 'backing' => 0.0],
-            self::Segment => ['let_out' => 60 * Rig::FOOT, 'colours' => 3.0, 'lead' => 30 * Rig::FOOT],
-            self::Wire => ['let_out' => 150 * Rig::FOOT, 'backing' => 0.0],
-            self::Clip => ['let_out' => 60 * Rig::FOOT, 'lead' => 30 * Rig::FOOT, 'weight_mass' => 0.056699],
-            self::Bouncer => ['let_out' => 40 * Rig::FOOT, 'weight_mass' => 0.056699],
-            self::Dropper => ['let_out' => 40 * Rig::FOOT, 'weight_mass' => 0.085049, 'dropper_length' => 1.5 * Rig::FOOT],
-            self::Wash => ['let_out' => 18 * Rig::FOOT, 'tip_height' => 1 * Rig::FOOT],
-            self::DownRod => ['let_out' => 10 * Rig::FOOT, 'tip_height' => 0.0],
+            self::Segment => ['let_out' => 60 * Units::FOOT, 'colours' => 3.0, 'lead' => 30 * Units::FOOT],
+            self::Wire => ['let_out' => 150 * Units::FOOT, 'backing' => 0.0],
+            self::Clip => ['let_out' => 60 * Units::FOOT, 'lead' => 30 * Units::FOOT, 'weight_mass' => 0.056699],
+            self::Bouncer => ['let_out' => 40 * Units::FOOT, 'weight_mass' => 0.056699],
+            self::Dropper => ['let_out' => 40 * Units::FOOT, 'weight_mass' => 0.085049, 'dropper_length' => 1.5 * Units::FOOT],
+            self::Wash => ['let_out' => 18 * Units::FOOT, 'tip_height' => 0.0],
+            self::DownRod => ['let_out' => 10 * Units::FOOT, 'tip_height' => 0.0],
         };
     }
 }

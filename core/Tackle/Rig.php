@@ -14,8 +14,6 @@ interface Rig
     /** kg/m³, the water all default weights are taken in (02 §10). */
     public const FRESH_WATER = 999.8;
 
-    public const FOOT = 0.3048;
-
     /**
      * @param  array{float, float, float}  $tip  rod tip or boom end in the towing frame, m
      *

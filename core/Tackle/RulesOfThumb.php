@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Units\Units;
 
 /** The figures the trade reckons depth with; each can be the boat's own. */
 final readonly class RulesOfThumb
@@ -23,7 +24,7 @@ final readonly class RulesOfThumb
      * @throws InvalidValue naming the field
      */
     public function __construct(
-        public float $perColour = 5 * Rig::FOOT,
+        public float $perColour = 5 * Units::FOOT,
         public float $coreSpeed = self::TWO_MPH,
         public float $diverShare = 0.55,
         public float $diverSharePerMark = 0.05,

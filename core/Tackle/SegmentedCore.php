@@ -6,6 +6,7 @@ namespace Admek\Core\Tackle;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\TowLine;
+use Admek\Core\Units\Units;
 
 /**
  * Lure – leader – lighter line – a few colours of core – main line: the core is a sinking middle, all of it out, and
@@ -54,7 +55,7 @@ final readonly class SegmentedCore implements TrailingRig
 
     public function control(): Control
     {
-        return new Control(ControlKind::LetOut, $this->letOut, 0, self::MOST_OUT, 5 * self::FOOT, 1.0);
+        return new Control(ControlKind::LetOut, $this->letOut, 0, self::MOST_OUT, 5 * Units::FOOT, 1.0);
     }
 
     public function withControl(float $value): self

@@ -6,6 +6,7 @@ namespace Admek\Core\Tackle;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\TowLine;
+use Admek\Core\Units\Units;
 
 /** Lure – leader – copper or steel – backing. Wire comes off the reel first. */
 final readonly class Wire implements TrailingRig
@@ -51,7 +52,7 @@ final readonly class Wire implements TrailingRig
 
     public function control(): Control
     {
-        return new Control(ControlKind::LetOut, $this->letOut, 1, $this->onReel, 10 * self::FOOT, 2.0, emptied: 'backing');
+        return new Control(ControlKind::LetOut, $this->letOut, 1, $this->onReel, 10 * Units::FOOT, 2.0, emptied: 'backing');
     }
 
     public function withControl(float $value): self

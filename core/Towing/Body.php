@@ -20,6 +20,7 @@ final readonly class Body implements Element
      * @param  float  $dragArea  m², Cd·A along the flow
      * @param  float  $downArea  m², negative lifts
      * @param  float  $sideArea  m², positive to starboard
+     * @param  ?Lip  $lip  where its downArea was fitted to a rated point: how it follows what is doubted
      *
      * @throws InvalidValue naming the field
      */
@@ -30,6 +31,7 @@ final readonly class Body implements Element
         public float $downArea = 0.0,
         public float $sideArea = 0.0,
         public BodyRole $role = BodyRole::Other,
+        public ?Lip $lip = null,
     ) {
         if ($name === '') {
             throw InvalidValue::because('name', 'a non-empty text');

@@ -6,21 +6,34 @@ namespace Admek\Core\Towing;
 
 use Admek\Core\Towing\Internal\Nudge;
 use Admek\Core\Towing\Internal\SteadyTow;
-use Closure;
 
 /**
- * How sure a depth is: central differences over each independent doubt, added in squares (02 §9).
+ * How sure a depth is, to its two sides: between them it lies about two times in three (docs/towing-model.md, Doubt).
+ *
+ * Each doubt ξ is tried a standard deviation to either side, which gives the depth as z + Σ(aξ + bξ²): a slope, and a bend
+ * wherever depth follows that figure by more than its share. Such a sum has mean z + Σb, variance Σ(a² + 2b²), third
+ * cumulant Σ(6a²b + 8b³) and fourth Σ(48a²b² + 48b⁴), and its middle two thirds end a standard deviation to either side
+ * of the mean, times 1 + (γ₁² − γ₂)/12 (Cornish & Fisher 1938, Rev. Inst. Int. Stat. 5, 307, at x = ±1, where skewness
+ * itself drops out). With no bend both sides are the plain root of squares.
  */
 final readonly class DepthDoubt
 {
     /** Differences forgive a step twice the working one: its error is the same on both sides. */
     private const FINENESS = 0.5;
 
+    /** A side is at least this share of the spread: the quadratic is a guess too. */
+    private const LEAST_SIDE = 0.2;
+
+    /** Sides that differ by less than this share of their mean are told as one. */
+    private const EVEN = 0.25;
+
     /**
-     * @param  float  $deviation  m, one standard deviation
+     * @param  float  $deviation  m, half of what lies between the two sides: one standard deviation where nothing bends
+     * @param  float  $shallower  m it may well be less deep
+     * @param  float  $deeper  m it may well be deeper
      * @param  array<string, float>  $parts  m by doubt, largest first
      */
-    private function __construct(public float $deviation, public array $parts)
+    private function __construct(public float $deviation, public float $shallower, public float $deeper, public array $parts)
     {
     }
 
@@ -31,69 +44,79 @@ final readonly class DepthDoubt
      */
     public static function of(Water $water, TowLine $line, string $body, Doubts $doubts, ?Turn $turn = null): self
     {
-        $nominal = new SteadyTow($water, $turn, $line, new Nudge, self::FINENESS);
+        $nominal = new SteadyTow($water, $turn, $line, Nudge::none(), self::FINENESS);
         $nominal->solve();
-        $depth = static function (Water $water, Nudge $nudge) use ($line, $turn, $body, $nominal): float {
-            $tow = new SteadyTow($water, $turn, $line, $nudge, self::FINENESS);
-            $tow->solveLike($nominal);
+        $depth = $nominal->depthOf($body);
+        $moved = static function (Doubt $doubt, int $side) use ($water, $turn, $line, $body, $doubts, $nominal, $depth): ?float {
+            $tow = new SteadyTow(self::doubted($water, $doubt, $side, $doubts, $depth), $turn, $line, Nudge::of($doubt, $side, $doubts), self::FINENESS);
+            try {
+                $tow->solveLike($nominal);
+            } catch (CannotTow) {
+                return null;
+            }
 
-            return $tow->depthOf($body);
+            return $tow->depthOf($body) - $depth;
         };
-        $half = static fn (Closure $at): float => self::half($at, $nominal->depthOf($body));
 
         $parts = [];
-        foreach (self::nudges($line, $doubts) as $name => $nudge) {
-            $parts[$name] = $half(static fn (float $sign): float => $depth($water, $nudge($sign)));
-        }
-        $parts['speed'] = $half(static fn (float $sign): float => $depth($water->flowing($water->flow->faster($sign * $doubts->speed)), new Nudge));
-        if ($doubts->current > 0.0) {
-            $at = max($nominal->depthOf($body), 0.1);
-            $parts['current'] = $half(static fn (float $sign): float => $depth($water->flowing($water->flow->sheared($sign * $doubts->current, $at)), new Nudge));
+        $shift = $variance = $third = $fourth = 0.0;
+        foreach (self::about($line, $doubts) as $doubt) {
+            [$less, $more] = [$moved($doubt, -1), $moved($doubt, 1)];
+            // Where one side leaves no steady shape the other tells; where neither does, the whole depth is in doubt.
+            $less ??= $more === null ? -$depth : -$more;
+            $more ??= -$less;
+            [$slope, $bend] = [0.5 * ($more - $less), 0.5 * ($more + $less)];
+            $part = $slope * $slope + 2 * $bend * $bend;
+            $parts[$doubt->value] = sqrt($part);
+            $variance += $part;
+            $shift += $bend;
+            $third += 6 * $slope ** 2 * $bend + 8 * $bend ** 3;
+            $fourth += 48 * $slope ** 2 * $bend ** 2 + 48 * $bend ** 4;
         }
         arsort($parts);
-
-        return new self(sqrt(array_sum(array_map(static fn (float $part): float => $part * $part, $parts))), $parts);
-    }
-
-    /**
-     * Half the difference a doubt makes, up and down; the whole depth where it leaves no steady shape on one side.
-     *
-     * @param  Closure(float): float  $at
-     */
-    private static function half(Closure $at, float $depth): float
-    {
-        try {
-            return 0.5 * abs($at(1.0) - $at(-1.0));
-        } catch (CannotTow) {
-            return $depth;
+        $deviation = sqrt($variance);
+        if ($deviation === 0.0) {
+            return new self(0.0, 0.0, 0.0, $parts);
         }
+        $half = $deviation * max(1.0 - self::LEAST_SIDE, 1.0 + ($third ** 2 / $variance ** 3 - $fourth / $variance ** 2) / 12);
+        $shift = max(-1.0 + self::LEAST_SIDE, min(1.0 - self::LEAST_SIDE, $shift / $half)) * $half;
+
+        return new self($half, $half - $shift, $half + $shift, $parts);
+    }
+
+    /** Whether one side is so much longer that the two are told apart. */
+    public function isSkewed(): bool
+    {
+        return abs($this->deeper - $this->shallower) > self::EVEN * ($this->deeper + $this->shallower);
+    }
+
+    private static function doubted(Water $water, Doubt $doubt, int $side, Doubts $doubts, float $depth): Water
+    {
+        return match ($doubt) {
+            Doubt::Speed => $water->flowing($water->flow->faster($side * $doubts->speed)),
+            Doubt::Current => $water->flowing($water->flow->sheared($side * $doubts->current, max($depth, 0.1))),
+            default => $water,
+        };
     }
 
     /**
-     * The nudges that mean something on this chain.
+     * The doubts that mean something on this line.
      *
-     * @return array<string, Closure(float): Nudge>
+     * @return list<Doubt>
      */
-    private static function nudges(TowLine $line, Doubts $doubts): array
+    private static function about(TowLine $line, Doubts $doubts): array
     {
-        $nudges = [
-            'line_drag' => static fn (float $s): Nudge => new Nudge(normalDrag: 1 + $s * Doubts::NORMAL_DRAG),
-            'let_out' => static fn (float $s): Nudge => new Nudge(letOut: 1 + $s * $doubts->letOut),
-        ];
+        $about = [Doubt::LineDrag, Doubt::LetOut, Doubt::Speed, ...($doubts->current > 0.0 ? [Doubt::Current] : [])];
         foreach (self::bodies($line->chain) as $body) {
-            if ($body->role === BodyRole::Lure) {
-                $nudges['lure_drag'] = static fn (float $s): Nudge => new Nudge(lureDrag: 1 + $s * Doubts::LURE_DRAG);
-                if ($body->downArea !== 0.0) {
-                    $nudges['lure_dive'] = static fn (float $s): Nudge => new Nudge(lureDive: 1 + $s * $doubts->lureDive);
-                }
-            } elseif ($body->role === BodyRole::Diver) {
-                $nudges['diver_lift'] = static fn (float $s): Nudge => new Nudge(diverLift: 1 + $s * Doubts::DIVER_LIFT);
-            } elseif ($body->role === BodyRole::Weight) {
-                $nudges['weight_drag'] = static fn (float $s): Nudge => new Nudge(weightDrag: 1 + $s * Doubts::WEIGHT_DRAG);
-            }
+            array_push($about, ...match ($body->role) {
+                BodyRole::Lure => [Doubt::LureDrag, ...($body->downArea !== 0.0 ? [Doubt::LureDive] : [])],
+                BodyRole::Diver => [Doubt::DiverLift],
+                BodyRole::Weight => [Doubt::WeightDrag],
+                BodyRole::Other => [],
+            });
         }
 
-        return $nudges;
+        return array_values(array_unique($about, SORT_REGULAR));
     }
 
     /**

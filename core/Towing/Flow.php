@@ -53,17 +53,6 @@ final readonly class Flow
         return new self($depths, $aft, $starboard);
     }
 
-    /** m between the two given depths that lie closest together; INF where only one is given. */
-    public function thinnestLayer(): float
-    {
-        $thinnest = INF;
-        foreach ($this->depths as $i => $depth) {
-            $thinnest = $i > 0 ? min($thinnest, $depth - $this->depths[$i - 1]) : $thinnest;
-        }
-
-        return $thinnest;
-    }
-
     public function isUniform(): bool
     {
         return count(array_unique($this->aft, SORT_REGULAR)) === 1 && count(array_unique($this->starboard, SORT_REGULAR)) === 1;

@@ -8,6 +8,7 @@ use Admek\Core\Rules\Rule;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
+use Admek\Core\Units\Units;
 
 /**
  * What must be done before lines are in, when it must begin, and why: only what this trip needs. Times follow from what
@@ -24,7 +25,7 @@ final class Chores
         $minutes = static fn (string $key, string $label, float $default, float $most, string $why): Rule => new Rule($key, $label, $default, 0, $most, Quantity::Minutes, $why);
 
         return [
-            new Rule('cruise', 'Speed to the ground', 20 * 0.44704, 1, 25, Quantity::Speed, 'How long the run takes, and so when lines leave the dock.'),
+            new Rule('cruise', 'Speed to the ground', 20 * Units::MPH, 1, 25, Quantity::Speed, 'How long the run takes, and so when lines leave the dock.'),
             $minutes('harbour', 'Slow out of the harbour', 10, 90, 'No wake, bridges, a last stop.'),
             $minutes('setting', 'From stopping to the first line set', 5, 60, 'Boat on course and speed, gear in the cockpit.'),
             $minutes('thaw', 'Thaw before bait is cut or cured', 75, 600, 'An hour to an hour and a half: half frozen it cuts clean, soft it tears.'),

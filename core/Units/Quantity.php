@@ -29,6 +29,8 @@ enum Quantity: string
     case Gradient = 'gradient';
     /** kg */
     case Mass = 'mass';
+    /** kg of a clip or bottom weight. */
+    case SmallMass = 'small_mass';
     /** Minutes. */
     case Minutes = 'minutes';
     /** Hours. */

@@ -50,6 +50,7 @@ enum Units: string
             Quantity::Temperature, Quantity::TemperatureStep => ['°F', '°C'],
             Quantity::Gradient => ['°F a foot', '°C a metre'],
             Quantity::Mass => ['lb', 'kg'],
+            Quantity::SmallMass => ['oz', 'g'],
             Quantity::Minutes => ['min', 'min'],
             Quantity::Hours => ['h', 'h'],
             Quantity::Angle => ['°', '°'],
@@ -82,6 +83,7 @@ enum Units: string
             Quantity::TemperatureStep => $us ? 1 / 1.8 : 1.0,
             Quantity::Gradient => $us ? 1 / 1.8 / self::FOOT : 1.0,
             Quantity::Mass => $us ? self::POUND : 1.0,
+            Quantity::SmallMass => $us ? self::POUND / 16 : 1e-3,
             Quantity::Share => 0.01,
             default => 1.0,
         };
@@ -92,6 +94,7 @@ enum Units: string
         return match ($quantity) {
             Quantity::Depth, Quantity::Temperature, Quantity::TemperatureStep => $this === self::Us ? 0 : 1,
             Quantity::Length, Quantity::Wind, Quantity::Minutes, Quantity::Angle, Quantity::Share => 0,
+            Quantity::SmallMass => $this === self::Us ? 2 : 0,
             Quantity::Mass, Quantity::Leader, Quantity::Height, Quantity::Distance, Quantity::Speed, Quantity::Hours => 1,
             Quantity::Gradient => 2,
             Quantity::Count => 2,

@@ -193,7 +193,7 @@ final class PlanningToolsTest extends BrowserTestCase
         $this->choose('#presentation', 'bouncer');
         $this->see('aside', 'Line at the weight');
         $this->click('aside button', 'Use ');
-        $this->see('aside', 'The lightest weight that keeps 45°');
+        $this->see('aside', 'The lightest weight that keeps');
         $this->waitUntilKept();
     }
 

@@ -26,7 +26,7 @@ final class BiteTest extends FeatureTestCase
         self::assertSame('2031-06-01T11:02:33Z', $bite['bitten_at']);
         self::assertCount(12, $bite['snapshot']['lines']);
         $line = array_column($bite['snapshot']['lines'], null, 'holder')['P3'];
-        self::assertEqualsWithDelta(66 * 0.3048, $line['depth'], 0.3);
+        self::assertEqualsWithDelta(64.6 * 0.3048, $line['depth'], 0.3);
         self::assertSame(['Slate Lantern', 3.0], [$line['lure'], (float) $line['set_up']['dial']]);
         self::assertSame([$bite], $this->send('GET', '/trips/2/bites', expect: 200)->json());
     }

@@ -38,7 +38,7 @@ final class PresentationsTest extends FeatureTestCase
         $spread['lines'] = [...array_values(array_filter($spread['lines'], fn (array $line): bool => $line['holder_id'] !== $this->holder($holder))), $this->line($presentation, $holder)];
         $running = array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), null, 'holder')[$holder];
         self::assertGreaterThan(0.0, $running['depth']);
-        self::assertGreaterThan(0.0, $running['deviation']);
+        self::assertGreaterThan(0.0, $running['doubt']['deeper']);
 
         $wanted = 0.85 * $running['depth'];
         $reach = $this->send('POST', '/spreads/2/reach', ['depth' => $wanted, 'holder_ids' => [$this->holder($holder)]] + $spread, 200)->json('lines.0');
@@ -76,7 +76,7 @@ final class PresentationsTest extends FeatureTestCase
         self::assertFalse($running['board']['pulled_under']);
         self::assertLessThan(-15.0, $running['board']['place'][1]);
         $turning = $this->send('POST', '/spreads/2/preview', ['what_if' => ['turn' => ['radius' => 120.0, 'side' => 'port']]] + $spread, 200)->json('lines.0');
-        self::assertNotNull($turning['wake']);
+        self::assertNotSame($running['path'], $turning['path'], 'it lies as it runs in the turn');
         self::assertLessThan(1.0, $turning['speed_factor'], 'on the inside of the turn');
     }
 

@@ -52,7 +52,7 @@ final class SolveCommand extends Command
         $round = static fn (float $metres): float => round($metres, 4);
 
         return [
-            'holder' => $line->planned->holder, 'depth' => $round($line->depth()), 'deviation' => $round($line->doubt->deviation ?? 0.0),
+            'holder' => $line->planned->holder, 'depth' => $round($line->depth()), 'shallower' => $round($line->doubt->shallower ?? 0.0), 'deeper' => $round($line->doubt->deeper ?? 0.0),
             'bodies' => array_map(static fn (array $place): array => array_map($round, $place), $line->solution->bodies),
             'board' => $line->solution->board === null ? null : array_map($round, $line->solution->board),
             'tow_tension' => $round($line->solution->towTension), 'surfaced' => $line->solution->surfaced,

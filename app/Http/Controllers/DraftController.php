@@ -13,6 +13,7 @@ use Admek\Core\Spread\Drafting\Water;
 use Admek\Core\Spread\RunningLine;
 use Admek\Core\Spread\SpreadLimits;
 use App\Http\Requests\DraftRequest;
+use App\Http\Resources\DoubtResource;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Rigging\Desk;
@@ -38,7 +39,7 @@ final class DraftController
             'lines' => array_map(static fn (DraftedLine $line, RunningLine $running): array => [
                 'holder' => $line->line['holder']['code'],
                 'line' => $desk->locker->row($line->line),
-                'depth' => $line->depth, 'deviation' => $running->doubt?->deviation, 'role' => $line->role, 'reason' => $line->reason, 'species' => $line->band?->species->value,
+                'depth' => $line->depth, 'doubt' => $running->doubt === null ? null : new DoubtResource($running->doubt), 'role' => $line->role, 'reason' => $line->reason, 'species' => $line->band?->species->value,
             ], $draft->lines, $draft->running),
             'covered' => round($draft->covered, 3),
             'covered_now' => round($now->covered(), 3),

@@ -10,7 +10,6 @@ use Admek\Core\Tackle\Material;
 use App\Http\Requests\GearRequest;
 use App\Models\Boat;
 use App\Models\Lure;
-use App\Rigging\Locker;
 use Illuminate\Http\JsonResponse;
 
 /** Gear typed into the locker, or put right there. */
@@ -41,10 +40,8 @@ final class GearController
             LineStock::of(Material::from($request->string('material')->value()), $request->float('test'));
         }
         if ($list === 'lures') {
-            // Solved once, when the rated point is entered, so that no preview solves it again.
             $figures += array_fill_keys(['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'], null);
-            $lure = new Lure(['down_area' => null] + $figures);
-            $figures['down_area'] = $lure->rated_depth === null ? null : Locker::bait($lure)->downArea;
+            $figures = (new Lure($figures))->fitted()->only(['down_area', 'lip']) + $figures;
         }
 
         return $figures;

@@ -15,6 +15,7 @@ use Admek\Core\Tackle\Downrigger;
 use Admek\Core\Tackle\Figure;
 use Admek\Core\Towing\Load;
 use Admek\Core\Towing\TowSolver;
+use Admek\Core\Units\Units;
 use App\Http\Requests\RodRequest;
 use App\Models\Boat;
 use App\Models\Sounding;
@@ -38,8 +39,12 @@ final class RodController
             'depth' => $running->depth(),
             'figures' => array_map(static fn (Figure $figure): array => get_object_vars($figure), $planned->figures),
             'tip_down_depth' => self::tipDown($planned, $desk->conditions, $solver),
-            'bottom_rig' => $bottom === null ? null : ['angle' => $bottom->angle, 'scope' => $bottom->scope, 'lightest' => $bottom->lightest, 'steep_enough' => BottomFishing::STEEP_ENOUGH],
+            'bottom_rig' => $bottom === null ? null : [
+                'angle' => $bottom->angle, 'water_angle' => $bottom->waterAngle, 'scope' => $bottom->scope, 'lightest' => $bottom->lightest,
+                'heavy_enough' => $bottom->isHeavyEnough(), 'is_lightest' => $bottom->isLightest(), 'advice' => $bottom->advice()->in(Units::from($boat->units)),
+            ],
             'differences' => $rule === null ? [] : array_map(static fn (Difference $difference): array => get_object_vars($difference), Difference::between($running, $rule, $desk->conditions, $solver)),
+            'agrees' => $rule !== null && Difference::agree($running, $rule),
             'soundings' => self::soundings($boat, $desk->rowAt($request->integer('holder_id')), $running->depth()),
             'loads' => array_map(static fn (Load $load): array => get_object_vars($load), (new TowSolver)->loads($desk->conditions->water(), $desk->conditions->turn, $planned->towLine())),
         ]);

@@ -41,7 +41,7 @@ final class RunningLineResource extends JsonResource
         return [
             'holder' => $running->planned->holder,
             'depth' => self::round($depth),
-            'deviation' => $running->doubt === null ? null : self::round($running->doubt->deviation),
+            'doubt' => $running->doubt === null ? null : new DoubtResource($running->doubt),
             'doubts' => array_map(
                 static fn (string $doubt, float $amount): array => ['doubt' => $doubt, 'amount' => self::round($amount)],
                 array_keys($running->doubt->parts ?? []),

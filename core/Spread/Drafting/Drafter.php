@@ -77,6 +77,8 @@ final readonly class Drafter
             $running = $this->solver->again($planned, $running, $task->conditions);
             $breach = Breaches::grave($running, $task->limits)[0] ?? null;
             if ($breach === null) {
+                [$lines, $running] = (new Polish($task, $this->solver))->of($lines, $running);
+
                 return $this->asDraft($task, $assigned, $lines, $running, $leftOut);
             }
             $cured = $i >= self::MOST_CURES ? null

@@ -13,8 +13,8 @@ use Admek\Core\Tackle\ControlKind;
 use Admek\Core\Tackle\LureKind;
 use Admek\Core\Tackle\Material;
 use Admek\Core\Tackle\Presentation;
-use Admek\Core\Tackle\Rig;
 use Admek\Core\Towing\CannotTow;
+use Admek\Core\Units\Units;
 
 /**
  * How the rods of a side share the work: so many boards from the foremost holder aft, divers in the rest, riggers in the
@@ -38,12 +38,12 @@ final class Pattern
     private const SHALLOW = 12.0;
 
     /** m between two releases on one cable. */
-    public const STACK_APART = 10 * Rig::FOOT;
+    public const STACK_APART = 10 * Units::FOOT;
 
-    private const LEADER = ['leader_length' => 6 * Rig::FOOT, 'leader_test' => 25, 'leader_material' => Material::Fluorocarbon->value];
+    private const LEADER = ['leader_length' => 6 * Units::FOOT, 'leader_test' => 25, 'leader_material' => Material::Fluorocarbon->value];
 
     /** m of tow line to a mast board. */
-    private const MAST_OUT = 200 * Rig::FOOT;
+    private const MAST_OUT = 200 * Units::FOOT;
 
     /** @var array<string, list<Option>> */
     private array $made = [];
@@ -98,7 +98,7 @@ final class Pattern
         $place = (int) array_search($holder['code'], $side, true);
         $boards = min($boards, count($side));
         if ($place < $boards) {
-            $out = self::BOARDS[$boards][$place] * Rig::FOOT;
+            $out = self::BOARDS[$boards][$place] * Units::FOOT;
 
             return $this->cached($holder, "board {$out}", fn (): array => $this->trailing($holder, $out, $place === 0 ? 'outside_board' : 'inside_board'));
         }
@@ -131,7 +131,7 @@ final class Pattern
                 if ($host->role === 'deep_rigger') {
                     $line = [
                         'holder' => $holder, 'presentation' => Presentation::Stacker->value, 'reel' => $reel, 'lure' => $lure,
-                        'rides_on' => $boom['code'], 'above' => self::STACK_APART, 'lead' => 15 * Rig::FOOT,
+                        'rides_on' => $boom['code'], 'above' => self::STACK_APART, 'lead' => 15 * Units::FOOT,
                     ] + self::LEADER;
                     $options[] = new Option($line, self::STACK_APART, $host->deepest - self::STACK_APART, 'stacked_release', false, $boom['code']);
                 }
@@ -156,7 +156,7 @@ final class Pattern
             return [];
         }
         foreach ([['deep_rigger', 20.0], ['long_lead_rigger', 80.0]] as [$role, $lead]) {
-            $option = $this->option($holder, Presentation::Rigger, $reel, $role, ['ball' => $ball, 'let_out' => 10.0, 'lead' => $lead * Rig::FOOT]);
+            $option = $this->option($holder, Presentation::Rigger, $reel, $role, ['ball' => $ball, 'let_out' => 10.0, 'lead' => $lead * Units::FOOT]);
             if ($option !== null) {
                 // A long lead is for water the boat is over and felt in; below that a short one follows the ball.
                 $options[] = $role === 'deep_rigger'

@@ -12,7 +12,8 @@ use Admek\Core\Towing\CannotTow;
  *
  * Classical fourth-order Runge–Kutta in scalars. A step turns the line by a fixed share of its angle to the flow, for
  * a line that lies nearly along the flow lives by that small angle; the water around it changes over a step by no more
- * than a share of itself; and a step ends on the water's surface where it would cross it, since the drag stops there.
+ * than a share of itself; and a step ends on the water's surface, where the drag stops, and on the boundary of a layer
+ * of flow, where its gradient changes.
  */
 final class LineMarch
 {
@@ -25,11 +26,11 @@ final class LineMarch
     /** …and by this share of the boat's speed it always may: water that nearly stands pulls at nothing. */
     private const FLOW_SLACK = 0.1;
 
-    /** How often a step that would leave the water, or enter it, is shortened to end on the surface. */
-    private const SURFACE_ATTEMPTS = 8;
+    /** How often a step that would cross the surface or a layer's boundary is shortened to end on it. */
+    private const BOUNDARY_ATTEMPTS = 8;
 
-    /** Within this of the surface (m) a point counts as on it. */
-    private const ON_SURFACE = 1e-5;
+    /** Within this of the surface, or of a boundary (m), a point counts as on it. */
+    private const ON_BOUNDARY = 1e-5;
 
     public function __construct(private readonly Stream $stream, private readonly float $fineness)
     {
@@ -53,7 +54,6 @@ final class LineMarch
         $share = self::STEP * $stream->coarseness / $this->fineness;
         $flowShare = self::FLOW_STEP * $stream->coarseness / $this->fineness;
         $slack = self::FLOW_SLACK * $stream->boatSpeed;
-        $layerStep = $stream->layerStep;
         $swirl = $stream->swirl;
         $curve = $march->curve;
         $depths = $stream->depths;
@@ -61,7 +61,8 @@ final class LineMarch
         $starboard = $stream->starboard;
         $last = count($depths) - 1;
         [$u, $v] = [$aft[0], $starboard[0]];
-        $gu = $gv = 0.0;
+        $base = $baseV = $top = $gu = $gv = 0.0;
+        [$above, $below] = [-INF, INF];
         $nx = $ny = $nz = 0.0;
         [$x, $y, $z, $fx, $fy, $fz] = [$march->x, $march->y, $march->z, $march->fx, $march->fy, $march->fz];
         if ($fx * $fx + $fy * $fy + $fz * $fz < 1e-24) {
@@ -75,9 +76,21 @@ final class LineMarch
                 throw CannotTow::noForce();
             }
             // On the surface itself, the side the line is heading for decides whether it has water around it.
-            $wet = $z > self::ON_SURFACE || ($z >= -self::ON_SURFACE && $fz <= 0.0);
+            $wet = $z > self::ON_BOUNDARY || ($z >= -self::ON_BOUNDARY && $fz <= 0.0);
+            if ($wet && ! $uniform) {
+                // The layer the step goes through, the one it is heading for where it starts on a boundary.
+                $k = -1;
+                while ($k < $last && $z > $depths[$k + 1] + ($fz > 0.0 ? self::ON_BOUNDARY : -self::ON_BOUNDARY)) {
+                    $k++;
+                }
+                [$above, $below] = [$k < 0 ? -INF : $depths[$k], $k < $last ? $depths[$k + 1] : INF];
+                $at = $k < 0 ? 0 : $k;
+                [$base, $baseV, $top] = [$aft[$at], $starboard[$at], $depths[$at]];
+                $gu = $k < 0 || $k === $last ? 0.0 : ($aft[$k + 1] - $aft[$k]) / ($below - $above);
+                $gv = $k < 0 || $k === $last ? 0.0 : ($starboard[$k + 1] - $starboard[$k]) / ($below - $above);
+            }
             $h = 0.0;
-            for ($attempt = 0; $attempt < self::SURFACE_ATTEMPTS; $attempt++) {
+            for ($attempt = 0; $attempt < self::BOUNDARY_ATTEMPTS; $attempt++) {
                 $ax = $ay = $az = $gx = $gy = $gz = 0.0;
                 [$px, $py, $pz, $qx, $qy, $qz] = [$x, $y, $z, $fx, $fy, $fz];
                 for ($stage = 0; $stage < 4; $stage++) {
@@ -90,23 +103,8 @@ final class LineMarch
                     $tz = -$qz / $pull;
                     if ($wet) {
                         if (! $uniform) {
-                            // As Stream::at(), written out: no array between steps.
-                            $k = 0;
-                            while ($k < $last && $pz >= $depths[$k + 1]) {
-                                $k++;
-                            }
-                            $u = $aft[$k];
-                            $v = $starboard[$k];
-                            $gu = $gv = 0.0;
-                            if ($k < $last && $pz > $depths[$k]) {
-                                $layer = $depths[$k + 1] - $depths[$k];
-                                $gu = ($aft[$k + 1] - $u) / $layer;
-                                $gv = ($starboard[$k + 1] - $v) / $layer;
-                                $u += ($pz - $depths[$k]) * $gu;
-                                $v += ($pz - $depths[$k]) * $gv;
-                            }
-                            $u -= $swirl * $py;
-                            $v += $swirl * $px;
+                            $u = $base + ($pz - $top) * $gu - $swirl * $py;
+                            $v = $baseV + ($pz - $top) * $gv + $swirl * $px;
                         }
                         $along = $u * $tx + $v * $ty;
                         $nx = $u - $along * $tx;
@@ -136,7 +134,7 @@ final class LineMarch
                             $du = $gu * $tz - $swirl * $ty;
                             $dv = $gv * $tz + $swirl * $tx;
                             $change = sqrt($du * $du + $dv * $dv);
-                            $h = min($h, $layerStep / max(abs($tz), 0.05), $change > 0.0 ? $flowShare * ($speed + $slack) / $change : INF);
+                            $h = $change > 0.0 ? min($h, $flowShare * ($speed + $slack) / $change) : $h;
                         }
                         $h = $h > $left ? $left : $h;
                     }
@@ -159,11 +157,16 @@ final class LineMarch
                 $sixth = $h / 6.0;
                 $rise = $sixth * $az;
                 $end = $z + $rise;
-                if ($wet ? $end >= -self::ON_SURFACE : $end <= self::ON_SURFACE) {
+                // A step that would leave its medium, or its layer, is shortened to end on the boundary.
+                if ($wet ? $end < -self::ON_BOUNDARY : $end > self::ON_BOUNDARY) {
+                    $h *= max(-$z / $rise, 1e-6);
+                } elseif ($wet && $end < $above - self::ON_BOUNDARY) {
+                    $h *= max(($above - $z) / $rise, 1e-6);
+                } elseif ($wet && $end > $below + self::ON_BOUNDARY) {
+                    $h *= max(($below - $z) / $rise, 1e-6);
+                } else {
                     break;
                 }
-                // The step would leave its medium: shorten it to end on the surface.
-                $h *= max(-$z / $rise, 1e-6);
             }
             $curve?->add($h, [$fx, $fy, $fz], [$sixth * $ax, $sixth * $ay, $rise], [$qx, $qy, $qz]);
             $x += $sixth * $ax;

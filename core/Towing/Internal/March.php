@@ -63,7 +63,7 @@ final class March
 
     public function __construct(
         public readonly Stream $stream,
-        private readonly Nudge $nudge = new Nudge,
+        private readonly Nudge $nudge,
         private readonly float $fineness = 1.0,
     ) {
         $this->line = new LineMarch($stream, $fineness);
@@ -162,7 +162,7 @@ final class March
         $side = $body->sideArea;
         if ($body->role === BodyRole::Lure) {
             $drag *= $this->nudge->lureDrag;
-            $down *= $this->nudge->lureDive;
+            $down *= $this->nudge->dive($body->lip);
         } elseif ($body->role === BodyRole::Diver) {
             $down *= $this->nudge->diverLift;
             $side *= $this->nudge->diverLift;

@@ -37,10 +37,11 @@ final class SteadyTow
         Water $water,
         private readonly ?Turn $turn,
         private readonly TowLine $line,
-        Nudge $nudge = new Nudge,
+        ?Nudge $nudge = null,
         float $fineness = 1.0,
     ) {
-        $this->stream = new Stream($water, $fineness);
+        $this->stream = new Stream($water);
+        $nudge ??= Nudge::none();
         $this->end = new FreeEnd(new March($this->stream, $nudge, $fineness), $line->chain);
         $this->tether = $line->board === null ? null : new Tether($line->board, $line->towPoint, $this->end->march, $this->stream, array_map(
             fn (BoardLoad $other): FreeEnd => new FreeEnd(new March($this->stream, $nudge, $fineness), $other->chain),

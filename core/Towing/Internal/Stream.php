@@ -12,9 +12,6 @@ use Admek\Core\Towing\Water;
  */
 final class Stream
 {
-    /** A step rises through at most this share of the thinnest layer. */
-    private const LAYER_STEP = 0.25;
-
     /** ½ρ, kg/m³. */
     public readonly float $halfDensity;
 
@@ -27,9 +24,6 @@ final class Stream
     /** @var non-empty-list<float> m/s */
     public readonly array $starboard;
 
-    /** m a step may rise or sink through, INF where depth makes no difference. */
-    public readonly float $layerStep;
-
     /** m/s through the surface water. */
     public readonly float $boatSpeed;
 
@@ -41,14 +35,13 @@ final class Stream
 
     private readonly bool $sheared;
 
-    public function __construct(Water $water, float $fineness)
+    public function __construct(Water $water)
     {
         $flow = $water->flow;
         $this->halfDensity = 0.5 * $water->density;
         [$this->depths, $this->aft, $this->starboard] = [$flow->depths, $flow->aft, $flow->starboard];
         $this->boatSpeed = hypot($flow->aft[0], $flow->starboard[0]);
         $this->sheared = ! $flow->isUniform();
-        $this->layerStep = $this->sheared ? self::LAYER_STEP * max($flow->thinnestLayer(), 1.0) / $fineness : INF;
     }
 
     /** Whether the water is the same all over. */

@@ -16,7 +16,7 @@ export function deepestShown(lines: Iterable<RunningLine>, bottom: number | null
     let deepest = bottom ? bottom * 1.06 : 8;
     const room = Math.max(1.08, 1.03 / (1 - foot));
     for (const line of lines) {
-        deepest = Math.max(deepest, Math.max(line.depth + (line.deviation ?? 0), line.ball?.place[2] ?? 0) * room);
+        deepest = Math.max(deepest, Math.max(line.depth + (line.doubt?.deeper ?? 0), line.ball?.place[2] ?? 0) * room);
     }
     return deepest;
 }

@@ -86,6 +86,17 @@ export function doubt(units: Units, si: number): string {
     return value < 2.95 ? value.toFixed(1).replace(/\.0$/, '') : value.toFixed(0);
 }
 
+/** A depth's doubt, its two sides apart where they differ: "±3", "−2 +4". */
+export function plusMinus(units: Units, sides: { shallower: number; deeper: number; skewed: boolean } | null): string {
+    if (!sides) {
+        return '';
+    }
+    const { shallower, deeper, skewed } = sides;
+    return skewed
+        ? `−${doubt(units, shallower)} +${doubt(units, deeper)}`
+        : `±${doubt(units, (shallower + deeper) / 2)}`;
+}
+
 /** One step of the boat's speed control, m/s. */
 export function speedStep(units: Units): number {
     return measure(units, 'speed').toSi(0.1);

@@ -8,20 +8,14 @@
         $props();
 
     const units = $derived(desk.boat.units);
-    const steep = $derived(bottom.angle >= bottom.steep_enough);
-    const set = $derived(Math.abs((line.weight_mass ?? 0) - (bottom.lightest ?? 0)) < 1e-4);
 </script>
 
 <p class="border-base-300 border-b pb-1 text-[15px] leading-snug">
-    Line at the weight <b class="figure">{bottom.angle.toFixed(0)}°</b> down, scope
+    Line <b class="figure">{bottom.angle.toFixed(0)}°</b> down at the weight,
+    <b class="figure">{bottom.water_angle.toFixed(0)}°</b> at the water, scope
     <b class="figure">{bottom.scope.toFixed(1)} to 1</b>.
-    {#if bottom.lightest === null}
-        <span class="text-error font-semibold">No stock weight holds it steeper than {bottom.steep_enough}° at this speed.</span>
-    {:else if set}
-        The lightest weight that keeps {bottom.steep_enough}°.
-    {:else}
-        {steep ? `${shown(units, 'clipMass', bottom.lightest)} would be enough for` : 'Too flat: it drags. To keep'}
-        {bottom.steep_enough}°
+    <span class={bottom.heavy_enough ? '' : 'text-error font-semibold'}>{bottom.advice}</span>
+    {#if bottom.lightest !== null && !bottom.is_lightest}
         <button
             type="button"
             class="btn btn-xs btn-neutral"

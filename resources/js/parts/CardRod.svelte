@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Locker, Schemas, SpreadLine } from '../lib/api';
     import { readings, readingUnit, rigWords, trueWords } from '../lib/rig-words';
-    import { doubt, figure, measure, type Units } from '../lib/units';
+    import { figure, measure, plusMinus, type Units } from '../lib/units';
     import { lineWords } from '../lib/words';
 
     /** One rod at a time, for a wet hand: what to let out, on what, and the next. */
@@ -91,7 +91,7 @@
             <dd>{rigWords(line, locker, units)}</dd>
             <dt>Runs at</dt>
             <dd class="figure text-xl">
-                <b>{figure(units, 'depth', row.running.depth)}</b> ± {doubt(units, row.running.deviation ?? 0)}
+                <b>{figure(units, 'depth', row.running.depth)}</b> {plusMinus(units, row.running.doubt)}
                 {measure(units, 'depth').unit}
             </dd>
             <dt>Fish on</dt>

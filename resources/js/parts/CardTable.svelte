@@ -2,7 +2,7 @@
     import type { Boat, Locker, Schemas, SpreadLine, Trip } from '../lib/api';
     import { breachReason } from '../lib/breaches';
     import { readings, readingUnit, rigWords, trueWords } from '../lib/rig-words';
-    import { doubt, figure, measure, shown } from '../lib/units';
+    import { figure, measure, plusMinus, shown } from '../lib/units';
     import { dayWords, lineWords, speciesList } from '../lib/words';
 
     /** The sheet the mate sets from: setting order, what to read at three speeds, rig, what to clear. One page, black on white. */
@@ -58,9 +58,9 @@
                         <td class="order figure">{i + 1}</td>
                         <td><b class="rod figure">{row.running.holder}</b><br /><span class="small">{lineWords(line)}</span></td>
                         <td class="num figure">
-                            <b class="depth">{figure(units, 'depth', row.running.depth)}</b> ±{doubt(
+                            <b class="depth">{figure(units, 'depth', row.running.depth)}</b> {plusMinus(
                                 units,
-                                row.running.deviation ?? 0,
+                                row.running.doubt,
                             )}
                         </td>
                         {#each readings(row, units) as reading, j (j)}
@@ -87,7 +87,7 @@
             <b>{breachReason(crossing, units)}</b>
         {/each}
         Set from the top, retrieve from the foot. Each reading holds the planned depth at that speed through the water; — means it cannot.
-        Depth ± is one standard deviation. Balls swing: lower with the boom steady, hands clear. No wraps of line round a hand.
+        Between − and + a depth lies two times in three. Balls swing: lower with the boom steady, hands clear. No wraps of line round a hand.
     </footer>
 </article>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
-    import { doubt, figure, measure } from '../lib/units';
+    import { figure, measure, plusMinus } from '../lib/units';
     import { lineWords } from '../lib/words';
 
     /** The views' figures as a table, for those who do not see pictures. */
@@ -24,7 +24,7 @@
                     <th scope="row">{holder.code}</th>
                     <td>{lineWords(line)}</td>
                     <td>{figure(units, 'depth', running.depth)}</td>
-                    <td>{doubt(units, running.deviation ?? 0)}</td>
+                    <td>{plusMinus(units, running.doubt)}</td>
                     <td>{figure(units, 'length', running.aft)}</td>
                     <td>{figure(units, 'length', Math.abs(running.starboard))} {running.starboard < 0 ? 'port' : 'starboard'}</td>
                 </tr>

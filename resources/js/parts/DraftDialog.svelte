@@ -1,7 +1,7 @@
 <script lang="ts">
     import { api, ask, type Fault, type Schemas, type SpreadLine } from '../lib/api';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
-    import { doubt, figure, measure } from '../lib/units';
+    import { figure, measure, plusMinus } from '../lib/units';
     import { lineWords, settingWords, SPECIES } from '../lib/words';
     import BandFields from './BandFields.svelte';
     import Dialog from './Dialog.svelte';
@@ -98,8 +98,8 @@
     }
 </script>
 
-{#snippet plusMinus(deviation: number | null)}{#if deviation}
-        <span class="quiet text-sm">±{doubt(units, deviation)}</span>{/if}{/snippet}
+{#snippet sides(doubt: Schemas['Doubt'] | null)}{#if doubt}
+        <span class="quiet text-sm">{plusMinus(units, doubt)}</span>{/if}{/snippet}
 
 <Dialog title="Draft a spread" {close} look="max-w-5xl w-[64rem]">
     <div class="flex items-end justify-between gap-6">
@@ -143,14 +143,12 @@
                             <td class="figure py-1 pr-3 text-lg font-bold">{holder.code}</td>
                             <td class="figure w-44 py-1 pr-3">
                                 {#if now && running}<b class="text-lg">{figure(units, 'depth', running.depth)}</b
-                                    >{@render plusMinus(running.deviation)}
+                                    >{@render sides(running.doubt)}
                                     {lineWords(now)}, {settingWords(now, units)}{:else}<span class="quiet">empty</span>{/if}
                             </td>
                             {#if drafted}
                                 <td class="figure py-1 pr-3 text-right whitespace-nowrap"
-                                    ><b class="text-xl">{figure(units, 'depth', drafted.depth)}</b>{@render plusMinus(
-                                        drafted.deviation,
-                                    )}</td
+                                    ><b class="text-xl">{figure(units, 'depth', drafted.depth)}</b>{@render sides(drafted.doubt)}</td
                                 >
                                 <td class="py-1 pr-3 leading-snug">
                                     <b class="figure">{lineWords(drafted.line)}, {settingWords(drafted.line, units)}</b>,

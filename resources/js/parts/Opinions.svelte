@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { RunningLine, Schemas, SpreadLine } from '../lib/api';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
-    import { doubt, figure, shown } from '../lib/units';
+    import { doubt, figure, plusMinus, shown } from '../lib/units';
     import { doubtWords } from '../lib/words';
     import RulesEditor from './RulesEditor.svelte';
     import SoundingForm from './SoundingForm.svelte';
@@ -35,7 +35,6 @@
         }
     }
 
-    const gap = $derived(running.rule ? Math.abs(running.rule.depth - running.depth) : 0);
     const doubtReason = $derived(
         running.doubts
             .filter((part) => part.amount > 0.03)
@@ -48,7 +47,7 @@
 <dl class="grid grid-cols-[1fr_auto] gap-x-2 gap-y-1 py-1 text-[15px]">
     <dt>Water model</dt>
     <dd class="figure text-right text-xl font-semibold">
-        {figure(units, 'depth', running.depth)} <small class="text-base">± {doubt(units, running.deviation ?? 0)}</small>
+        {figure(units, 'depth', running.depth)} <small class="text-base">{plusMinus(units, running.doubt)}</small>
     </dd>
     <dt class="leading-tight">
         Rule of thumb <span class="quiet block text-[13px]">{running.rule?.reckoning ?? 'the trade has none for this rig'}</span>
@@ -76,7 +75,7 @@
         {#if report && report.differences.length > 0}
             {#each report.differences as difference (difference.cause)}{causeWords(difference)}
             {/each}
-        {:else if gap <= (running.deviation ?? 0)}
+        {:else if report?.agrees}
             Model and rule agree within the doubt.
         {:else}
             The rule knows nothing of this gear’s own drag; nothing else explains the gap.

@@ -3,7 +3,7 @@
     import type { Schemas } from '../lib/api';
     import { breachReason } from '../lib/breaches';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
-    import { doubt, figure } from '../lib/units';
+    import { figure, plusMinus } from '../lib/units';
     import { lineWords, settingWords } from '../lib/words';
     import Dialog from './Dialog.svelte';
 
@@ -112,8 +112,8 @@
                         >
                         <b class="figure text-lg">{code}</b>
                         <span class="figure whitespace-nowrap"
-                            ><b class="text-xl">{running ? figure(units, 'depth', running.depth) : ''}</b>{#if running?.deviation}
-                                <span class="quiet text-sm">±{doubt(units, running.deviation)}</span>{/if}</span
+                            ><b class="text-xl">{running ? figure(units, 'depth', running.depth) : ''}</b>{#if running?.doubt}
+                                <span class="quiet text-sm">{plusMinus(units, running.doubt)}</span>{/if}</span
                         >
                         <span class="figure">{lineWords(line)}, {settingWords(line, units)}</span>
                         <span class="quiet text-sm"

@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Holder, Locker, RunningLine, SpreadLine } from '../lib/api';
-    import { doubt, figure, type Units } from '../lib/units';
+    import { figure, plusMinus, type Units } from '../lib/units';
     import { lineWords, secondWords, settingWords } from '../lib/words';
     import Glyph from './Glyph.svelte';
 
@@ -64,7 +64,7 @@
     {#if line && running}
         <span class="depth figure" class:stale={faulty} class:long={depth.length > 2}>
             <b>{depth}</b>
-            <small>±{doubt(units, running.deviation ?? 0)}</small>
+            <small>{plusMinus(units, running.doubt)}</small>
         </span>
         {#if planned}
             <span class="kind figure was">plan {figure(units, 'depth', planned.depth)}</span>

@@ -4,7 +4,7 @@
     import { kindsFor, startLine, type Kind } from '../lib/rigging';
     import { RodReportFeed } from '../lib/rod-report.svelte';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
-    import { doubt, figure, measure, shown } from '../lib/units';
+    import { figure, measure, plusMinus, shown } from '../lib/units';
     import { lineWords, PRESENTATION } from '../lib/words';
     import BottomRig from './BottomRig.svelte';
     import FigureSheet from './FigureSheet.svelte';
@@ -83,7 +83,7 @@
                     >{figure(units, 'depth', running.depth)}</span
                 >
                 <span class="figure leading-tight">
-                    <b class="text-lg">± {doubt(units, running.deviation ?? 0)} {measure(units, 'depth').unit}</b><br />
+                    <b class="text-lg">{plusMinus(units, running.doubt)} {measure(units, 'depth').unit}</b><br />
                     <span class="quiet text-[15px]"
                         >{shown(units, 'length', running.aft)} back{side
                             ? `, ${figure(units, 'length', Math.abs(running.starboard))} ${side}`

@@ -108,9 +108,9 @@
                     transform="translate(0 -2)"
                 />
             {/if}
-            {#if line.deviation !== null}
+            {#if line.doubt !== null}
                 <path
-                    d="M{x(line.starboard)} {y(Math.max(0, line.depth - line.deviation))}V{y(line.depth + line.deviation)}"
+                    d="M{x(line.starboard)} {y(Math.max(0, line.depth - line.doubt.shallower))}V{y(line.depth + line.doubt.deeper)}"
                     class="whisker"
                 />
             {/if}

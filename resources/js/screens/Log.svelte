@@ -3,7 +3,7 @@
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Bite, type RunningLine, type Spread } from '../lib/api';
     import { outbox } from '../lib/outbox.svelte';
-    import { doubt, figure, measure, shown } from '../lib/units';
+    import { figure, measure, plusMinus, shown } from '../lib/units';
     import { dayWords, OUTCOME, SPECIES } from '../lib/words';
     import BiteForm from '../parts/BiteForm.svelte';
 
@@ -86,8 +86,8 @@
                     <span class="figure text-lg font-semibold">{clock(bite.bitten_at)}</span>
                     <span class="figure text-xl font-bold">{bite.holder}</span>
                     <span class="figure whitespace-nowrap"
-                        >{#if line}<b class="text-[28px] leading-none">{figure(units, 'depth', line.depth)}</b>
-                            ±{doubt(units, line.deviation)}
+                        >{#if line}<b class="text-[28px] leading-none">{line.depth === null ? '—' : figure(units, 'depth', line.depth)}</b>
+                            {plusMinus(units, line.doubt)}
                             {measure(units, 'depth').unit}{/if}</span
                     >
                     <span

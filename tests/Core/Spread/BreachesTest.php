@@ -115,7 +115,7 @@ final class BreachesTest extends TestCase
     public function test_a_board_pulled_under_and_a_lure_on_the_surface(): void
     {
         $heavy = $this->board('P1', 40.0, -4.0, new ClipWeight(LineStock::of(Material::Nylon, 20), new LeadWeight(3.0), 9.0, 20.0, null, $this->spoon()));
-        $skimming = new PlannedLine('C2', new FlatLine(LineStock::of(Material::Nylon, 20), 20.0, null, Lure::ofKind(LureKind::BigPlug)->withDownArea(0.0, new \Admek\Core\Tackle\RatedPoint(3.0, 30.0, 0.00035, 1.0))), [0.3, 0.0, -2.4]);
+        $skimming = new PlannedLine('C2', new FlatLine(LineStock::of(Material::Nylon, 20), 20.0, null, Lure::ofKind(LureKind::BigPlug)->diving(0.0)), [0.3, 0.0, -2.4]);
 
         self::assertSame(['P1'], $this->kinds([$heavy], BreachKind::BoardUnder)[0]->holders);
         self::assertSame('lure', $this->kinds([$skimming], BreachKind::Surfaced)[0]->subject);

@@ -92,7 +92,7 @@ final class RigsTest extends TestCase
     {
         $core = new Leadcore(
             LineStock::of(Material::Leadcore, 27), 5.0, 5.0, LineStock::of(Material::Braid, 30), 20 * self::FOOT,
-            new Leader(LineStock::of(Material::Nylon, 8, 0.0003), 30 * self::FOOT), Lure::ofKind(LureKind::SmallMinnow)->withDownArea(2e-4, $this->rating()),
+            new Leader(LineStock::of(Material::Nylon, 8, 0.0003), 30 * self::FOOT), Lure::ofKind(LureKind::SmallMinnow)->diving(2e-4),
         );
         $solution = (new TowSolver)->solve($this->water(2.0), null, $core->towLine('a', [0.0, 0.0, -1.2]));
 

@@ -10,6 +10,7 @@ use Admek\Core\Towing\DepthDoubt;
 use Admek\Core\Towing\Doubts;
 use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Line;
+use Admek\Core\Towing\Lip;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolver;
 use Admek\Core\Towing\Water;
@@ -21,7 +22,8 @@ final class DepthDoubtTest extends TestCase
     {
         $doubt = $this->doubt($this->diver());
 
-        self::assertEqualsWithDelta($doubt->deviation ** 2, array_sum(array_map(static fn (float $p): float => $p ** 2, $doubt->parts)), 1e-9);
+        $squares = sqrt(array_sum(array_map(static fn (float $p): float => $p ** 2, $doubt->parts)));
+        self::assertEqualsWithDelta($squares, $doubt->deviation, 0.03 * $squares, 'less what their bends leave out');
         $sorted = $doubt->parts;
         arsort($sorted);
         self::assertSame($sorted, $doubt->parts);
@@ -62,6 +64,28 @@ final class DepthDoubtTest extends TestCase
         self::assertEqualsWithDelta(0.4, $known->parts['lure_dive'] / $guessed->parts['lure_dive'], 0.05);
         self::assertEqualsWithDelta(1 / 3, $known->parts['let_out'] / $guessed->parts['let_out'], 0.02);
         self::assertLessThan($guessed->deviation, $known->deviation);
+    }
+
+    public function test_where_depth_bends_the_two_sides_are_told_apart(): void
+    {
+        $core = new TowLine('a', [0.0, 0.0, -1.0], [new Body('lure', 0.05, 9e-4, role: BodyRole::Lure), new Line(45.0, 0.00089, 0.02, 1.7, letOut: true)]);
+        $at = static fn (float $speed): DepthDoubt => DepthDoubt::of(new Water(999.8, Flow::uniform($speed)), $core, 'lure', new Doubts);
+
+        self::assertTrue($at(0.7)->isSkewed(), 'slowed by a tenth of a mile an hour it sinks more than it rises');
+        self::assertGreaterThan($at(0.7)->shallower, $at(0.7)->deeper);
+        self::assertFalse($this->doubt($this->diver())->isSkewed());
+        self::assertEqualsWithDelta($at(0.7)->deviation, 0.5 * ($at(0.7)->shallower + $at(0.7)->deeper), 1e-9);
+    }
+
+    public function test_a_rated_point_holds_whatever_the_line_drags(): void
+    {
+        $line = new Line(30.0, 0.00035, 0.00013, letOut: true);
+        $plug = static fn (?Lip $lip): TowLine => new TowLine('a', [0.0, 0.0, -1.0], [new Body('lure', 0.0, 8e-4, 4e-4, role: BodyRole::Lure, lip: $lip), $line]);
+        $water = new Water(999.8, Flow::uniform(0.894));
+        $fitted = DepthDoubt::of($water, $plug(new Lip([0.87, 1.15], [0.99, 1.07], [0.85, 1.17])), 'lure', new Doubts(Doubts::DIVE_RATED));
+        $guessed = DepthDoubt::of($water, $plug(null), 'lure', new Doubts(Doubts::DIVE_RATED));
+
+        self::assertLessThan(0.2 * $guessed->parts['line_drag'], $fitted->parts['line_drag'], 'what makes the line drag more makes its lip larger');
     }
 
     public function test_only_what_hangs_on_the_line_is_doubted(): void

@@ -6,6 +6,7 @@ namespace Tests\Core\Towing;
 
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\Branch;
+use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Element;
 use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Line;
@@ -21,6 +22,8 @@ use Random\Randomizer;
 final class RandomChainsTest extends TestCase
 {
     private const CHAINS = 250;
+
+    private const SHEARED = 334;
 
     private Randomizer $random;
 
@@ -47,6 +50,45 @@ final class RandomChainsTest extends TestCase
             }
             self::assertEqualsWithDelta($line->towPoint, $working->path[count($working->path) - 1], 0.02, "chain {$i} ends on its tow point");
         }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_so_it_is_where_the_water_turns_and_runs_back_at_depth(int $seed): void
+    {
+        $this->random = new Randomizer(new Mt19937($seed));
+        $refused = 0;
+        for ($i = 0; $i < self::SHEARED; $i++) {
+            [$water, $line] = [$this->shearedWater(), $this->line()];
+            try {
+                $working = (new TowSolver)->solve($water, null, $line);
+            } catch (CannotTow) {
+                // Its top leaps past the tow point as its end goes down through water that turns: said, not guessed.
+                $refused++;
+
+                continue;
+            }
+            foreach ((new TowSolver(10.0))->solve($water, null, $line)->bodies as $name => $place) {
+                foreach ($place as $axis => $value) {
+                    self::assertEqualsWithDelta($value, $working->bodies[$name][$axis], max(0.02, 0.002 * abs($value)), "chain {$i}, {$name}[{$axis}]");
+                }
+            }
+        }
+        self::assertLessThanOrEqual(1, $refused);
+    }
+
+    /** From two to five depths; at the deepest the water may run the other way, and everywhere it may run across. */
+    private function shearedWater(): Water
+    {
+        $speed = $this->spread(0.15, 3.5);
+        $layers = [];
+        $depth = 0.0;
+        for ($left = $this->random->getInt(2, 5); $left > 0; $left--) {
+            $back = $left < 3 && $this->one(2) ? -1 : 1;
+            $layers[] = ['depth' => $depth, 'aft' => $back * $speed * $this->spread(0.1, 1.3), 'starboard' => $speed * $this->random->getInt(-100, 100) / 150];
+            $depth += $this->spread(0.5, 25.0);
+        }
+
+        return new Water(999.8, Flow::ofLayers($layers));
     }
 
     private function water(): Water

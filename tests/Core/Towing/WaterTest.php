@@ -63,7 +63,7 @@ final class WaterTest extends TestCase
 
     public function test_in_a_turn_the_water_streams_round_its_centre(): void
     {
-        $stream = new Stream(new Water(999.8, Flow::uniform(1.2)), 1.0);
+        $stream = new Stream(new Water(999.8, Flow::uniform(1.2)));
         $stream->swirl = (new Turn(60.0, Side::Port))->swirl(1.2);
 
         self::assertEqualsWithDelta([0.0, -60.0], $stream->centre(), 1e-12);

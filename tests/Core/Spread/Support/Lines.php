@@ -32,7 +32,7 @@ final class Lines
             ],
             'presentation' => $presentation,
             'reel' => self::reel($presentation),
-            'lure' => ['name' => "Spoon of {$code}", 'kind' => 'medium_spoon', 'finish' => "finish of {$code}"],
+            'lure' => ['name' => "Lure of {$code}", 'kind' => in_array($presentation, ['wash', 'down_rod'], true) ? 'bucktail' : 'medium_spoon', 'finish' => "finish of {$code}"],
             'leader_length' => 1.8, 'leader_test' => 25, 'leader_material' => 'fluorocarbon',
         ] + self::figures($presentation);
     }
@@ -60,7 +60,7 @@ final class Lines
             'clip' => ['let_out' => 20.0, 'lead' => 9.0, 'weight_mass' => 0.0567],
             'bouncer' => ['let_out' => 14.0, 'weight_mass' => 0.0567, 'leader_length' => 1.5],
             'dropper' => ['let_out' => 12.0, 'weight_mass' => 0.0851, 'dropper_length' => 0.45],
-            'wash' => ['let_out' => 6.0],
+            'wash' => ['let_out' => 6.0, 'tip_height' => 0.3],
             'down_rod' => ['let_out' => 3.0, 'tip_height' => 0.0],
             default => ['let_out' => 30.0],
         };
