@@ -22,7 +22,7 @@ final class DepthTable
     public static function csv(Spread $spread, Boat $boat): string
     {
         $described = (new RigBuilder($boat))->described(RigBuilder::rows($spread));
-        $running = (new SpreadSolver)->all(RigBuilder::kept($spread, $boat), new Conditions($spread->speed));
+        $running = (new SpreadSolver)->all(RigBuilder::kept($spread, $boat), new Conditions($spread->speed, density: $spread->trip()->firstOrFail()->density()));
         $out = fopen('php://memory', 'w+');
         assert($out !== false);
         $unit = $boat->units === 'metric' ? 'm' : 'ft';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\Towing\Salinity;
 use Admek\Core\Trip\LineLimit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -42,20 +43,35 @@ use Illuminate\Support\Carbon;
  * @property ?array{clarity?: string, sky?: string, surface?: string, current_surface?: float, current_deep?: float} $signs
  * @property ?array{advice?: array<string, array{state: string, answer: ?string, why: ?string}>, schools?: array<string, string>, bands?: array<string, array{top: float, bottom: float, weight: float}>} $choices
  * @property ?array{places: list<array{float, float}>} $pass the profile was taken along
+ * @property Salinity $water
+ * @property ?float $salinity practical salinity, as the captain entered it
+ * @property ?float $water_temperature °C, as the captain entered it
  * @property int $bites_count
  */
 final class Trip extends Model
 {
-    protected $fillable = ['date', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude', 'guests', 'crew', 'crew_fish', 'lines_per_angler', 'catch_limits', 'limits_looked_up', 'bait_cure', 'bait_strips', 'forecast', 'temperatures_source', 'signs', 'choices', 'pass'];
+    protected $fillable = ['date', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude', 'guests', 'crew', 'crew_fish', 'lines_per_angler', 'catch_limits', 'limits_looked_up', 'bait_cure', 'bait_strips', 'forecast', 'temperatures_source', 'signs', 'choices', 'pass', 'water', 'salinity', 'water_temperature'];
 
-    protected $attributes = ['crew' => 2, 'crew_fish' => false, 'bait_cure' => 'brine', 'bait_strips' => true];
+    protected $attributes = ['water' => 'fresh', 'crew' => 2, 'crew_fish' => false, 'bait_cure' => 'brine', 'bait_strips' => true];
 
-    protected $casts = ['date' => 'immutable_date:Y-m-d', 'anglers' => 'integer', 'line_limit' => 'integer', 'species' => 'array', 'bottom' => 'float', 'clearance' => 'float', 'structure' => 'float', 'profile' => 'array', 'run' => 'float', 'latitude' => 'float', 'longitude' => 'float', 'guests' => 'array', 'crew' => 'integer', 'crew_fish' => 'boolean', 'lines_per_angler' => 'integer', 'catch_limits' => 'array', 'limits_looked_up' => 'immutable_date:Y-m-d', 'bait_strips' => 'boolean', 'forecast' => 'array', 'signs' => 'array', 'choices' => 'array', 'pass' => 'array'];
+    protected $casts = ['date' => 'immutable_date:Y-m-d', 'anglers' => 'integer', 'line_limit' => 'integer', 'species' => 'array', 'bottom' => 'float', 'clearance' => 'float', 'structure' => 'float', 'profile' => 'array', 'run' => 'float', 'latitude' => 'float', 'longitude' => 'float', 'guests' => 'array', 'crew' => 'integer', 'crew_fish' => 'boolean', 'lines_per_angler' => 'integer', 'catch_limits' => 'array', 'limits_looked_up' => 'immutable_date:Y-m-d', 'bait_strips' => 'boolean', 'forecast' => 'array', 'signs' => 'array', 'choices' => 'array', 'pass' => 'array', 'water' => Salinity::class, 'salinity' => 'float', 'water_temperature' => 'float'];
 
     /** Lines the boat may fish by what was entered; null where nothing was. */
     public function linesAllowed(): ?int
     {
         return LineLimit::of($this->anglers, $this->crew, $this->crew_fish, $this->lines_per_angler, $this->line_limit);
+    }
+
+    /** °C of the water at the surface: as the probe read it, else as it was entered; null where neither is. */
+    public function surfaceTemperature(): ?float
+    {
+        return $this->temperatures->first()->celsius ?? $this->water_temperature;
+    }
+
+    /** kg/m³ of its ground's water. */
+    public function density(): float
+    {
+        return $this->water->density($this->surfaceTemperature() ?? Salinity::USUAL_TEMPERATURE, $this->salinity);
     }
 
     /** @return HasMany<Chore, $this> */

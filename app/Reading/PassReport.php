@@ -42,10 +42,11 @@ final class PassReport
         $profile = $grid === null ? [] : $ways['drawn']->bottom($grid);
         $lines = $trip->spreads->isEmpty() ? [] : RigBuilder::kept($trip->spreads[0], $boat);
         $limits = TripLimits::of($trip);
-        $safe = new SafeLimits($lines, new Conditions($speed), $limits, $solver);
+        $conditions = new Conditions($speed, density: $trip->density());
+        $safe = new SafeLimits($lines, $conditions, $limits, $solver);
         $radius = $lines === [] ? null : ['port' => $safe->turn(Side::Port)['radius'], 'starboard' => $safe->turn(Side::Starboard)['radius']];
         $touches = $profile === [] || $lines === [] ? [] : array_values(array_filter(
-            Breaches::of($solver->all($lines, new Conditions($speed)), $limits->over(Bottom::profile($profile)->with($trip->structure ?? 0.0))),
+            Breaches::of($solver->all($lines, $conditions), $limits->over(Bottom::profile($profile)->with($trip->structure ?? 0.0))),
             static fn (Breach $breach): bool => $breach->kind === BreachKind::Bottom,
         ));
 

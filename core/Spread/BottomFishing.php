@@ -106,7 +106,7 @@ final readonly class BottomFishing
         $solver = new TowSolver;
         try {
             $reach = Reach::find(static fn (float $out): float => $solver->solve(
-                $conditions->water(), $conditions->turn, $line->withControl($out)->towLine(),
+                $conditions->water(), $conditions->turn, $line->withControl($out)->towLine($conditions->density),
             )->bodies[BottomRig::WEIGHT][2], $depth, $least, $most);
             $loads = self::loads($line->withControl($reach->control), $conditions);
         } catch (CannotTow) {
@@ -119,6 +119,6 @@ final readonly class BottomFishing
     /** @return list<Load> */
     private static function loads(PlannedLine $line, Conditions $conditions): array
     {
-        return (new TowSolver)->loads($conditions->water(), $conditions->turn, $line->towLine());
+        return (new TowSolver)->loads($conditions->water(), $conditions->turn, $line->towLine($conditions->density));
     }
 }

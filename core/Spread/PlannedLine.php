@@ -41,10 +41,14 @@ final readonly class PlannedLine
         InvalidValue::unlessBetween('aim', $aim ?? 0.0, 0, 150, 'm');
     }
 
-    /** @throws InvalidValue naming the field */
-    public function towLine(): TowLine
+    /**
+     * @param  float  $density  kg/m³ of the water it is towed in
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function towLine(float $density = Rig::FRESH_WATER): TowLine
     {
-        return $this->rig->towLine($this->holder, $this->tip);
+        return $this->rig->towLine($this->holder, $this->tip)->floating(Rig::FRESH_WATER, $density);
     }
 
     public function doubts(): Doubts

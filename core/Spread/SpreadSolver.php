@@ -24,7 +24,7 @@ final readonly class SpreadSolver
      */
     public function run(PlannedLine $line, Conditions $conditions, bool $withDoubt = true): RunningLine
     {
-        $towLine = $line->towLine();
+        $towLine = $line->towLine($conditions->density);
         $solution = $this->solver->solve($conditions->water(), $conditions->turn, $towLine);
         $doubt = $withDoubt
             ? DepthDoubt::of($conditions->water(), $towLine, Lure::BODY, $line->doubts(), $conditions->turn)

@@ -39,7 +39,7 @@ final readonly class Bouncer implements BottomRig
 
         return new TowLine($id, $tip, [
             $this->lure->body(), ...$this->snell->parts(),
-            new Body(self::WEIGHT, $sphere->weight, $sphere->dragArea + self::WIRE, role: $sphere->role),
+            new Body(self::WEIGHT, $sphere->weight, $sphere->dragArea + self::WIRE, role: $sphere->role, displacement: $sphere->displacement),
             $this->main->length($this->letOut, letOut: true),
         ]);
     }

@@ -45,6 +45,7 @@ final readonly class LeadWeight
             $this->mass * Water::STANDARD_GRAVITY * (1 - Rig::FRESH_WATER / LineStock::LEAD_DENSITY),
             self::SPHERE_DRAG * M_PI_4 * $diameter ** 2,
             role: BodyRole::Weight,
+            displacement: $this->mass / LineStock::LEAD_DENSITY,
         );
     }
 }

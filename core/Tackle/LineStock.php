@@ -13,6 +13,8 @@ final readonly class LineStock
 {
     public const LEAD_DENSITY = 11340.0;
 
+    private const COPPER_DENSITY = 8940.0;
+
     /** Lead in leadcore, kg per metre, and what its sheath weighs in water. */
     private const CORE_LEAD = 2.2e-3;
 
@@ -59,22 +61,33 @@ final readonly class LineStock
         return new self($material, $test, $diameter ?? $listed * 1e-3, $normalDrag ?? $material->normalDrag(), 0.015, $weight);
     }
 
-    /** Weight in water, N per metre, in water of a density in kg/m³. */
-    public function weight(float $waterDensity = Rig::FRESH_WATER): float
+    /** Weight in fresh water, N per metre. */
+    public function weight(): float
     {
         $density = $this->material->density();
 
         return match (true) {
             $this->ownWeight !== null => $this->ownWeight,
-            $density !== null => $this->material->fill() * ($density - $waterDensity) * Water::STANDARD_GRAVITY * M_PI_4 * $this->diameter ** 2,
+            $density !== null => ($density - Rig::FRESH_WATER) * Water::STANDARD_GRAVITY * $this->displacement(),
             $this->material === Material::Copper => self::COPPER_WEIGHT[(int) $this->test],
-            default => (self::CORE_LEAD * (1 - $waterDensity / self::LEAD_DENSITY) + self::CORE_SHEATH_IN_WATER) * Water::STANDARD_GRAVITY,
+            default => (self::CORE_LEAD * (1 - Rig::FRESH_WATER / self::LEAD_DENSITY) + self::CORE_SHEATH_IN_WATER) * Water::STANDARD_GRAVITY,
+        };
+    }
+
+    /** m³ of water a metre of it displaces. */
+    public function displacement(): float
+    {
+        return match ($this->material) {
+            Material::Copper => self::COPPER_WEIGHT[(int) $this->test] / ((self::COPPER_DENSITY - Rig::FRESH_WATER) * Water::STANDARD_GRAVITY),
+            // Water soaks the sheath: what it weighs is told in water, what the lead displaces is the lead.
+            Material::Leadcore => self::CORE_LEAD / self::LEAD_DENSITY,
+            default => $this->material->fill() * M_PI_4 * $this->diameter ** 2,
         };
     }
 
     /** @param  float  $length m */
     public function length(float $length, bool $letOut = false): Line
     {
-        return new Line($length, $this->diameter, $this->weight(), $this->normalDrag, $this->skinFriction, $letOut);
+        return new Line($length, $this->diameter, $this->weight(), $this->normalDrag, $this->skinFriction, $letOut, $this->displacement());
     }
 }

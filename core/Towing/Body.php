@@ -20,6 +20,7 @@ final readonly class Body implements Element
      * @param  float  $dragArea  m², Cd·A along the flow
      * @param  float  $downArea  m², negative lifts
      * @param  float  $sideArea  m², positive to starboard
+     * @param  float  $displacement  m³ of water it displaces, by which its weight follows the water's density
      * @param  ?Lip  $lip  where its downArea was fitted to a rated point: how it follows what is doubted
      *
      * @throws InvalidValue naming the field
@@ -32,6 +33,7 @@ final readonly class Body implements Element
         public float $sideArea = 0.0,
         public BodyRole $role = BodyRole::Other,
         public ?Lip $lip = null,
+        public float $displacement = 0.0,
     ) {
         if ($name === '') {
             throw InvalidValue::because('name', 'a non-empty text');
@@ -40,5 +42,10 @@ final readonly class Body implements Element
         InvalidValue::unlessBetween('drag_area', $dragArea, 0, 100, 'm²');
         InvalidValue::unlessBetween('down_area', $downArea, -100, 100, 'm²');
         InvalidValue::unlessBetween('side_area', $sideArea, -100, 100, 'm²');
+    }
+
+    public function heavierBy(float $newtons): self
+    {
+        return new self($this->name, $this->weight + $newtons, $this->dragArea, $this->downArea, $this->sideArea, $this->role, $this->lip, $this->displacement);
     }
 }

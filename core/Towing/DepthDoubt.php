@@ -24,8 +24,8 @@ final readonly class DepthDoubt
     /** A side is at least this share of the spread: the quadratic is a guess too. */
     private const LEAST_SIDE = 0.2;
 
-    /** Sides that differ by less than this share of their mean are told as one. */
-    private const EVEN = 0.25;
+    /** Sides whose difference is less than this share of their sum are told as one. */
+    private const EVEN = 0.1;
 
     /**
      * @param  float  $deviation  m, half of what lies between the two sides: one standard deviation where nothing bends

@@ -58,16 +58,6 @@ final readonly class Flow
         return count(array_unique($this->aft, SORT_REGULAR)) === 1 && count(array_unique($this->starboard, SORT_REGULAR)) === 1;
     }
 
-    /** The same flow slowed or quickened as a whole. */
-    public function scaled(float $factor): self
-    {
-        return new self(
-            $this->depths,
-            array_map(static fn (float $speed): float => $speed * $factor, $this->aft),
-            array_map(static fn (float $speed): float => $speed * $factor, $this->starboard),
-        );
-    }
-
     /** The same flow with the boat so much faster through the water (m/s). */
     public function faster(float $by): self
     {

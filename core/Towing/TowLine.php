@@ -40,6 +40,40 @@ final readonly class TowLine
     }
 
     /**
+     * The same line in water of another density: what displaces more of it is borne by more, or less.
+     *
+     * @param  float  $from  kg/m³ its weights are given in
+     * @param  float  $to  kg/m³
+     */
+    public function floating(float $from, float $to): self
+    {
+        if ($from === $to) {
+            return $this;
+        }
+        $lift = ($to - $from) * Water::STANDARD_GRAVITY;
+        $board = $this->board;
+
+        return new self($this->id, $this->towPoint, self::lifted($this->chain, $lift), $board === null ? null : new Board(
+            $board->side, $board->dragArea, $board->sideArea, $board->buoyancy, $board->lineOut, $board->clipOut,
+            array_map(static fn (BoardLoad $other): BoardLoad => new BoardLoad($other->clipOut, self::lifted($other->chain, $lift)), $board->others),
+        ));
+    }
+
+    /**
+     * @param  list<Element>  $elements
+     * @param  float  $lift  N for each m³
+     * @return list<Element>
+     */
+    private static function lifted(array $elements, float $lift): array
+    {
+        return array_map(static fn (Element $element): Element => match (true) {
+            $element instanceof Branch => new Branch(self::lifted($element->elements, $lift)),
+            $element instanceof Line, $element instanceof Body => $element->displacement === 0.0 ? $element : $element->heavierBy(-$lift * $element->displacement),
+            default => $element,
+        }, $elements);
+    }
+
+    /**
      * @param  list<Element>  $elements
      * @return list<string> names of all bodies, those on branches too
      */

@@ -49,6 +49,25 @@ final class TripTest extends FeatureTestCase
         self::assertSame([], $this->send('POST', "/spreads/{$trip['spreads'][0]['id']}/preview", ['speed' => 1.0, 'lines' => []], 200)->json('lines'));
     }
 
+    public function test_a_ground_s_water_bears_the_gear(): void
+    {
+        $this->seedDemo();
+        $spread = $this->demoSpread();
+        $trip = ['line_limit' => null] + array_intersect_key($this->send('GET', '/trips/2', expect: 200)->json(), self::TRIP);
+        $running = fn (): array => array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'depth', 'holder');
+        $fresh = $running();
+        $salt = $this->send('PUT', '/trips/2', ['water' => 'salt', 'water_temperature' => 12.0] + $trip, 200)->json();
+
+        self::assertSame('salt', $salt['water']);
+        self::assertEqualsWithDelta(1025.0, $salt['density'], 1.5);
+        self::assertLessThan($fresh['C1'] - 0.1, $running()['C1'], 'core hangs higher in heavier water');
+        self::assertLessThan($fresh['P5'] - 0.02, $running()['P5'], 'so does the ball');
+        self::assertEqualsWithDelta($salt['density'], $this->send('GET', '/spreads/2/tow-case', expect: 200)->json('water.density'), 0.01, 'the open file says which water');
+        self::assertEqualsWithDelta($salt['density'], $this->send('GET', '/spreads/2/file', expect: 200)->json('density'), 0.01);
+        $this->assertRefusedAt(['/salinity'], 'PUT', '/trips/2', ['water' => 'brackish', 'salinity' => 35.0] + $trip);
+        $this->assertRefusedAt(['/water'], 'PUT', '/trips/2', ['water' => 'tea'] + $trip);
+    }
+
     public function test_two_trips_at_one_time_are_refused(): void
     {
         $this->seedDemo();

@@ -9,6 +9,7 @@ use Admek\Core\Spread\Conditions;
 use Admek\Core\Spread\LineBuilder;
 use Admek\Core\Spread\RunningLine;
 use Admek\Core\Spread\SpreadSolver;
+use Admek\Core\Tackle\Rig;
 use Admek\Core\Towing\CannotTow;
 use App\Files\DepthTable;
 use App\Files\SpreadFile;
@@ -31,7 +32,7 @@ final class SolveCommand extends Command
         }
         try {
             $file = SpreadFile::read($text);
-            $running = $solver->all(LineBuilder::all($file['lines'], $file['mast']), new Conditions($file['speed']));
+            $running = $solver->all(LineBuilder::all($file['lines'], $file['mast']), new Conditions($file['speed'], density: $file['density'] ?? Rig::FRESH_WATER));
         } catch (InvalidValue|CannotTow $refused) {
             $this->output->getErrorStyle()->writeln("{$name}: ".ltrim($refused->getMessage()));
 

@@ -25,13 +25,14 @@ final class DeckCardController
 {
     public function __invoke(Spread $spread, Boat $boat): JsonResponse
     {
-        $conditions = new Conditions($spread->speed);
+        $trip = $spread->trip()->with('bands')->firstOrFail();
+        $conditions = new Conditions($spread->speed, density: $trip->density());
         $order = OrderOf::kept($spread, Locker::of($boat));
         $card = DeckCard::of(RigBuilder::kept($spread, $boat), $conditions, $order->school, $order->holders);
         $running = array_map(static fn (DeckCardRow $row): RunningLine => $row->running, $card->rows);
         $planned = array_map(static fn (RunningLine $line): PlannedLine => $line->planned, $running);
         $clearing = FishOn::clearing($running);
-        $limits = TripLimits::of($spread->trip()->with('bands')->firstOrFail());
+        $limits = TripLimits::of($trip);
         $rules = $boat->rulesOfThumb();
 
         return new JsonResponse([

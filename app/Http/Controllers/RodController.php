@@ -46,7 +46,7 @@ final class RodController
             'differences' => $rule === null ? [] : array_map(static fn (Difference $difference): array => get_object_vars($difference), Difference::between($running, $rule, $desk->conditions, $solver)),
             'agrees' => $rule !== null && Difference::agree($running, $rule),
             'soundings' => self::soundings($boat, $desk->rowAt($request->integer('holder_id')), $running->depth()),
-            'loads' => array_map(static fn (Load $load): array => get_object_vars($load), (new TowSolver)->loads($desk->conditions->water(), $desk->conditions->turn, $planned->towLine())),
+            'loads' => array_map(static fn (Load $load): array => get_object_vars($load), (new TowSolver)->loads($desk->conditions->water(), $desk->conditions->turn, $planned->towLine($desk->conditions->density))),
         ]);
     }
 

@@ -23,7 +23,7 @@ final class SpreadFileController
 {
     public function show(Spread $spread, Boat $boat): JsonResponse
     {
-        $file = SpreadFile::of(['name' => $spread->name, 'boat' => $boat->name, 'mast' => $boat->mast()], $spread->speed, (new RigBuilder($boat))->described(RigBuilder::rows($spread)));
+        $file = SpreadFile::of(['name' => $spread->name, 'boat' => $boat->name, 'mast' => $boat->mast(), 'density' => $spread->trip()->firstOrFail()->density()], $spread->speed, (new RigBuilder($boat))->described(RigBuilder::rows($spread)));
 
         return new JsonResponse($file, 200, ['Content-Disposition' => "attachment; filename=\"spread-{$spread->id}.admek.json\""], JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }

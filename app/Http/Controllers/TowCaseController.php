@@ -18,9 +18,10 @@ final class TowCaseController
 {
     public function __invoke(Spread $spread, Boat $boat): JsonResponse
     {
+        $conditions = new Conditions($spread->speed, density: $spread->trip()->firstOrFail()->density());
         $case = TowCaseFile::of(
-            (new Conditions($spread->speed))->water(), null,
-            array_map(static fn (PlannedLine $line): TowLine => $line->towLine(), RigBuilder::kept($spread, $boat)),
+            $conditions->water(), null,
+            array_map(static fn (PlannedLine $line): TowLine => $line->towLine($conditions->density), RigBuilder::kept($spread, $boat)),
         );
 
         return new JsonResponse($case, 200, ['Content-Disposition' => "attachment; filename=\"spread-{$spread->id}.tow.json\""], JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Admek\Core\Fish\Species;
+use Admek\Core\Towing\Salinity;
 use Admek\Core\Trip\BaitCure;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
@@ -47,6 +48,9 @@ final class SaveTripRequest extends FormRequest
             'species' => ['required', 'list', 'min:1', 'max:4'],
             'species.*' => ['distinct', Rule::enum(Species::class)],
             'bottom' => ['nullable', 'numeric:strict', 'between:1,300'],
+            'water' => [Rule::enum(Salinity::class)],
+            'salinity' => ['nullable', 'numeric:strict', $this->withinTheKind(...)],
+            'water_temperature' => ['nullable', 'numeric:strict', 'between:-2,40'],
         ];
     }
 
@@ -62,9 +66,18 @@ final class SaveTripRequest extends FormRequest
             'longitude.required_with' => 'Must be given with its latitude.',
             'limits_looked_up.date_format' => 'Must be a day as year-month-day.',
             'anglers.between' => 'Must be a number from 1 to 12.',
+            'water_temperature.between' => 'Must be from −2 to 40 °C (28 to 104 °F).',
             'bottom.between' => 'Must be from 1 to 300 m (3 to 984 ft).',
             'species.required' => 'Must name at least one species.',
         ];
+    }
+
+    private function withinTheKind(string $attribute, mixed $salinity, Closure $fail): void
+    {
+        [$least, $most] = ($this->enum('water', Salinity::class) ?? Salinity::Fresh)->range();
+        if (is_numeric($salinity) && ($salinity < $least || $salinity > $most)) {
+            $fail(sprintf('Must be from %g to %g in such water.', $least, $most));
+        }
     }
 
     /** A trip may run past midnight, but a clock time mistaken for another makes it longer than anybody fishes. */

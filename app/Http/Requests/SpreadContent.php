@@ -55,14 +55,16 @@ abstract class SpreadContent extends FormRequest
         ];
     }
 
-    public function conditions(): Conditions
+    /** @param  float  $density  kg/m³ of the water it is towed in */
+    public function conditions(float $density): Conditions
     {
         return new Conditions(
             $this->input('what_if.speed') === null ? $this->float('speed') : $this->float('what_if.speed'),
             $this->input('what_if.turn') === null
                 ? null
                 : new Turn($this->float('what_if.turn.radius'), Side::from($this->string('what_if.turn.side')->value())),
-            current: $this->input('what_if.current') === null ? null : Current::of($this->float('what_if.current.heading'), [
+            $density,
+            $this->input('what_if.current') === null ? null : Current::of($this->float('what_if.current.heading'), [
                 ['depth' => 0.0, 'set' => $this->float('what_if.current.surface.set'), 'drift' => $this->float('what_if.current.surface.drift')],
                 ['depth' => $this->float('what_if.current.deep.depth'), 'set' => $this->float('what_if.current.deep.set'), 'drift' => $this->float('what_if.current.deep.drift')],
             ]),

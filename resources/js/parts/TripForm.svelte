@@ -35,6 +35,9 @@
     let limitSource = $state(changed?.limit_source ?? '');
     let lookedUp = $state(changed?.limits_looked_up ?? '');
     let bottom = $state(inUnits('depth', changed?.bottom, 1));
+    let water: Schemas['WaterKind'] = $state(last?.water ?? 'fresh');
+    let salinity = $state(last?.salinity?.toString() ?? '');
+    let temperature = $state(inUnits('temperature', changed?.water_temperature, 0));
     let cure: Schemas['BaitCure'] = $state(last?.bait_cure ?? 'brine');
     let strips = $state(last?.bait_strips ?? true);
     let species: Schemas['Species'][] = $state(last?.species ?? []);
@@ -98,6 +101,9 @@
             bait_strips: strips,
             species,
             bottom: si(bottom, 'depth'),
+            water,
+            salinity: water === 'fresh' ? null : number(salinity),
+            water_temperature: si(temperature, 'temperature'),
         };
         const answer = await ask(
             changed ? api.PUT('/trips/{trip}', { params: { path: { trip: changed.id } }, body }) : api.POST('/trips', { body }),
@@ -118,6 +124,11 @@
         species = on ? [...species, name] : species.filter((other) => other !== name);
     }
 
+    const WATERS: [Schemas['WaterKind'], string][] = [
+        ['fresh', 'fresh'],
+        ['brackish', 'brackish'],
+        ['salt', 'salt'],
+    ];
     const CURES: [Schemas['BaitCure'], string][] = [
         ['brine', 'in brine'],
         ['salt', 'in salt overnight'],
@@ -147,6 +158,37 @@
         <TextField label="Latitude, °N" bind:value={latitude} inputmode="decimal" fault={faultAt(faults, '/latitude')} />
         <TextField label="Longitude, °E" bind:value={longitude} inputmode="decimal" fault={faultAt(faults, '/longitude')} />
     </div>
+    <fieldset class="flex flex-wrap items-center gap-x-4 sm:col-span-2">
+        <legend class="quiet text-sm">Its water, which bears the gear</legend>
+        {#each WATERS as [value, text] (value)}
+            <label class="flex min-h-9 cursor-pointer items-center gap-2"
+                ><input
+                    type="radio"
+                    class="radio radio-sm"
+                    name="water"
+                    checked={water === value}
+                    onchange={() => (water = value)}
+                />{text}</label
+            >
+        {/each}
+        {#if faultAt(faults, '/water')}<p class="text-error text-sm font-semibold">{faultAt(faults, '/water')}</p>{/if}
+    </fieldset>
+    <TextField
+        label="Its temperature at the surface, {measure(units, 'temperature').unit}"
+        bind:value={temperature}
+        inputmode="decimal"
+        fault={faultAt(faults, '/water_temperature')}
+    />
+    {#if water === 'fresh'}
+        <span class="hidden sm:block"></span>
+    {:else}
+        <TextField
+            label="Salinity, if you know it"
+            bind:value={salinity}
+            inputmode="decimal"
+            fault={faultAt(faults, '/salinity')}
+        />
+    {/if}
     <TextField label="Anglers" bind:value={anglers} inputmode="numeric" fault={faultAt(faults, '/anglers')} />
     <TextField label="Their names, if you like" bind:value={guests} fault={faultAt(faults, '/guests')} class="sm:col-span-2" />
     <div class="grid grid-cols-[1fr_auto] items-end gap-2">

@@ -34,6 +34,12 @@ final class BottomTest extends TestCase
             $found = $bottom->clearance($depth, $lag);
             self::assertEqualsWithDelta($least, $found['clearance'], 0.05);
             self::assertEqualsWithDelta($when ?? 0.0, $found['ahead'], 0.06);
+            $wanted = $random->getInt(0, 60) / 10 + 0.013;
+            $first = null;
+            for ($gone = 0.0; $gone < 900.0 && $first === null; $gone += 0.05) {
+                $first = $bottom->at($gone - $lag) - $depth <= $wanted ? $gone : null;
+            }
+            $first === null ? self::assertNull($bottom->first($depth, $lag, $wanted)) : self::assertEqualsWithDelta($first, $bottom->first($depth, $lag, $wanted), 0.06);
         }
     }
 

@@ -126,13 +126,35 @@ final class BreachesTest extends TestCase
         $diver = $this->diver('P3', Side::Port, 1.0, -1.0);
         $running = $this->runningLines([$diver])[0];
         $deepest = $running->depth();
-        $doubt = $running->doubt?->deviation ?? 0.0;
+        $doubt = $running->doubt?->deeper ?? 0.0;
 
         self::assertSame([], $this->kinds([$diver], BreachKind::Bottom, new SpreadLimits(bottom: Bottom::flat($deepest + $doubt + 0.1))));
         $breach = $this->kinds([$diver], BreachKind::Bottom, new SpreadLimits(bottom: Bottom::flat($deepest + 0.5 * $doubt)))[0];
         self::assertEqualsWithDelta(0.5 * $doubt, $breach->amount, 0.01);
         self::assertEqualsWithDelta($doubt, $breach->wanted, 1e-9);
         self::assertSame([], $this->kinds([$diver], BreachKind::Bottom), 'no bottom entered, none to touch');
+    }
+
+    public function test_where_it_touches_first_is_told_before_where_it_is_worst(): void
+    {
+        $diver = $this->diver('P3', Side::Port, 1.0, -1.0);
+        $running = $this->runningLines([$diver])[0];
+        [$aft, , $deepest] = $running->solution->bodies['lure'];
+        // A ledge a foot too high at 300 m, a hill ten feet too high at 900.
+        $bottom = Bottom::profile([
+            ['along' => 0.0, 'depth' => $deepest + 20.0], ['along' => 300.0, 'depth' => $deepest - 0.3], ['along' => 500.0, 'depth' => $deepest + 20.0],
+            ['along' => 900.0, 'depth' => $deepest - 3.0], ['along' => 1200.0, 'depth' => $deepest + 20.0],
+        ]);
+        $breach = $this->kinds([$diver], BreachKind::Bottom, new SpreadLimits(bottom: $bottom))[0];
+
+        self::assertEqualsWithDelta([-3.0, 900.0 + $aft], [$breach->amount, $breach->ahead], 1e-6, 'the worst');
+        self::assertSame('lure', $breach->first?->body);
+        self::assertEqualsWithDelta(300.0 * 20.0 / 20.3 + $aft, $breach->first->ahead, 1e-6, 'the first: on the way up the ledge');
+        self::assertEqualsWithDelta(0.0, $breach->first->clearance, 1e-9);
+
+        $clear = $this->kinds([$diver], BreachKind::Bottom, new SpreadLimits(bottom: Bottom::profile([['along' => 0.0, 'depth' => $deepest + 9.0], ['along' => 100.0, 'depth' => $deepest + 1.0]]), clearance: 5.0))[0];
+        self::assertEqualsWithDelta(5.0, $clear->first?->clearance, 1e-9, 'where nothing touches, the first place that is nearer than wanted');
+        self::assertEqualsWithDelta(50.0 + $aft, $clear->first->ahead, 1e-6);
     }
 
     public function test_lines_over_the_entered_limit_stand_first(): void

@@ -4,25 +4,50 @@ declare(strict_types=1);
 
 namespace Tests\Core\Towing;
 
-use Admek\Core\InvalidValue;
+use Admek\Core\Towing\Body;
+use Admek\Core\Towing\Branch;
 use Admek\Core\Towing\Current;
 use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Internal\Stream;
+use Admek\Core\Towing\Line;
+use Admek\Core\Towing\Salinity;
 use Admek\Core\Towing\Side;
+use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\Turn;
 use Admek\Core\Towing\Water;
 use PHPUnit\Framework\TestCase;
 
 final class WaterTest extends TestCase
 {
-    public function test_fresh_water_has_the_tabled_density(): void
+    public function test_water_has_the_tabled_density(): void
     {
         // CRC Handbook, air-free water at one atmosphere.
         foreach ([0 => 999.840, 4 => 999.972, 10 => 999.700, 20 => 998.203, 30 => 995.646] as $celsius => $density) {
-            self::assertEqualsWithDelta($density, Water::freshDensity((float) $celsius), 0.01);
+            self::assertEqualsWithDelta($density, Salinity::Fresh->density((float) $celsius), 0.01);
         }
-        $this->expectException(InvalidValue::class);
-        Water::freshDensity(-1.0);
+        // Check values of the equation of state, UNESCO 1981.
+        self::assertEqualsWithDelta(999.96675, Salinity::Fresh->density(5.0), 1e-5);
+        self::assertEqualsWithDelta(1027.67547, Salinity::Salt->density(5.0, 35.0), 1e-5);
+        self::assertEqualsWithDelta(1023.34306, Salinity::Salt->density(25.0, 35.0), 1e-5);
+        self::assertEqualsWithDelta(1025.0, Salinity::Salt->density(), 1.0, 'as is usual');
+        $this->expectExceptionMessage('salinity');
+        Salinity::Salt->density(10.0, 5.0);
+    }
+
+    public function test_what_displaces_more_water_is_borne_by_heavier_water(): void
+    {
+        $line = new TowLine('a', [0.0, 0.0, -1.0], [new Body('ball', 48.0, 0.004, displacement: 4.8e-4), new Branch([new Body('lure', 0.1, 9e-4), new Line(5.0, 0.0004, 2e-4, displacement: 1.2e-7)]), new Line(30.0, 0.0008, 0.02)]);
+        $salt = $line->floating(999.8, 1025.0);
+        $lift = 25.2 * 9.80665;
+
+        self::assertSame($line, $line->floating(999.8, 999.8));
+        self::assertInstanceOf(Body::class, $salt->chain[0]);
+        self::assertEqualsWithDelta(48.0 - $lift * 4.8e-4, $salt->chain[0]->weight, 1e-9);
+        self::assertInstanceOf(Branch::class, $salt->chain[1]);
+        self::assertEquals(new Body('lure', 0.1, 9e-4), $salt->chain[1]->elements[0], 'told in water, whichever it is');
+        self::assertInstanceOf(Line::class, $salt->chain[1]->elements[1]);
+        self::assertEqualsWithDelta(2e-4 - $lift * 1.2e-7, $salt->chain[1]->elements[1]->weight, 1e-12);
+        self::assertSame($line->chain[2], $salt->chain[2]);
     }
 
     public function test_flow_is_linear_between_depths_and_constant_beyond(): void
@@ -33,7 +58,6 @@ final class WaterTest extends TestCase
         self::assertEqualsWithDelta([1.25, -0.1], $flow->at(7.5), 1e-12);
         self::assertSame([2.0, -0.4], $flow->at(99.0));
         self::assertFalse($flow->isUniform());
-        self::assertEqualsWithDelta([0.5, -0.1], $flow->scaled(0.25)->at(15.0), 1e-12);
         self::assertEqualsWithDelta([2.3, -0.4], $flow->faster(0.3)->at(15.0), 1e-12);
     }
 
