@@ -84,7 +84,7 @@ final class PageBench
         }, $asked);
     }
 
-    /** @return array{kilobytes: float, firstPaint: float, follow: float, slide: float} kB over the wire, ms, and ms from the last key or step of the turn's slider to new depths drawn */
+    /** @return array{kilobytes: float, firstPaint: float, follow: float, slide: float, updates: float, gap: float, rest: float} kB over the wire, ms, and ms from the last key or step of the turn's slider to new depths drawn */
     public static function page(RunningApp $app): array
     {
         $browser = Browser::open(ChromeDriver::url());
@@ -97,7 +97,7 @@ final class PageBench
             $follow = self::untilDrawn($driver, "dispatchEvent(new KeyboardEvent('keydown', { key: i % 2 ? '[' : ']', bubbles: true }));");
             $slide = self::untilDrawn($driver, "const turn = document.querySelector('[aria-label=Turn]'); turn.value = i % 7 - 3; turn.dispatchEvent(new Event('input', { bubbles: true }));");
 
-            return ['kilobytes' => (float) $loaded[0], 'firstPaint' => (float) $loaded[1], 'follow' => $follow, 'slide' => $slide];
+            return ['kilobytes' => (float) $loaded[0], 'firstPaint' => (float) $loaded[1], 'follow' => $follow, 'slide' => $slide] + self::dragged($driver);
         } finally {
             $browser->close();
         }
@@ -117,10 +117,49 @@ final class PageBench
                     seen.disconnect();
                     requestAnimationFrame(() => { times.push(performance.now() - start); setTimeout(() => once(i + 1), 30); });
                 });
-                seen.observe(main, { attributeFilter: ['data-solved'] });
+                seen.observe(main, { attributeFilter: ['data-drawn'] });
                 {$move}
             };
             once(0);
+            JS);
+    }
+
+    /**
+     * A slider dragged for 2.7 s at sixty steps a second.
+     *
+     * @return array{updates: float, gap: float, rest: float} updates of the views a second, ms of the longest gap between two, and ms from the last step until all of it is whole
+     */
+    private static function dragged(RemoteWebDriver $driver): array
+    {
+        /** @var array{updates: float, gap: float, rest: float} */
+        return $driver->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const main = document.querySelector('main');
+            const turn = document.querySelector('[aria-label=Turn]');
+            const [start, seen] = [performance.now(), []];
+            let last = start;
+            const drawn = new MutationObserver(() => seen.push(performance.now()));
+            drawn.observe(main, { attributeFilter: ['data-drawn'] });
+            const move = () => {
+                const now = performance.now();
+                if (now - start < 2700) {
+                    turn.value = Math.round(3 * Math.sin((now - start) / 300));
+                    turn.dispatchEvent(new Event('input', { bubbles: true }));
+                    last = now;
+                    setTimeout(move, 1000 / 60);
+                    return;
+                }
+                drawn.disconnect();
+                const gaps = seen.map((at, i) => at - (seen[i - 1] ?? start));
+                const was = main.dataset.solved;
+                const whole = new MutationObserver(() => {
+                    if (main.dataset.solved === was) return;
+                    whole.disconnect();
+                    requestAnimationFrame(() => done({ updates: seen.length / 2.7, gap: Math.max(...gaps), rest: performance.now() - last }));
+                });
+                whole.observe(main, { attributeFilter: ['data-solved'] });
+            };
+            move();
             JS);
     }
 

@@ -48,9 +48,9 @@ final readonly class Desk
     }
 
     /** @return array{list<RunningLine>, list<Breach>} the lines that run, and what is to be said of those that do not */
-    public function running(SpreadSolver $solver = new SpreadSolver): array
+    public function running(SpreadSolver $solver = new SpreadSolver, bool $withDoubt = true): array
     {
-        return $solver->able($this->lines, $this->conditions);
+        return $solver->able($this->lines, $this->conditions, $withDoubt);
     }
 
     /** @return array<string, string> finish of the lure by holder */

@@ -10,7 +10,7 @@ use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
 
-/** How fish that go back are handled in the water of the day, and when not to fish for release at all (03, fish care). */
+/** How fish that go back are handled in the water of the day, and when not to fish for release at all (docs/rules.md). */
 final class FishCare
 {
     /** @return list<Rule> */

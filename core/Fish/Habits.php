@@ -9,7 +9,7 @@ use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Units;
 
-/** What a species likes, in what it will feed, and how fast it is trolled (03, target depth and speed). */
+/** What a species likes, in what it will feed, and how fast it is trolled (docs/rules.md). */
 final readonly class Habits
 {
     /** °F from, to; °F from, to; mph from, to. */

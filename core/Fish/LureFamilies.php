@@ -6,7 +6,7 @@ namespace Admek\Core\Fish;
 
 use Admek\Core\Tackle\LureKind;
 
-/** Which families of lures to offer a species, the most promising first (03, target depth and speed). */
+/** Which families of lures to offer a species, the most promising first (docs/rules.md). */
 final class LureFamilies
 {
     /** @return list<LureKind> */

@@ -20,7 +20,7 @@ final readonly class Pass
     /** m between soundings of the bottom along it. */
     private const SOUNDED = 15.0;
 
-    /** m/s made good against a current under which the captain lifts and runs back (03, on the water). */
+    /** m/s made good against a current under which the captain lifts and runs back (docs/rules.md). */
     private const TOO_SLOW = 0.5 * Units::MPH;
 
     /**

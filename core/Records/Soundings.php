@@ -10,7 +10,7 @@ namespace Admek\Core\Records;
  */
 final readonly class Soundings
 {
-    /** So many make an opinion to go by (03, leadcore). */
+    /** So many make an opinion to go by (docs/rules.md). */
     public const ENOUGH = 3;
 
     /**

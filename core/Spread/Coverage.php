@@ -9,7 +9,7 @@ use Admek\Core\Units\Units;
 
 /**
  * Which stretches of a target band have a lure to offer, which two, which none. Fish look up: a lure serves the
- * water from a little above it to well below it (03, spread rules and marks).
+ * water from a little above it to well below it (docs/rules.md).
  */
 final readonly class Coverage
 {

@@ -14,7 +14,7 @@ use Admek\Core\Tackle\Rig;
 use Admek\Core\Tackle\SegmentedCore;
 use Admek\Core\Tackle\Wire;
 
-/** What would take a rig deeper than the deepest its let-out alone reaches (02 §8). */
+/** What would take a rig deeper than the deepest its let-out alone reaches (docs/towing-model.md, Inverse). */
 final class Deeper
 {
     /** @return list<string> in order of promise */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle;
 
-/** Planer boards (02 §10): in-line ones ride on the line itself, a mast board on a tow line of its own. */
+/** Planer boards (docs/towing-model.md, Figures): in-line ones ride on the line itself, a mast board on a tow line of its own. */
 enum BoardSize: string
 {
     case Small = 'small';

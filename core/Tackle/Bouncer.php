@@ -14,7 +14,7 @@ final readonly class Bouncer implements BottomRig
 {
     public const MOST_OUT = 100.0;
 
-    /** m², what the bouncer's wire adds to its weight's drag (02 §10). */
+    /** m², what the bouncer's wire adds to its weight's drag (docs/towing-model.md, Figures). */
     private const WIRE = 3e-4;
 
     /**

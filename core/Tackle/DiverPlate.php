@@ -14,7 +14,7 @@ final readonly class DiverPlate
 {
     public const BODY = 'diver';
 
-    /** Roll per whole number on the dial, degrees (02 §5). */
+    /** Roll per whole number on the dial, degrees (docs/towing-model.md, Divers). */
     public const ROLL_PER_MARK = 13.0;
 
     public const HIGHEST_DIAL = 4.0;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle;
 
-/** Plates a diver comes in (02 §10). */
+/** Plates a diver comes in (docs/towing-model.md, Figures). */
 enum DiverSize: string
 {
     case Small = 'small';

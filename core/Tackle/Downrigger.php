@@ -10,7 +10,7 @@ use Admek\Core\Units\Units;
 
 /**
  * A ball on a cable with one or more rods' lines held by releases on it. The counter is zeroed with the ball at the
- * surface, so the cable out is the reading plus the boom's height (02 §4). Each rod has a Downrigger of its own, which
+ * surface, so the cable out is the reading plus the boom's height (docs/towing-model.md, Riggers). Each rod has a Downrigger of its own, which
  * knows what else rides the cable: one pulls the ball back for all.
  */
 final readonly class Downrigger implements Rig

@@ -6,7 +6,7 @@ namespace Admek\Core\Tackle;
 
 use Admek\Core\Units\Units;
 
-/** Families of lures with their default figures (02 §10). */
+/** Families of lures with their default figures (docs/towing-model.md, Figures). */
 enum LureKind: string
 {
     case SmallSpoon = 'small_spoon';

@@ -12,7 +12,7 @@ use Admek\Core\Towing\TowLine;
 
 /**
  * A line clipped to the tow line of a big board that runs from the mast: it trails from the surface at the clip, and
- * all that is clipped there pulls the board back together (02 §3).
+ * all that is clipped there pulls the board back together (docs/towing-model.md, Boards).
  */
 final readonly class MastBoard implements Rig
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle;
 
-/** What a line is made of, with what its default figures follow from (02 §10). */
+/** What a line is made of, with what its default figures follow from (docs/towing-model.md, Figures). */
 enum Material: string
 {
     case Nylon = 'nylon';

@@ -42,7 +42,7 @@ final readonly class Release
         ]);
     }
 
-    /** Half the drag of the rod line that stands from release to rod tip pulls on the release (02 §4). */
+    /** Half the drag of the rod line that stands from release to rod tip pulls on the release (docs/towing-model.md, Riggers). */
     public function standing(float $depth): Body
     {
         return new Body(null, 0.0, 0.5 * $this->main->normalDrag * $this->main->diameter * max(0.0, $depth));

@@ -11,7 +11,7 @@ use Admek\Core\Towing\TowLine;
 /** A line as the mate rigs it: knows its own chain of bodies and lines, and the one figure that sets its depth. */
 interface Rig
 {
-    /** kg/m³, the water all default weights are taken in (02 §10). */
+    /** kg/m³, the water all default weights are taken in (docs/towing-model.md, Figures). */
     public const FRESH_WATER = 999.8;
 
     /**

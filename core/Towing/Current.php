@@ -8,7 +8,7 @@ use Admek\Core\InvalidValue;
 
 /**
  * Current by depth under a boat on a heading. What it does to the gear is its difference from the surface current:
- * the boat's speed through the water, read at the surface, has that one in it already (02 §1).
+ * the boat's speed through the water, read at the surface, has that one in it already (docs/towing-model.md, Frame).
  */
 final readonly class Current
 {

@@ -6,7 +6,7 @@ namespace Admek\Core\Towing;
 
 use Admek\Core\InvalidValue;
 
-/** How well the figures behind a depth are known: one standard deviation each, taken as independent (02 §9). */
+/** How well the figures behind a depth are known: one standard deviation each, taken as independent (docs/towing-model.md, Doubt). */
 final readonly class Doubts
 {
     public const NORMAL_DRAG = 0.15;

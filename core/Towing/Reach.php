@@ -6,7 +6,7 @@ namespace Admek\Core\Towing;
 
 /**
  * The inverse: how much of a control (m of let-out or cable, colours) brings a lure to a wanted depth.
- * Where none does, the deepest this gear gets and the control that takes it there (02 §8).
+ * Where none does, the deepest this gear gets and the control that takes it there (docs/towing-model.md, Inverse).
  */
 final readonly class Reach
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Towing;
 
-/** The answer to a tow case, in the open file's own form (02 §11). */
+/** The answer to a tow case, in the open file's own form (docs/tow-case.md). */
 final class TowResult
 {
     /**

@@ -10,7 +10,7 @@ use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
 
-/** What a trip uses up: how much it needs, by the rods that will fish it (03, bait and stores). */
+/** What a trip uses up: how much it needs, by the rods that will fish it (docs/rules.md). */
 final class Stores
 {
     /** @return list<Rule> */

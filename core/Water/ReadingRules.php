@@ -8,7 +8,7 @@ use Admek\Core\Rules\Rule;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Units;
 
-/** Thresholds the water is read by (03, target depth and speed). */
+/** Thresholds the water is read by (docs/rules.md). */
 final class ReadingRules
 {
     /** @return list<Rule> */

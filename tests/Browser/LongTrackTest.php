@@ -34,7 +34,6 @@ final class LongTrackTest extends TestCase
             self::assertSame($before + 1, $this->structures($app), 'the half of it that could be read is not kept');
         } finally {
             unlink($path);
-            $app->end();
         }
     }
 

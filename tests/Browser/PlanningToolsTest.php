@@ -91,13 +91,13 @@ final class PlanningToolsTest extends BrowserTestCase
         $this->see('dialog p', '95 ft at its shallowest');
         $this->click('dialog button', 'Close');
         $this->click('[aria-controls=to-look-at]', 'to look at');
-        $this->see('#to-look-at li', 'P5 would drag bottom by');
-        $this->see('#to-look-at li', 'when the boat has gone another 7');
+        $this->see('#to-look-at li', 'of P5 first touches bottom');
+        $this->see('#to-look-at li', 'when the boat has gone another 6');
         $this->keys(WebDriverKeys::ESCAPE);
         $this->js('const r = document.querySelector("[aria-label^=\'How far along\']"); r.value = 274; r.dispatchEvent(new Event("input", { bubbles: true }))');
         $this->see('.caption', '899 ft');
         $this->click('[aria-controls=to-look-at]');
-        Wait::until(fn (): bool => ! str_contains($this->see('#to-look-at')->getText(), 'would drag'), 'the hump to lie astern');
+        Wait::until(fn (): bool => ! str_contains($this->see('#to-look-at')->getText(), 'drags bottom'), 'the hump to lie astern');
     }
 
     public function test_a_turn_is_seen_from_above_and_compared_with_the_plan(): void
@@ -191,7 +191,7 @@ final class PlanningToolsTest extends BrowserTestCase
         $this->openSpread();
         $this->click('[data-holder=C1]');
         $this->choose('#presentation', 'bouncer');
-        $this->see('aside', 'Line at the weight');
+        $this->see('aside', 'down at the weight');
         $this->click('aside button', 'Use ');
         $this->see('aside', 'The lightest weight that keeps');
         $this->waitUntilKept();

@@ -26,7 +26,8 @@ final class SpreadPreviewController
     {
         $started = hrtime(true);
         $desk = Desk::of($request, $spread, $boat);
-        [$running, $unsteady] = $desk->running($solver);
+        $whole = ! $request->onlyDepths();
+        [$running, $unsteady] = $desk->running($solver, withDoubt: $whole);
         $rules = $boat->rulesOfThumb();
 
         return new JsonResponse([
@@ -34,7 +35,8 @@ final class SpreadPreviewController
             'flow' => self::flow($desk->conditions->water()->flow),
             'lines' => array_map(static fn (RunningLine $line): RunningLineResource => new RunningLineResource($line, $rules), $running),
             'coverage' => self::coverage($desk->limits, $running),
-            'breaches' => BreachResource::collection([
+            'whole' => $whole,
+            'breaches' => BreachResource::collection(! $whole ? [] : [
                 ...$unsteady,
                 ...Breaches::of($running, $desk->limits, $desk->finishes()),
                 ...OutOfReach::among($running, $desk->conditions, $solver),

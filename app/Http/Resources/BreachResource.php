@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Admek\Core\Spread\Breach;
+use Admek\Core\Spread\BreachWords;
+use Admek\Core\Units\Units;
+use App\Models\Boat;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -22,6 +25,8 @@ final class BreachResource extends JsonResource
 
         return [
             'kind' => $breach->kind->value,
+            'title' => BreachWords::title($breach->kind),
+            'reason' => BreachWords::reason($breach)->in(Units::from(app(Boat::class)->units)),
             'holders' => $breach->holders,
             'amount' => $breach->amount === null ? null : round($breach->amount, 3),
             'wanted' => $breach->wanted === null ? null : round($breach->wanted, 3),

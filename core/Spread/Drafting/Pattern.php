@@ -18,7 +18,7 @@ use Admek\Core\Units\Units;
 
 /**
  * How the rods of a side share the work: so many boards from the foremost holder aft, divers in the rest, riggers in the
- * booms, core, wire or a flat line down the middle (03, spread rules).
+ * booms, core, wire or a flat line down the middle (docs/rules.md).
  *
  * @phpstan-import-type HolderShape from DraftTask
  * @phpstan-import-type ReelShape from DraftTask

@@ -1,9 +1,15 @@
-/** How a plan runs, asked of the server one question at a time: while one is out, only the latest is asked next. */
+/**
+ * How a plan runs, asked of the server one question at a time. Each answer is shown that is newer than the one shown, so the
+ * views follow a moving hand; while it moves only depths are asked for, and their doubt and what to look at once it rests.
+ */
 import { api, ask, type Fault, type RunningLine, type Schemas } from './api';
 
 type Question = Schemas['SpreadPreview'];
 
 const RETRY_MS = 2500;
+
+/** A hand that changed something this lately is still moving. */
+const MOVING_MS = 90;
 
 export class PreviewFeed {
     running: Map<string, RunningLine> = $state.raw(new Map());
@@ -14,51 +20,86 @@ export class PreviewFeed {
     faults: Fault[] = $state.raw([]);
     /** Whether the depths shown belong to what the screen says; false while the server is silent. */
     answering: boolean = $state(true);
-    /** Rises with each answer: screen readers, tests and the bench hear of new depths by it. */
+    /** Rises with each answer that is whole: screen readers, tests and what follows from depths hear of them by it. */
     solved: number = $state(0);
+    /** Rises with every answer that is drawn. */
+    drawn: number = $state(0);
 
     #next: Question | null = null;
     #asking = false;
+    #shownAt = -Infinity;
+    #rest: ReturnType<typeof setTimeout> | undefined;
     #retry: ReturnType<typeof setTimeout> | undefined;
     #closed = false;
 
     constructor(private readonly spreadId: number) {}
 
-    async show(question: Question): Promise<void> {
-        this.#next = question;
-        if (this.#asking) {
-            return;
+    show(question: Question): void {
+        const now = performance.now();
+        const moving = now - this.#shownAt < MOVING_MS;
+        this.#shownAt = now;
+        clearTimeout(this.#rest);
+        if (moving) {
+            this.#rest = setTimeout(() => this.#put(question), MOVING_MS);
         }
-        this.#asking = true;
+        this.#put(moving ? { ...question, only_depths: true } : question);
+    }
+
+    close(): void {
+        this.#closed = true;
+        clearTimeout(this.#rest);
         clearTimeout(this.#retry);
+    }
+
+    #put(question: Question): void {
+        this.#next = question;
+        clearTimeout(this.#retry);
+        if (!this.#asking) {
+            void this.#askOn();
+        }
+    }
+
+    async #askOn(): Promise<void> {
+        this.#asking = true;
         while (this.#next) {
             const asked: Question = this.#next;
             this.#next = null;
             const answer = await ask(
                 api.POST('/spreads/{spread}/preview', { params: { path: { spread: this.spreadId } }, body: asked }),
             );
-            if (this.#next) {
-                continue;
-            }
             this.answering = !('silent' in answer);
             if ('data' in answer) {
-                this.running = new Map(answer.data.lines.map((line) => [line.holder, line]));
-                this.coverage = answer.data.coverage;
-                this.flow = answer.data.flow;
-                this.breaches = answer.data.breaches;
-                this.faults = [];
-                this.solved++;
+                this.#draw(answer.data);
             } else if ('problem' in answer) {
                 this.faults = answer.problem.errors ?? [{ pointer: '', detail: answer.problem.detail }];
-            } else if (!this.#closed) {
-                this.#retry = setTimeout(() => void this.show(asked), RETRY_MS);
+            } else if (!this.#closed && !this.#next) {
+                this.#retry = setTimeout(() => this.#put(asked), RETRY_MS);
             }
         }
         this.#asking = false;
     }
 
-    close(): void {
-        this.#closed = true;
-        clearTimeout(this.#retry);
+    #draw({ lines, coverage, flow, breaches, whole }: Schemas['Preview']): void {
+        // A depth on the move keeps the doubt it last had, until it rests.
+        this.running = new Map(
+            lines.map((line) => [
+                line.holder,
+                whole
+                    ? line
+                    : {
+                          ...line,
+                          doubt: this.running.get(line.holder)?.doubt ?? null,
+                          doubts: this.running.get(line.holder)?.doubts ?? [],
+                      },
+            ]),
+        );
+        this.coverage = coverage;
+        this.flow = flow;
+        this.faults = [];
+        this.drawn++;
+        if (whole) {
+            this.breaches = breaches;
+            this.solved++;
+        }
     }
 }

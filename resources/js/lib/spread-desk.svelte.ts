@@ -300,9 +300,9 @@ export class SpreadDesk {
     }
 
     #preview(): void {
-        void this.feed.show({ ...this.plan, what_if: this.whatIf });
+        this.feed.show({ ...this.plan, what_if: this.whatIf });
         if (this.comparing && this.isWhatIf) {
-            void this.planFeed.show({ ...this.plan, what_if: { ...NOTHING_TRIED, gone: this.whatIf.gone } });
+            this.planFeed.show({ ...this.plan, what_if: { ...NOTHING_TRIED, gone: this.whatIf.gone } });
         }
         this.ahead.about(this.plan, this.whatIf);
     }

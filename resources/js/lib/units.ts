@@ -92,9 +92,7 @@ export function plusMinus(units: Units, sides: { shallower: number; deeper: numb
         return '';
     }
     const { shallower, deeper, skewed } = sides;
-    return skewed
-        ? `−${doubt(units, shallower)} +${doubt(units, deeper)}`
-        : `±${doubt(units, (shallower + deeper) / 2)}`;
+    return skewed ? `−${doubt(units, shallower)} +${doubt(units, deeper)}` : `±${doubt(units, (shallower + deeper) / 2)}`;
 }
 
 /** One step of the boat's speed control, m/s. */

@@ -91,7 +91,8 @@
             <dd>{rigWords(line, locker, units)}</dd>
             <dt>Runs at</dt>
             <dd class="figure text-xl">
-                <b>{figure(units, 'depth', row.running.depth)}</b> {plusMinus(units, row.running.doubt)}
+                <b>{figure(units, 'depth', row.running.depth)}</b>
+                {plusMinus(units, row.running.doubt)}
                 {measure(units, 'depth').unit}
             </dd>
             <dt>Fish on</dt>

@@ -1,6 +1,5 @@
 <script lang="ts">
     import type { Boat, Locker, Schemas, SpreadLine, Trip } from '../lib/api';
-    import { breachReason } from '../lib/breaches';
     import { readings, readingUnit, rigWords, trueWords } from '../lib/rig-words';
     import { figure, measure, plusMinus, shown } from '../lib/units';
     import { dayWords, lineWords, speciesList } from '../lib/words';
@@ -58,10 +57,8 @@
                         <td class="order figure">{i + 1}</td>
                         <td><b class="rod figure">{row.running.holder}</b><br /><span class="small">{lineWords(line)}</span></td>
                         <td class="num figure">
-                            <b class="depth">{figure(units, 'depth', row.running.depth)}</b> {plusMinus(
-                                units,
-                                row.running.doubt,
-                            )}
+                            <b class="depth">{figure(units, 'depth', row.running.depth)}</b>
+                            {plusMinus(units, row.running.doubt)}
                         </td>
                         {#each readings(row, units) as reading, j (j)}
                             <td class="num figure" class:planned={j === 1}>
@@ -84,10 +81,10 @@
     </table>
     <footer>
         {#each card.crossings as crossing (crossing.holders.join())}
-            <b>{breachReason(crossing, units)}</b>
+            <b>{crossing.reason}</b>
         {/each}
         Set from the top, retrieve from the foot. Each reading holds the planned depth at that speed through the water; — means it cannot.
-        Between − and + a depth lies two times in three. Balls swing: lower with the boom steady, hands clear. No wraps of line round a hand.
+        ± two times in three. Balls swing: lower with the boom steady, hands clear. No wraps of line round a hand.
     </footer>
 </article>
 

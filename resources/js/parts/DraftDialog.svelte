@@ -142,13 +142,16 @@
                         <tr class="border-base-300 border-t align-top">
                             <td class="figure py-1 pr-3 text-lg font-bold">{holder.code}</td>
                             <td class="figure w-44 py-1 pr-3">
-                                {#if now && running}<b class="text-lg">{figure(units, 'depth', running.depth)}</b
-                                    >{@render sides(running.doubt)}
+                                {#if now && running}<b class="text-lg">{figure(units, 'depth', running.depth)}</b>{@render sides(
+                                        running.doubt,
+                                    )}
                                     {lineWords(now)}, {settingWords(now, units)}{:else}<span class="quiet">empty</span>{/if}
                             </td>
                             {#if drafted}
                                 <td class="figure py-1 pr-3 text-right whitespace-nowrap"
-                                    ><b class="text-xl">{figure(units, 'depth', drafted.depth)}</b>{@render sides(drafted.doubt)}</td
+                                    ><b class="text-xl">{figure(units, 'depth', drafted.depth)}</b>{@render sides(
+                                        drafted.doubt,
+                                    )}</td
                                 >
                                 <td class="py-1 pr-3 leading-snug">
                                     <b class="figure">{lineWords(drafted.line)}, {settingWords(drafted.line, units)}</b>,

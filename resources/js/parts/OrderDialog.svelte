@@ -1,7 +1,6 @@
 <script lang="ts">
     import { tick } from 'svelte';
     import type { Schemas } from '../lib/api';
-    import { breachReason } from '../lib/breaches';
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
     import { figure, plusMinus } from '../lib/units';
     import { lineWords, settingWords } from '../lib/words';
@@ -121,7 +120,7 @@
                         >
                         {#each crossings(code) as { breach, cure } (breach.holders[1])}
                             <span class="text-error col-span-full pl-11 text-sm font-semibold"
-                                >{breachReason(breach, units)}
+                                >{breach.reason}
                                 {#if cure}<button type="button" class="btn btn-xs" onclick={() => desk.setOrder(cure)}
                                         >Set {breach.holders[0]} before {breach.holders[1]}</button
                                     >{/if}</span

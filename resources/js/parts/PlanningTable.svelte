@@ -142,7 +142,7 @@
 
 <svelte:window onkeydown={keyed} />
 
-<main class="table-grid" data-solved={desk.feed.solved}>
+<main class="table-grid" data-solved={desk.feed.solved} data-drawn={desk.feed.drawn}>
     <header class="border-base-300 bg-base-100 flex items-center gap-3.5 border-b px-4">
         <div class="min-w-0 leading-tight">
             <h1 class="truncate text-lg font-bold">{dayWords(trip.date)} off {trip.ground}</h1>

@@ -110,7 +110,9 @@
             {/if}
             {#if line.doubt !== null}
                 <path
-                    d="M{x(line.starboard)} {y(Math.max(0, line.depth - line.doubt.shallower))}V{y(line.depth + line.doubt.deeper)}"
+                    d="M{x(line.starboard)} {y(Math.max(0, line.depth - line.doubt.shallower))}V{y(
+                        line.depth + line.doubt.deeper,
+                    )}"
                     class="whisker"
                 />
             {/if}

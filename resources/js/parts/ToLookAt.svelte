@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { atStake, breachKey, breachReason, breachTitle, cureWords, type Breach } from '../lib/breaches';
+    import { atStake, breachKey, cureWords, type Breach } from '../lib/breaches';
     import Popover from './Popover.svelte';
     import type { CureOffer, SpreadDesk } from '../lib/spread-desk.svelte';
 
@@ -51,10 +51,10 @@
             {@const cure = cures.get(breachKey(breach))}
             <li>
                 <button type="button" class="what" onclick={() => lookAt(breach.holders)} disabled={breach.holders.length === 0}>
-                    <b>{breachTitle(breach)}</b>
+                    <b>{breach.title}</b>
                     {#if breach.holders.length > 0}<span class="figure font-semibold">{breach.holders.join(' · ')}</span>{/if}
                     <span class="reason"
-                        >{breachReason(breach, desk.boat.units)}{#if breach.kind === 'bottom'}<br />At stake: {atStake(
+                        >{breach.reason}{#if breach.kind === 'bottom'}<br />At stake: {atStake(
                                 lineOf(breach.holders[0]),
                                 desk.locker,
                             )}.{/if}</span

@@ -86,7 +86,9 @@
                     <span class="figure text-lg font-semibold">{clock(bite.bitten_at)}</span>
                     <span class="figure text-xl font-bold">{bite.holder}</span>
                     <span class="figure whitespace-nowrap"
-                        >{#if line}<b class="text-[28px] leading-none">{line.depth === null ? '—' : figure(units, 'depth', line.depth)}</b>
+                        >{#if line}<b class="text-[28px] leading-none"
+                                >{line.depth === null ? '—' : figure(units, 'depth', line.depth)}</b
+                            >
                             {plusMinus(units, line.doubt)}
                             {measure(units, 'depth').unit}{/if}</span
                     >

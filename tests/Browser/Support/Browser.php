@@ -13,7 +13,9 @@ use RuntimeException;
 /** One headless Chromium with a profile of its own, at a viewport of exactly the size asked for. */
 final class Browser
 {
-    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $profile)
+    private bool $closed = false;
+
+    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $profile, private readonly int $width, private readonly int $height)
     {
     }
 
@@ -23,11 +25,15 @@ final class Browser
         $options = (new ChromeOptions)->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--no-first-run',
             '--disable-background-networking', '--disable-component-update', '--disable-sync', "--user-data-dir={$profile}",
+            // What moves is looked at where motion itself is tested; elsewhere a colour half way to another is only a race.
+            '--force-prefers-reduced-motion',
         ]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $browser = new self(RemoteWebDriver::create($chromeDriver, $capabilities, 20_000, 60_000), $profile);
+        $browser = new self(RemoteWebDriver::create($chromeDriver, $capabilities, 20_000, 60_000), $profile, $width, $height);
         $browser->resize($width, $height);
+        // Ended with the run, whoever opened it last.
+        register_shutdown_function(static fn () => $browser->close());
 
         return $browser;
     }
@@ -52,8 +58,27 @@ final class Browser
         }
     }
 
+    /** A new page in place of all others, with nothing kept by pages before it, and nothing of theirs emulated. */
+    public function freshPage(): void
+    {
+        $this->devTools()->execute('Storage.clearDataForOrigin', ['origin' => '*', 'storageTypes' => 'all']);
+        $old = $this->driver->getWindowHandles();
+        $this->driver->switchTo()->newWindow();
+        $new = $this->driver->getWindowHandle();
+        foreach (array_diff($old, [$new]) as $handle) {
+            $this->driver->switchTo()->window($handle);
+            $this->driver->close();
+        }
+        $this->driver->switchTo()->window($new);
+        $this->resize($this->width, $this->height);
+    }
+
     public function close(): void
     {
+        if ($this->closed) {
+            return;
+        }
+        $this->closed = true;
         $this->driver->quit();
         exec('rm -rf '.escapeshellarg($this->profile));
     }

@@ -18,7 +18,10 @@ abstract class BrowserTestCase extends TestCase
 
     protected Browser $browser;
 
-    /** @var list<Browser> */
+    /** The browser of the whole run; each test has a page of its own in it. */
+    private static ?Browser $shared = null;
+
+    /** @var list<Browser> opened beside it */
     private array $open = [];
 
     /** @var list<string> uploaded, and read by the page when it comes to it */
@@ -26,8 +29,9 @@ abstract class BrowserTestCase extends TestCase
 
     protected function setUp(): void
     {
+        $this->browser = self::$shared ??= Browser::open(ChromeDriver::url());
+        $this->browser->freshPage();
         $this->app = $this->startApp();
-        $this->browser = $this->openBrowser();
     }
 
     protected function tearDown(): void
@@ -35,7 +39,8 @@ abstract class BrowserTestCase extends TestCase
         foreach ($this->open as $browser) {
             $browser->close();
         }
-        $this->app->end();
+        // Nothing of this test asks the server any more once its page is gone.
+        $this->browser->freshPage();
         array_map(unlink(...), $this->files);
     }
 
@@ -44,6 +49,7 @@ abstract class BrowserTestCase extends TestCase
         return RunningApp::withDemo();
     }
 
+    /** Another device. */
     protected function openBrowser(): Browser
     {
         return $this->open[] = Browser::open(ChromeDriver::url());

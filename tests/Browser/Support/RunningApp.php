@@ -7,9 +7,17 @@ namespace Tests\Browser\Support;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
-/** Admek itself on a port of its own, with a database of its own. */
+/**
+ * Admek itself on a port of its own, with a database of its own: one for a whole run, its database put back to what was
+ * prepared each time it is asked for.
+ */
 final class RunningApp
 {
+    private static ?self $shared = null;
+
+    /** @var array<string, string> database files made once, by what is in them */
+    private static array $prepared = [];
+
     private ?Process $server = null;
 
     private function __construct(public readonly string $database, public readonly int $port)
@@ -18,12 +26,12 @@ final class RunningApp
 
     public static function withDemo(): self
     {
-        return self::start(['admek:demo']);
+        return self::on('demo', ['admek:demo']);
     }
 
     public static function empty(): self
     {
-        return self::start(['migrate', '--force']);
+        return self::on('empty', ['migrate', '--force']);
     }
 
     public function url(string $path = '/'): string
@@ -34,10 +42,9 @@ final class RunningApp
     /** Starts the server (again) and returns once it answers. */
     public function serve(): void
     {
-        $root = dirname(__DIR__, 3);
         $this->server = new Process(
             ['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'public/router.php'],
-            $root, ['ADMEK_DATABASE' => $this->database, 'PHP_CLI_SERVER_WORKERS' => '4'], timeout: null,
+            self::root(), ['PHP_CLI_SERVER_WORKERS' => '4'] + self::environment($this->database), timeout: null,
         );
         $this->server->disableOutput();
         $this->server->start();
@@ -52,15 +59,8 @@ final class RunningApp
             posix_kill(-$leader, SIGKILL);
         }
         $this->server?->stop(2);
+        $this->server = null;
         Wait::until(fn (): bool => @fsockopen('127.0.0.1', $this->port) === false, 'the server to stop');
-    }
-
-    public function end(): void
-    {
-        $this->stopServing();
-        foreach (['', '-wal', '-shm'] as $suffix) {
-            @unlink($this->database.$suffix);
-        }
     }
 
     public static function freePort(): int
@@ -73,13 +73,67 @@ final class RunningApp
     }
 
     /** @param  list<string>  $command artisan command that makes the database */
-    private static function start(array $command): self
+    private static function on(string $what, array $command): self
     {
-        $app = new self(sys_get_temp_dir().'/admek-browser-'.bin2hex(random_bytes(6)).'.sqlite', self::freePort());
-        touch($app->database);
-        (new Process([PHP_BINARY, 'artisan', ...$command], dirname(__DIR__, 3), ['ADMEK_DATABASE' => $app->database]))->mustRun();
-        $app->serve();
+        $prepared = self::$prepared[$what] ??= self::made($command);
+        if (self::$shared === null) {
+            self::$shared = new self(self::temporary(), self::freePort());
+            register_shutdown_function(static fn () => self::$shared?->end());
+        }
+        self::$shared->putBack($prepared);
 
-        return $app;
+        return self::$shared;
+    }
+
+    private function putBack(string $prepared): void
+    {
+        self::remove($this->database);
+        copy($prepared, $this->database);
+        if ($this->server === null) {
+            foreach (['config:cache', 'route:cache'] as $command) {
+                (new Process([PHP_BINARY, 'artisan', $command], self::root(), self::environment($this->database)))->mustRun();
+            }
+            $this->serve();
+        }
+    }
+
+    private function end(): void
+    {
+        $this->stopServing();
+        array_map(self::remove(...), [$this->database, ...array_values(self::$prepared)]);
+        array_map(unlink(...), glob("{$this->database}.*.php") ?: []);
+    }
+
+    /** @param  list<string>  $command */
+    private static function made(array $command): string
+    {
+        $file = self::temporary();
+        touch($file);
+        (new Process([PHP_BINARY, 'artisan', ...$command], self::root(), ['ADMEK_DATABASE' => $file]))->mustRun();
+
+        return $file;
+    }
+
+    /** @return array<string, string> as the launcher serves a database, its configuration and routes cached beside it */
+    private static function environment(string $database): array
+    {
+        return ['ADMEK_DATABASE' => $database, 'APP_CONFIG_CACHE' => "{$database}.config.php", 'APP_ROUTES_CACHE' => "{$database}.routes.php"];
+    }
+
+    private static function temporary(): string
+    {
+        return sys_get_temp_dir().'/admek-browser-'.bin2hex(random_bytes(6)).'.sqlite';
+    }
+
+    private static function remove(string $database): void
+    {
+        foreach (['', '-wal', '-shm'] as $suffix) {
+            @unlink($database.$suffix);
+        }
+    }
+
+    private static function root(): string
+    {
+        return dirname(__DIR__, 3);
     }
 }

@@ -22,7 +22,7 @@ use Admek\Core\Towing\Water;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** The catalogue's default figures, against weights worked out independently and the sanity checks of 02 §10. */
+/** The catalogue's default figures, against weights worked out independently and the sanity checks of docs/towing-model.md, Figures. */
 final class FiguresTest extends TestCase
 {
     /** @return iterable<string, array{Material, float, float, float}> material, test lb, mm, N per metre in water */

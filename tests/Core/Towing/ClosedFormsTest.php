@@ -15,7 +15,7 @@ use Admek\Core\Towing\Water;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** The solver against what can be worked out on paper (02 §2). Tow points lie in the water, so that all line is wet. */
+/** The solver against what can be worked out on paper (docs/towing-model.md, Marching). Tow points lie in the water, so that all line is wet. */
 final class ClosedFormsTest extends TestCase
 {
     private const DENSITY = 1000.0;

@@ -27,24 +27,51 @@ abstract class FeatureTestCase extends TestCase
         return $app;
     }
 
+    /** @var array<string, string> database files made once in a process, by what is in them */
+    private static array $prepared = [];
+
     protected function setUp(): void
     {
         parent::setUp();
-        $this->command('migrate', ['--force' => true]);
+        $this->putIn('empty', fn () => $this->command('migrate', ['--force' => true]));
     }
 
     protected function tearDown(): void
     {
         $this->app?->make('db')->disconnect();
         parent::tearDown();
-        foreach (['', '-wal', '-shm'] as $suffix) {
-            @unlink($this->database.$suffix);
-        }
+        self::remove($this->database);
     }
 
     protected function seedDemo(): void
     {
-        $this->command('db:seed', ['--class' => \Database\Seeders\DemoSeeder::class, '--force' => true]);
+        $this->putIn('demo', fn () => $this->command('db:seed', ['--class' => \Database\Seeders\DemoSeeder::class, '--force' => true]));
+    }
+
+    /** Puts a prepared database in place of the test's own; the first of its kind is made. */
+    private function putIn(string $what, callable $make): void
+    {
+        $db = $this->app?->make('db');
+        if (isset(self::$prepared[$what])) {
+            $db?->disconnect();
+            self::remove($this->database);
+            copy(self::$prepared[$what], $this->database);
+
+            return;
+        }
+        $make();
+        // Closed, so that all of it is in the one file.
+        $db?->disconnect();
+        $file = self::$prepared[$what] = "{$this->database}.{$what}";
+        copy($this->database, $file);
+        register_shutdown_function(static fn () => @unlink($file));
+    }
+
+    private static function remove(string $database): void
+    {
+        foreach (['', '-wal', '-shm'] as $suffix) {
+            @unlink($database.$suffix);
+        }
     }
 
     /**

@@ -1,6 +1,5 @@
 <script lang="ts">
     import type { PassReport } from '../../lib/ground.svelte';
-    import { breachReason } from '../../lib/breaches';
     import { figure, shown, type Units } from '../../lib/units';
 
     /** The pass as it would be run: how long, both ways, its turns against what is safe, the bottom under the planned gear. */
@@ -80,7 +79,7 @@
     {#if pass.touches.length > 0}
         <ul class="text-sm">
             {#each pass.touches as touch (touch.holders.join())}
-                <li class="text-error font-semibold">{breachReason(touch, units)}</li>
+                <li class="text-error font-semibold">{touch.reason}</li>
             {/each}
         </ul>
     {:else if pass.bottom.length > 0}
