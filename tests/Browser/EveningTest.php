@@ -161,7 +161,7 @@ final class EveningTest extends BrowserTestCase
         $this->see('aside [role=status]', 'The planning table looks at the bottom of this pass');
         $this->click('nav a', 'Spread');
         $this->click('[aria-controls=to-look-at]', 'to look at');
-        $this->see('#to-look-at li', 'would drag bottom by');
+        $this->see('#to-look-at li', 'bottom');
     }
 
     public function test_structure_is_laid_drawn_read_and_taken_off(): void

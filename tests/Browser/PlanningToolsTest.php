@@ -87,12 +87,12 @@ final class PlanningToolsTest extends BrowserTestCase
         $this->task('Bands and bottom');
         $this->upload('#profile-file', "along ft,depth ft\n0,118\n500,ninety\n");
         $this->see('dialog [role=status]', 'line 3');
-        $this->upload('#profile-file', "along ft,depth ft\n0,118\n600,118\n700,95\n900,118\n");
-        $this->see('dialog p', '95 ft at its shallowest');
+        $this->upload('#profile-file', "along ft,depth ft\n0,118\n600,118\n700,90\n900,118\n");
+        $this->see('dialog p', '90 ft at its shallowest');
         $this->click('dialog button', 'Close');
         $this->click('[aria-controls=to-look-at]', 'to look at');
         $this->see('#to-look-at li', 'of P5 first touches bottom');
-        $this->see('#to-look-at li', 'when the boat has gone another 6');
+        $this->see('#to-look-at li', 'when the boat has gone another 7');
         $this->keys(WebDriverKeys::ESCAPE);
         $this->js('const r = document.querySelector("[aria-label^=\'How far along\']"); r.value = 274; r.dispatchEvent(new Event("input", { bubbles: true }))');
         $this->see('.caption', '899 ft');
@@ -191,6 +191,9 @@ final class PlanningToolsTest extends BrowserTestCase
         $this->openSpread();
         $this->click('[data-holder=C1]');
         $this->choose('#presentation', 'bouncer');
+        $this->see('aside', 'No weight in the box');
+        $this->keys(...array_fill(0, 14, '['));
+        $this->see('[data-testid=speed]', '0.9');
         $this->see('aside', 'down at the weight');
         $this->click('aside button', 'Use ');
         $this->see('aside', 'The lightest weight that keeps');

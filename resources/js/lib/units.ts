@@ -86,13 +86,18 @@ export function doubt(units: Units, si: number): string {
     return value < 2.95 ? value.toFixed(1).replace(/\.0$/, '') : value.toFixed(0);
 }
 
-/** A depth's doubt, its two sides apart where they differ: "±3", "−2 +4". */
-export function plusMinus(units: Units, sides: { shallower: number; deeper: number; skewed: boolean } | null): string {
+/** A depth's doubt: one figure, or its two sides where they differ, the shallower first. */
+export function sidesOf(units: Units, sides: { shallower: number; deeper: number; skewed: boolean } | null): string[] {
     if (!sides) {
-        return '';
+        return [];
     }
     const { shallower, deeper, skewed } = sides;
-    return skewed ? `−${doubt(units, shallower)} +${doubt(units, deeper)}` : `±${doubt(units, (shallower + deeper) / 2)}`;
+    return skewed ? [`−${doubt(units, shallower)}`, `+${doubt(units, deeper)}`] : [`±${doubt(units, (shallower + deeper) / 2)}`];
+}
+
+/** The same in one: "±3", "−2 +4". */
+export function plusMinus(units: Units, sides: { shallower: number; deeper: number; skewed: boolean } | null): string {
+    return sidesOf(units, sides).join(' ');
 }
 
 /** One step of the boat's speed control, m/s. */

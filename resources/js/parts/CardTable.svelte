@@ -58,7 +58,7 @@
                         <td><b class="rod figure">{row.running.holder}</b><br /><span class="small">{lineWords(line)}</span></td>
                         <td class="num figure">
                             <b class="depth">{figure(units, 'depth', row.running.depth)}</b>
-                            {plusMinus(units, row.running.doubt)}
+                            <span class="small">{plusMinus(units, row.running.doubt)}</span>
                         </td>
                         {#each readings(row, units) as reading, j (j)}
                             <td class="num figure" class:planned={j === 1}>

@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Holder, Locker, RunningLine, SpreadLine } from '../lib/api';
-    import { figure, plusMinus, type Units } from '../lib/units';
+    import { figure, sidesOf, type Units } from '../lib/units';
     import { lineWords, secondWords, settingWords } from '../lib/words';
     import Glyph from './Glyph.svelte';
 
@@ -64,7 +64,9 @@
     {#if line && running}
         <span class="depth figure" class:stale={faulty} class:long={depth.length > 2}>
             <b>{depth}</b>
-            <small>{plusMinus(units, running.doubt)}</small>
+            <small class:apart={running.doubt?.skewed}
+                >{#each sidesOf(units, running.doubt) as side (side)}<span>{side}</span>{/each}</small
+            >
         </span>
         {#if planned}
             <span class="kind figure was">plan {figure(units, 'depth', planned.depth)}</span>
@@ -150,6 +152,14 @@
     .depth small {
         font-size: 16px;
         font-weight: 500;
+    }
+    /* The shallower side above, the deeper below, as they lie in the water. */
+    .depth small.apart {
+        display: flex;
+        flex-direction: column;
+        align-self: center;
+        font-size: 14px;
+        line-height: 1.1;
     }
     .depth.long {
         gap: 1px;

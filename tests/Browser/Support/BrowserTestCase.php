@@ -31,6 +31,8 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->browser = self::$shared ??= Browser::open(ChromeDriver::url());
         $this->browser->freshPage();
+        // What pages before this test's complained of is theirs.
+        $this->browser->driver->manage()->getLog('browser');
         $this->app = $this->startApp();
     }
 
@@ -126,7 +128,16 @@ abstract class BrowserTestCase extends TestCase
 
     protected function depth(string $holder, ?Browser $browser = null): int
     {
-        return (int) $this->see("[data-holder={$holder}] .depth b", browser: $browser)->getText();
+        // A rod that is drawn anew between being found and being read is found again.
+        for ($tries = 0; ; $tries++) {
+            try {
+                return (int) $this->see("[data-holder={$holder}] .depth b", browser: $browser)->getText();
+            } catch (StaleElementReferenceException $stale) {
+                if ($tries === 5) {
+                    throw $stale;
+                }
+            }
+        }
     }
 
     protected function waitForDepth(string $holder, int $feet, ?Browser $browser = null): void

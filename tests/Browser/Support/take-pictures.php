@@ -47,11 +47,11 @@ picture($app, 'ground', 'dusk', $wide, '/trips/2/ground', '#ground-file', "const
 picture($app, 'spread-day', 'day', $wide, '/trips/2/spread', $line, $choose('P3'), '[data-holder=P3].chosen');
 picture($app, 'spread-red', 'red', $wide, '/trips/2/spread', $line, $choose('P5'), '[data-holder=P5].chosen');
 picture($app, 'spread-what-if-dusk', 'dusk', $wide, '/trips/2/spread', $line,
-        $choose('P2')."const r = document.querySelector('[aria-label=Turn]'); r.value = -5; r.dispatchEvent(new Event('input', { bubbles: true }));", 'main[data-solved="2"]');
+    $choose('P2')."const r = document.querySelector('[aria-label=Turn]'); r.value = -5; r.dispatchEvent(new Event('input', { bubbles: true }));", 'main[data-solved="2"]');
 picture($app, 'to-look-at', 'day', $wide, '/trips/2/spread', $line,
-        $choose('P5')."const i = document.getElementById('let-out'); i.value = '119'; i.dispatchEvent(new Event('input', { bubbles: true })); i.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true })); document.querySelector('[aria-controls=to-look-at]').click()", '#to-look-at .btn');
+    $choose('P5')."const i = document.getElementById('let-out'); i.value = '121'; i.dispatchEvent(new Event('input', { bubbles: true })); i.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true })); document.querySelector('[aria-controls=to-look-at]').click()", '#to-look-at .btn');
 $key = static fn (string ...$keys): string => implode('', array_map(static fn (string $k): string => "dispatchEvent(new KeyboardEvent('keydown', { key: '{$k}', bubbles: true }));", $keys));
-picture($app, 'spread-from-above', 'day', $wide, '/trips/2/spread', $line, $choose('P2').$key('w', 'c', ',', ',', ',', ',', ',', ','), '[data-holder=P2] .was');
+picture($app, 'spread-from-above', 'day', $wide, '/trips/2/spread', $line, $choose('P2').$key('w', 'c', ',', ',', ',', ',', ',', ','), 'main[data-solved="3"]');
 picture($app, 'draft', 'day', $wide, '/trips/2/spread', $line, $key('d')."requestAnimationFrame(() => document.querySelector('dialog .btn-primary').click())", 'dialog tbody tr');
 picture($app, 'setting-order', 'dusk', $wide, '/trips/2/spread', $line, $key('o'), 'dialog [data-order]');
 picture($app, 'deck-card', 'day', [1280, 1000], '/trips/2/deck-card', '.sheet tbody tr');
