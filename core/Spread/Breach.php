@@ -44,6 +44,12 @@ final readonly class Breach
     /** What tells it from another of the same spread. */
     public function name(): string
     {
-        return implode(' ', [$this->kind->value, ...$this->holders, ...($this->kind === BreachKind::Bare ? [$this->subject ?? '', sprintf('%.1f', $this->place[2] ?? 0.0)] : [])]);
+        $holders = $this->holders;
+        if ($this->kind !== BreachKind::SettingCross) {
+            // A pair is the same pair in whichever order its lines stand.
+            sort($holders);
+        }
+
+        return implode(' ', [$this->kind->value, ...$holders, ...($this->kind === BreachKind::Bare ? [$this->subject ?? '', sprintf('%.1f', $this->place[2] ?? 0.0)] : [])]);
     }
 }

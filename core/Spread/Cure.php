@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Admek\Core\Spread;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\ControlKind;
 use Admek\Core\Tackle\Downrigger;
 use Admek\Core\Tackle\InlineBoard;
 use Admek\Core\Tackle\MastBoard;
+use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Sentence;
 
 /** One change to a spread that takes a breach away and brings no other. */
 final readonly class Cure
@@ -39,6 +42,36 @@ final readonly class Cure
             // It swims as the one before it.
             CureKind::ChangeLure => $lines,
         };
+    }
+
+    /**
+     * As the order it is.
+     *
+     * @param  ?ControlKind  $control  what sets the line's depth
+     * @param  ?string  $lure  name of the lure to change to
+     */
+    public function order(?ControlKind $control, ?string $lure): Sentence
+    {
+        $set = match ($control) {
+            ControlKind::Cable => 'Set {one} to {length} of cable',
+            ControlKind::Colours => 'Set {one} to {count} colours',
+            ControlKind::Above => 'Set {one} {fine} above its ball',
+            ControlKind::Dial => 'Dial {one} to {count}',
+            ControlKind::Weight => 'Put {mass} on {one}',
+            ControlKind::LetOut, null => 'Set {one} to {length} out',
+        };
+        $value = $this->value ?? 0.0;
+
+        return Sentence::of(match ($this->kind) {
+            CureKind::SetControl => $set,
+            CureKind::SetBoardOut => 'Bring the board of {one} in to {length}',
+            CureKind::SwapHolders => 'Swap {one} and {other}',
+            CureKind::TakeOut => 'Leave {one} in the boat',
+            CureKind::ChangeLure => 'Put {lure} on {one}',
+        }, [
+            'one' => $this->holders[0], 'other' => $this->holders[1] ?? '', 'lure' => $lure ?? 'another lure',
+            'length' => [Quantity::Length, $value], 'fine' => [Quantity::Leader, $value], 'count' => [Quantity::Count, $value], 'mass' => [Quantity::SmallMass, $value],
+        ]);
     }
 
     /** Whether its release rides a cable: with the ball in the boat it has nothing to ride. */

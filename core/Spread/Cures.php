@@ -6,6 +6,7 @@ namespace Admek\Core\Spread;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\CannotTow;
+use Closure;
 
 /**
  * Finds the least change that takes a breach away. Each candidate is rigged, run and looked at like the plan itself,
@@ -21,6 +22,7 @@ final readonly class Cures
      * @param  list<RunningLine>  $running  the same lines as they run
      * @param  list<SpareLure>  $spares  lures aboard that no line pulls
      * @param  array<string, string>  $finishes  of the lures by holder
+     * @param  ?Closure(Cure): list<PlannedLine>  $applied  the lines with a cure done, where they are described elsewhere too; null for {@see Cure::applied()}
      */
     public function __construct(
         private array $lines,
@@ -31,6 +33,7 @@ final readonly class Cures
         private array $spares = [],
         private array $finishes = [],
         private SpreadSolver $solver = new SpreadSolver,
+        private ?Closure $applied = null,
     ) {
     }
 
@@ -41,7 +44,7 @@ final readonly class Cures
         $candidates = new CureCandidates($this->running, $this->conditions, $this->limits, $this->metric, $this->spares, $this->finishes, $this->solver);
         foreach ($candidates->for($breach) as $cure) {
             try {
-                $running = $this->solver->again($cure->applied($this->lines), $this->running, $this->conditions);
+                $running = $this->solver->again($this->applied === null ? $cure->applied($this->lines) : ($this->applied)($cure), $this->running, $this->conditions);
             } catch (InvalidValue|CannotTow) {
                 continue;
             }

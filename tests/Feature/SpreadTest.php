@@ -195,8 +195,12 @@ final class SpreadTest extends FeatureTestCase
         $byKind = array_column($cures, null, 'kind');
         self::assertSame(['P5'], $byKind['set_control']['holders']);
         self::assertSame(['P1', 'P2'], $byKind['swap_holders']['holders']);
-        $spread['lines'][4]['let_out'] = $byKind['set_control']['value'];
-        self::assertNotContains('bottom', array_column($this->preview($spread)['breaches'], 'kind'));
+        self::assertStringStartsWith('Set P5 to ', $byKind['set_control']['order']);
+        self::assertNotContains('bottom', array_column($this->preview(['lines' => $byKind['set_control']['lines']] + $spread)['breaches'], 'kind'));
+        self::assertSame('Swap P1 and P2', $byKind['swap_holders']['order']);
+        self::assertNotContains('holder_order', array_column($this->preview(['lines' => $byKind['swap_holders']['lines']] + $spread)['breaches'], 'kind'), 'the lines it holds are those it was tried on');
+        $holders = array_column($spread['lines'], 'holder_id');
+        self::assertSame([$holders[1], $holders[0], ...array_slice($holders, 2)], array_column($byKind['swap_holders']['lines'], 'holder_id'));
     }
 
     public function test_over_the_entered_limit_is_the_first_thing_to_look_at(): void

@@ -237,28 +237,13 @@ export class SpreadDesk {
         return 'data' in answer ? answer.data.cures : [];
     }
 
-    /** One edit like any other: undo takes it back. */
-    cure({ kind, holders, figures }: CureOffer): void {
-        const [first, second] = holders.map((code) => this.holders.find((holder) => holder.code === code)?.id);
-        const line = first === undefined ? undefined : this.lineAt(first);
-        if (!line || first === undefined) {
-            return;
+    /** One edit like any other: undo takes it back. The lines are those the server tried. */
+    cure({ holders, lines }: CureOffer): void {
+        const first = this.holders.find(({ code }) => code === holders[0])?.id;
+        this.edit({ ...this.plan, lines });
+        if (first !== undefined) {
+            this.choose(first);
         }
-        if (kind === 'swap_holders' && second !== undefined) {
-            const swapped = new Map([
-                [first, second],
-                [second, first],
-            ]);
-            this.edit({
-                ...this.plan,
-                lines: this.plan.lines.map((other) => ({ ...other, holder_id: swapped.get(other.holder_id) ?? other.holder_id })),
-            });
-        } else if (kind === 'take_out') {
-            this.remove(first);
-        } else {
-            this.change(first, figures as Partial<SpreadLine>);
-        }
-        this.choose(first);
     }
 
     /** One natural step of the chosen line's control, `by` times. */

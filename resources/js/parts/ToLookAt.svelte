@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { atStake, breachKey, cureWords, type Breach } from '../lib/breaches';
+    import { atStake, breachKey, type Breach } from '../lib/breaches';
     import Popover from './Popover.svelte';
     import type { CureOffer, SpreadDesk } from '../lib/spread-desk.svelte';
 
@@ -69,7 +69,7 @@
                     >
                 {:else if cure}
                     <button type="button" class="btn btn-sm btn-neutral mb-2 ml-3.5" onclick={() => desk.cure(cure)}
-                        >{cureWords(cure, lineOf(cure.holders[0]), desk.locker, desk.boat.units)}</button
+                        >{cure.order}</button
                     >
                 {/if}
             </li>
