@@ -26,6 +26,7 @@ use Admek\Core\Towing\Line;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolver;
+use Admek\Core\Towing\Turn;
 use Admek\Core\Towing\Water;
 
 /** The core alone: time per solve, its growth, and how exact it is. */
@@ -36,19 +37,18 @@ final class CoreBench
     private const SPEED = 1.028192;
 
     /** Median milliseconds to run a spread of so many lines. */
-    public static function milliseconds(int $lines, bool $withDoubt): float
+    public static function milliseconds(int $lines, bool $withDoubt, ?Turn $turn = null): float
     {
         $spread = Spreads::ofLines($lines);
         $solver = new SpreadSolver;
-        $conditions = new Conditions(self::SPEED);
+        $conditions = new Conditions(self::SPEED, $turn);
         $times = [];
-        for ($round = 0; $round < self::ROUNDS; $round++) {
+        $rounds = $turn === null ? self::ROUNDS : self::ROUNDS / 8;
+        for ($round = 0; $round < $rounds; $round++) {
             $start = hrtime(true);
-            foreach ($spread as $line) {
-                $solver->run($line, $conditions, $withDoubt);
-            }
+            $solver->able($spread, $conditions, $withDoubt);
             // The first rounds warm the compiler.
-            if ($round >= self::ROUNDS / 4) {
+            if ($round >= $rounds / 4) {
                 $times[] = (hrtime(true) - $start) / 1e6;
             }
         }
@@ -131,7 +131,7 @@ final class CoreBench
     {
         $steps = 0;
         foreach (Spreads::ofLines(12) as $line) {
-            $tow = new SteadyTow((new Conditions(self::SPEED))->water(), $line->towLine());
+            $tow = new SteadyTow((new Conditions(self::SPEED))->water(), null, $line->towLine());
             $tow->solve();
             $steps += $tow->steps();
         }
@@ -145,6 +145,24 @@ final class CoreBench
         $worst = 0.0;
         foreach ([0.4, 0.7, 1.03, 1.4, 2.0] as $speed) {
             $water = (new Conditions($speed))->water();
+            foreach (Spreads::ofLines(12) as $line) {
+                $place = static fn (float $fineness): array => (new TowSolver($fineness))->solve($water, null, $line->towLine())->bodies['lure'];
+                [$a, $b] = [$place(1.0), $place(20.0)];
+                $worst = max($worst, sqrt(($a[0] - $b[0]) ** 2 + ($a[1] - $b[1]) ** 2 + ($a[2] - $b[2]) ** 2));
+            }
+        }
+
+        return $worst;
+    }
+
+    /** The same in water that shears, turns and runs back at depth. */
+    public static function worstSheared(): float
+    {
+        $worst = 0.0;
+        foreach ([[0.4, 0.2], [-0.3, 0.5], [1.2, -0.4], [-0.8, 0.0]] as [$aft, $starboard]) {
+            $water = new Water(999.8, Flow::ofLayers([
+                ['depth' => 0.0, 'aft' => self::SPEED, 'starboard' => 0.0], ['depth' => 6.0, 'aft' => 0.8, 'starboard' => 0.1], ['depth' => 18.0, 'aft' => $aft, 'starboard' => $starboard],
+            ]));
             foreach (Spreads::ofLines(12) as $line) {
                 $place = static fn (float $fineness): array => (new TowSolver($fineness))->solve($water, null, $line->towLine())->bodies['lure'];
                 [$a, $b] = [$place(1.0), $place(20.0)];

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Admek\Core\Towing\Side;
+use Admek\Core\Towing\Turn;
 use Bench\CoreBench;
 use Bench\PageBench;
 use Symfony\Component\Process\Process;
@@ -30,12 +32,18 @@ $plain->mustRun();
 report('  without JIT: without ±, with ±', sprintf('%.2f, %.2f ms', $without, $with));
 report('  steps taken, all iterations', (string) CoreBench::steps());
 report('  worst error against a 20 times finer step', sprintf('%.2f mm', 1000 * CoreBench::worstAgainstFiner()), '≤ 20 mm');
+report('  the same in sheared and reversed flow', sprintf('%.2f mm', 1000 * CoreBench::worstSheared()), '≤ 20 mm');
 report('  worst error against the closed form', sprintf('%.2f mm', 1000 * CoreBench::worstAgainstClosedForm()), '≤ 20 mm');
 report('  tangles, all pairs of 16 lines', sprintf('%.2f ms', CoreBench::allPairs()), '≤ 15 ms');
 report('  looked over, 16 lines: every breach', sprintf('%.2f ms', CoreBench::lookOver()), '≤ 15 ms');
 report('  both safe turns and slowest speed, 12 lines', sprintf('%.0f ms', CoreBench::safeLimits()));
 report('  set one past another, and fish on each, 16 lines', sprintf('%.0f ms', CoreBench::setting()));
 report('  drafted, 16 rods', sprintf('%.0f ms', CoreBench::draft()), '≤ 2000 ms');
+echo "\nThe same twelve in a turn\n";
+foreach ([300.0, 100.0, 60.0, 40.0, 25.0, 15.0] as $radius) {
+    $turn = new Turn($radius, Side::Port);
+    report(sprintf('  on a circle of %.0f m: without ±, with ±', $radius), sprintf('%.1f, %.1f ms', CoreBench::milliseconds(12, false, $turn), CoreBench::milliseconds(12, true, $turn)), '≤ 12, ≤ 60 ms');
+}
 echo "\nGrowth, with ±\n";
 $twelve = CoreBench::milliseconds(12, true);
 foreach ([12, 24, 48] as $lines) {

@@ -8,6 +8,7 @@ use Admek\Core\Spread\Conditions;
 use Admek\Core\Spread\RunningLine;
 use Admek\Core\Spread\SpreadSolver;
 use Admek\Core\Tackle\ControlKind;
+use Admek\Core\Tackle\RulesOfThumb;
 use Admek\Core\Units\Units;
 use App\Models\Boat;
 use App\Models\Spread;
@@ -27,7 +28,7 @@ final class DepthTable
         assert($out !== false);
         $unit = $boat->units === 'metric' ? 'm' : 'ft';
         fputcsv($out, array_map(static fn (string $heading): string => in_array($heading, ['rod', 'presentation', 'lure', 'set', 'set unit'], true) ? $heading : "{$heading}, {$unit}", self::HEADINGS), escape: '', eol: "\r\n");
-        foreach (self::rows($running, $described, $boat->units === 'metric') as $row) {
+        foreach (self::rows($running, $described, $boat->units === 'metric', $boat->rulesOfThumb()) as $row) {
             fputcsv($out, $row, escape: '', eol: "\r\n");
         }
         rewind($out);
@@ -40,7 +41,7 @@ final class DepthTable
      * @param  list<array<string, mixed>>  $described
      * @return list<list<string>>
      */
-    public static function rows(array $running, array $described, bool $metric): array
+    public static function rows(array $running, array $described, bool $metric, RulesOfThumb $rules = new RulesOfThumb): array
     {
         $length = static fn (?float $metres): string => $metres === null ? '' : sprintf('%.1f', $metric ? $metres : $metres / Units::FOOT);
         $rows = [];
@@ -51,7 +52,7 @@ final class DepthTable
             $rows[] = [
                 $line->planned->holder, $described[$i]['presentation'], $described[$i]['lure']['name'],
                 $colours ? sprintf('%g', round($control->value, 2)) : $length($control->value), $colours ? 'colours' : ($metric ? 'm' : 'ft'),
-                $length($depth), $length($line->doubt?->shallower), $length($line->doubt?->deeper), $length($line->planned->rig->ruleOfThumb()?->depth), $length($aft), $length($starboard),
+                $length($depth), $length($line->doubt?->shallower), $length($line->doubt?->deeper), $length($line->planned->rig->ruleOfThumb($rules)?->depth), $length($aft), $length($starboard),
             ];
         }
 

@@ -10,6 +10,9 @@ use Admek\Core\Units\Units;
 /** What a spread is held to; every threshold can be the boat's own. */
 final readonly class SpreadLimits
 {
+    /** Holders a boat has at most, and so lines a spread is planned, sent and filed with. */
+    public const MOST_HOLDERS = 32;
+
     /**
      * @param  ?int  $lines  as the captain entered it; null where nothing was entered
      * @param  ?Bottom  $bottom  null where it is not known

@@ -24,7 +24,7 @@ final class LogTest extends BrowserTestCase
         $this->click('button', 'Log the bite');
 
         $bite = $this->see('[data-testid=bites] .bite', 'S5')->getText();
-        foreach (['52', '±1.2 ft', 'king', 'landed', '31.5 in', '11.0 lb', 'Doubled up; <b>fast</b> & ünruly', 'Pale Kestrel', '2.3 mph'] as $part) {
+        foreach (['52', '±1.9 ft', 'king', 'landed', '31.5 in', '11.0 lb', 'Doubled up; <b>fast</b> & ünruly', 'Pale Kestrel', '2.3 mph'] as $part) {
             self::assertStringContainsString($part, $bite);
         }
         $this->see('form [role=status]', 'Logged.');

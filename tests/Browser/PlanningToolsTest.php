@@ -87,15 +87,15 @@ final class PlanningToolsTest extends BrowserTestCase
         $this->task('Bands and bottom');
         $this->upload('#profile-file', "along ft,depth ft\n0,118\n500,ninety\n");
         $this->see('dialog [role=status]', 'line 3');
-        $this->upload('#profile-file', "along ft,depth ft\n0,118\n600,118\n700,90\n900,118\n");
+        $this->upload('#profile-file', "along ft,depth ft\n0,118\n600,118\n700,90\n900,118\n1200,118\n");
         $this->see('dialog p', '90 ft at its shallowest');
         $this->click('dialog button', 'Close');
         $this->click('[aria-controls=to-look-at]', 'to look at');
         $this->see('#to-look-at li', 'of P5 first touches bottom');
         $this->see('#to-look-at li', 'when the boat has gone another 7');
         $this->keys(WebDriverKeys::ESCAPE);
-        $this->js('const r = document.querySelector("[aria-label^=\'How far along\']"); r.value = 274; r.dispatchEvent(new Event("input", { bubbles: true }))');
-        $this->see('.caption', '899 ft');
+        $this->js('const r = document.querySelector("[aria-label^=\'How far along\']"); r.value = 350; r.dispatchEvent(new Event("input", { bubbles: true }))');
+        $this->see('.caption', '1148 ft');
         $this->click('[aria-controls=to-look-at]');
         Wait::until(fn (): bool => ! str_contains($this->see('#to-look-at')->getText(), 'drags bottom'), 'the hump to lie astern');
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Admek\Core\Spread\SpreadLimits;
 use App\Models\Boat;
 use App\Models\Holder;
 use App\Models\Trip;
+use Symfony\Component\Yaml\Yaml;
 use Tests\Feature\Support\FeatureTestCase;
 
 /** What stands about the planning table, through HTTP against a real database. */
@@ -251,6 +253,26 @@ final class PlanningTest extends FeatureTestCase
         $file['lines'][3]['colour'] = 'red';
         $this->send('POST', '/spreads/1/file', $file, 422);
         self::assertCount($lures, $this->send('GET', '/locker')->json('lures'), 'nothing of a refused file is stowed');
+    }
+
+    public function test_the_table_goes_by_the_captain_s_own_rules_and_one_number_bounds_a_spread_everywhere(): void
+    {
+        $rules = $this->send('GET', '/boat/rules', expect: 200)->json('rules');
+        $cell = function (): float {
+            $rows = array_map(static fn (string $row): array => str_getcsv($row, escape: ''), array_filter(explode("\r\n", (string) $this->send('GET', '/spreads/2/table', expect: 200)->getContent())));
+
+            return (float) array_column($rows, array_search('rule of thumb, ft', $rows[0], true), 0)['C1'];
+        };
+        $before = $cell();
+        $this->send('PUT', '/boat/rules', ['rules' => ['per_colour' => 1.5 * $rules['per_colour']] + $rules], 200);
+        self::assertEqualsWithDelta(1.5 * $before, $cell(), 0.2);
+
+        $contract = Yaml::parseFile(base_path('docs/openapi.yaml'))['components']['schemas'];
+        $schema = json_decode((string) file_get_contents(base_path('docs/spread.schema.json')), true);
+        self::assertSame(array_fill(0, 4, SpreadLimits::MOST_HOLDERS), [
+            $contract['SpreadPreview']['properties']['lines']['maxItems'], $contract['SpreadSave']['properties']['lines']['maxItems'],
+            $contract['NewBoat']['properties']['holders']['maxItems'], $schema['properties']['lines']['maxItems'],
+        ]);
     }
 
     public function test_the_table_of_depths_is_csv_in_the_boat_s_units(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Admek\Core\Spread\SpreadLimits;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -19,7 +20,7 @@ final class CreateBoatRequest extends FormRequest
             'units' => ['required', Rule::in(['us', 'metric'])],
             'timezone' => ['string', 'timezone:all_with_bc'],
             'lines_per_angler' => ['required', 'integer:strict', 'between:1,10'],
-            'holders' => ['required', 'list', 'min:1', 'max:32'],
+            'holders' => ['required', 'list', 'min:1', 'max:'.SpreadLimits::MOST_HOLDERS],
             'holders.*.code' => ['required', 'string', 'max:4', 'distinct:ignore_case'],
             'holders.*.side' => ['required', Rule::in(['port', 'centre', 'starboard'])],
             'holders.*.kind' => ['required', Rule::in(['rod', 'boom'])],

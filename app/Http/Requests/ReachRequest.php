@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Admek\Core\Spread\SpreadLimits;
+
 final class ReachRequest extends SpreadContent
 {
     /** @return array<string, list<mixed>> */
@@ -12,7 +14,7 @@ final class ReachRequest extends SpreadContent
         return [
             'depth' => ['required', 'numeric:strict', 'between:0,150'],
             'by' => ['nullable', 'in:control,other'],
-            'holder_ids' => ['required', 'list', 'min:1', 'max:32'],
+            'holder_ids' => ['required', 'list', 'min:1', 'max:'.SpreadLimits::MOST_HOLDERS],
             'holder_ids.*' => ['integer:strict', 'distinct'],
         ] + self::spreadRules() + self::whatIfRules();
     }

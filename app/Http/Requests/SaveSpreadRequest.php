@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Admek\Core\Spread\SettingSchool;
+use Admek\Core\Spread\SpreadLimits;
 use Illuminate\Validation\Rule;
 
 final class SaveSpreadRequest extends SpreadContent
@@ -20,7 +21,7 @@ final class SaveSpreadRequest extends SpreadContent
     {
         return [
             'school' => [Rule::enum(SettingSchool::class)],
-            'setting_order' => ['nullable', 'list', 'max:32'],
+            'setting_order' => ['nullable', 'list', 'max:'.SpreadLimits::MOST_HOLDERS],
             'setting_order.*' => ['integer:strict', 'distinct'],
         ];
     }

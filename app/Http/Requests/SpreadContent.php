@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Admek\Core\Spread\Conditions;
+use Admek\Core\Spread\SpreadLimits;
 use Admek\Core\Towing\Current;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
@@ -16,14 +17,12 @@ use Illuminate\Validation\Validator;
 /** A request that carries a spread's speed and lines; types are held here and in {@see LineShape}, ranges by the core's own values. */
 abstract class SpreadContent extends FormRequest
 {
-    private const MOST_LINES = 32;
-
     /** @return array<string, list<mixed>> */
     protected static function spreadRules(): array
     {
         return [
             'speed' => ['required', 'numeric:strict', self::between(Conditions::SLOWEST, Conditions::FASTEST)],
-            'lines' => ['present', 'list', 'max:'.self::MOST_LINES],
+            'lines' => ['present', 'list', 'max:'.SpreadLimits::MOST_HOLDERS],
         ];
     }
 
