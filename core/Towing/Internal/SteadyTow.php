@@ -162,6 +162,10 @@ final class SteadyTow
 
             return;
         }
+        $narrowest = $this->tether?->narrowest($turn) ?? 0.0;
+        if ($turn->radius <= $narrowest) {
+            throw CannotTow::inTurn($narrowest);
+        }
         $reach = max($this->length + ($this->line->board->lineOut ?? 0.0), 1.0);
         $bending = new Bending($this->stream, $this->end, $turn->radius, $whole, $reach, $this->isRound(), $this->bend(...));
         $bending->from($this->startInTurn(...), $grain);

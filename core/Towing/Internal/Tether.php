@@ -6,6 +6,7 @@ namespace Admek\Core\Towing\Internal;
 
 use Admek\Core\Towing\Board;
 use Admek\Core\Towing\CannotTow;
+use Admek\Core\Towing\Turn;
 
 /**
  * What holds a chain's top off the boat: the front line of a board, or a clip on the tow line of a mast board.
@@ -45,6 +46,20 @@ final class Tether
     ) {
         $this->reach = sqrt($held->lineOut ** 2 - $towPoint[2] ** 2);
         $this->arm = $held->clipOut === null ? 1.0 : $held->clipOut / $held->lineOut;
+    }
+
+    /**
+     * The circle (m) on which an inside board comes to ride in the very centre, its front line as long as the way there: on
+     * a narrower one there is no water that would hold it out. 0 where the board pulls to the outside, or shares its line.
+     */
+    public function narrowest(Turn $turn): float
+    {
+        [$x, $y] = $this->towPoint;
+        if ($this->held->clipOut !== null || $turn->side !== $this->held->side || $this->reach <= abs($x)) {
+            return 0.0;
+        }
+
+        return $turn->side->sign() * $y + sqrt($this->reach ** 2 - $x ** 2);
     }
 
     public function startLike(self $other): void

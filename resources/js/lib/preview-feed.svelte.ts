@@ -9,7 +9,7 @@ type Question = Schemas['SpreadPreview'];
 const RETRY_MS = 2500;
 
 /** A hand that changed something this lately is still moving. */
-const MOVING_MS = 90;
+const MOVING_MS = 60;
 
 export class PreviewFeed {
     running: Map<string, RunningLine> = $state.raw(new Map());

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { atStake, breachKey, type Breach } from '../lib/breaches';
+    import type { Plan, WhatIf } from '../lib/plan';
     import Popover from './Popover.svelte';
     import type { CureOffer, SpreadDesk } from '../lib/spread-desk.svelte';
 
@@ -8,16 +9,19 @@
 
     const breaches = $derived(desk.breaches);
     let open = $state(false);
-    let cures: Map<string, CureOffer> = $state.raw(new Map());
+    let offered = $state.raw<{ plan: Plan; whatIf: WhatIf; by: Map<string, CureOffer> } | null>(null);
+    /** An offer holds the whole plan it was tried on: none is one for another plan. */
+    const cures = $derived(
+        offered?.plan === desk.plan && offered.whatIf === desk.whatIf ? offered.by : new Map<string, CureOffer>(),
+    );
 
-    // Cures belong to the very depths shown: asked anew whenever those change while the list is open.
+    // Asked anew whenever the depths change while the list is open.
     $effect(() => {
-        const shownNow = desk.feed.solved;
+        void desk.feed.solved;
         if (open) {
+            const { plan, whatIf } = desk;
             void desk.cures().then((offers) => {
-                if (shownNow === desk.feed.solved) {
-                    cures = new Map(offers.map((offer) => [breachKey(offer.breach), offer]));
-                }
+                offered = { plan, whatIf, by: new Map(offers.map((offer) => [breachKey(offer.breach), offer])) };
             });
         }
     });
