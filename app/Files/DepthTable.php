@@ -41,7 +41,7 @@ final class DepthTable
      * @param  list<array<string, mixed>>  $described
      * @return list<list<string>>
      */
-    public static function rows(array $running, array $described, bool $metric, RulesOfThumb $rules = new RulesOfThumb): array
+    public static function rows(array $running, array $described, bool $metric, ?RulesOfThumb $rules = null): array
     {
         $length = static fn (?float $metres): string => $metres === null ? '' : sprintf('%.1f', $metric ? $metres : $metres / Units::FOOT);
         $rows = [];

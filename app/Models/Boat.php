@@ -20,18 +20,17 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int $lines_per_angler
  * @property float $mast_aft m, where a mast board's tow line leaves the boat
  * @property float $mast_height m above the water
- * @property ?array<string, float> $rules rules of thumb as this boat reckons them
  * @property string $timezone IANA name of the port's clock
  * @property ?array<string, array<string, ?float>> $rule_books thresholds as this boat judges them, by book and key
  * @property ?array<string, float> $stores what is aboard of what trips use up
  */
 final class Boat extends Model
 {
-    protected $fillable = ['name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'rules', 'timezone', 'rule_books', 'stores'];
+    protected $fillable = ['name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone', 'rule_books', 'stores'];
 
     protected $attributes = ['mast_aft' => -4.0, 'mast_height' => 3.0, 'timezone' => 'UTC'];
 
-    protected $casts = ['length' => 'float', 'beam' => 'float', 'lines_per_angler' => 'integer', 'mast_aft' => 'float', 'mast_height' => 'float', 'rules' => 'array', 'rule_books' => 'array', 'stores' => 'array'];
+    protected $casts = ['length' => 'float', 'beam' => 'float', 'lines_per_angler' => 'integer', 'mast_aft' => 'float', 'mast_height' => 'float', 'rule_books' => 'array', 'stores' => 'array'];
 
     /** @return array{float, float, float} in the towing frame, m */
     public function mast(): array
@@ -46,7 +45,7 @@ final class Boat extends Model
 
     public function rulesOfThumb(): RulesOfThumb
     {
-        return RulesOfThumb::of(array_map(floatval(...), $this->rules ?? []));
+        return RulesOfThumb::from($this->book(Book::Thumb));
     }
 
     /** @return HasMany<Sounding, $this> */

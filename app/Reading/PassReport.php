@@ -41,7 +41,7 @@ final class PassReport
         $choice = PassChoice::of($ways['drawn'], $ways['reversed'], $current);
         $profile = $grid === null ? [] : $ways['drawn']->bottom($grid);
         $lines = $trip->spreads->isEmpty() ? [] : RigBuilder::kept($trip->spreads[0], $boat);
-        $limits = TripLimits::of($trip);
+        $limits = TripLimits::of($trip, $boat);
         $conditions = new Conditions($speed, density: $trip->density());
         $safe = new SafeLimits($lines, $conditions, $limits, $solver);
         $radius = $lines === [] ? null : ['port' => $safe->turn(Side::Port)['radius'], 'starboard' => $safe->turn(Side::Starboard)['radius']];

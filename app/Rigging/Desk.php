@@ -43,7 +43,7 @@ final readonly class Desk
 
         return new self(
             $boat, $trip, $locker, $request->lines(), (new RigBuilder($boat, $locker))->all($request->lines()),
-            $request->conditions($trip->density()), TripLimits::of($trip, $request->gone()),
+            $request->conditions($trip->density()), TripLimits::of($trip, $boat, $request->gone()),
         );
     }
 

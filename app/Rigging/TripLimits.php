@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Rigging;
 
+use Admek\Core\Rules\Book;
 use Admek\Core\Spread\Bottom;
 use Admek\Core\Spread\SpreadLimits;
+use App\Models\Boat;
 use App\Models\TargetBand;
 use App\Models\Trip;
 
@@ -13,13 +15,14 @@ use App\Models\Trip;
 final class TripLimits
 {
     /** @param  float  $gone  m the boat has gone along the trip's bottom profile */
-    public static function of(Trip $trip, float $gone = 0.0): SpreadLimits
+    public static function of(Trip $trip, Boat $boat, float $gone = 0.0): SpreadLimits
     {
-        return new SpreadLimits(
+        return SpreadLimits::from(
+            $boat->book(Book::Spread),
             $trip->linesAllowed(),
             self::bottom($trip, $gone),
             $trip->bands->mapWithKeys(static fn (TargetBand $band): array => [$band->species => [$band->top, $band->bottom]])->all(),
-            clearance: $trip->clearance ?? 0.0,
+            $trip->clearance ?? 0.0,
         );
     }
 

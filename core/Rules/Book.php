@@ -7,6 +7,8 @@ namespace Admek\Core\Rules;
 use Admek\Core\Fish\FishCare;
 use Admek\Core\Fish\Habits;
 use Admek\Core\InvalidValue;
+use Admek\Core\Spread\SpreadLimits;
+use Admek\Core\Tackle\RulesOfThumb;
 use Admek\Core\Trip\Chores;
 use Admek\Core\Trip\GoLimits;
 use Admek\Core\Trip\Stores;
@@ -21,6 +23,8 @@ enum Book: string
     case Habits = 'habits';
     case Reading = 'reading';
     case Care = 'care';
+    case Thumb = 'thumb';
+    case Spread = 'spread';
 
     /** @return list<Rule> */
     public function rules(): array
@@ -32,6 +36,8 @@ enum Book: string
             self::Habits => Habits::rules(),
             self::Reading => ReadingRules::rules(),
             self::Care => FishCare::rules(),
+            self::Thumb => RulesOfThumb::rules(),
+            self::Spread => SpreadLimits::rules(),
         };
     }
 

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Admek\Core\Spread;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Rules\Rule;
+use Admek\Core\Rules\RuleBook;
+use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Units;
 
 /** What a spread is held to; every threshold can be the boat's own. */
@@ -46,6 +49,32 @@ final readonly class SpreadLimits
         InvalidValue::unlessBetween('clearance', $clearance, 0, 50, 'm');
         InvalidValue::unlessBetween('doubled', $doubled, 0, 20, 'm');
         InvalidValue::unlessBetween('laid_back', $laidBack, 0, 1);
+    }
+
+    /** @return list<Rule> */
+    public static function rules(): array
+    {
+        return [
+            new Rule('tangle', 'Two lines keep', 3 * Units::FOOT, 0, 50, Quantity::Leader, 'Lines wander by a yard in a sea; nearer, a fish on one takes the other with it.'),
+            new Rule('boards', 'Neighbouring boards keep', 15 * Units::FOOT, 0, 100, Quantity::Length, 'Closer, a fish that takes one board back crosses the next.'),
+            new Rule('big_boards', 'The same where one pulls a big lure', 25 * Units::FOOT, 0, 100, Quantity::Length, 'Big plugs and bucktails swing wide and turn sharp.'),
+            new Rule('bare', 'Bare water is worth a word from', 8 * Units::FOOT, 0, 100, Quantity::Depth, 'A lure serves about so much of it: less is covered by the next one’s reach.'),
+            new Rule('doubled', 'Two lures of a band are apart by', 2 * Units::FOOT, 0, 20, Quantity::Leader, 'While other feet of it are bare, nearer ones fish the same water twice.'),
+            new Rule('laid_back', 'A board is laid back under this share of its own spread', 0.7, 0, 1, Quantity::Share, 'What trails it has taken it in: fish, weed, or too much gear.'),
+        ];
+    }
+
+    /**
+     * @param  array<string, array{float, float}>  $bands  top and bottom in m by species
+     *
+     * @throws InvalidValue naming the field
+     */
+    public static function from(RuleBook $book, ?int $lines, ?Bottom $bottom, array $bands, float $clearance): self
+    {
+        return new self(
+            $lines, $bottom, $bands, $book->get('tangle'), $book->get('boards'), $book->get('big_boards'), $book->get('bare'),
+            $clearance, $book->get('doubled'), $book->get('laid_back'),
+        );
     }
 
     /** @param  array<string, array{float, float}>  $bands */

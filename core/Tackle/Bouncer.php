@@ -84,8 +84,10 @@ final readonly class Bouncer implements BottomRig
         return $this->lure;
     }
 
-    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): RuleOfThumb
+    public function ruleOfThumb(?RulesOfThumb $rules = null): RuleOfThumb
     {
+        $rules ??= RulesOfThumb::of();
+
         return new RuleOfThumb($this->letOut / $rules->bouncerScope, sprintf('scope %g to 1', $rules->bouncerScope));
     }
 }

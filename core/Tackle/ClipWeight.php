@@ -71,7 +71,7 @@ final readonly class ClipWeight implements OtherControl, TrailingRig
         return $this->lure;
     }
 
-    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): ?RuleOfThumb
+    public function ruleOfThumb(?RulesOfThumb $rules = null): ?RuleOfThumb
     {
         return null;
     }

@@ -66,8 +66,9 @@ final readonly class Diver implements OtherControl
         return $this->lure;
     }
 
-    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): RuleOfThumb
+    public function ruleOfThumb(?RulesOfThumb $rules = null): RuleOfThumb
     {
+        $rules ??= RulesOfThumb::of();
         $share = max(0.0, $rules->diverShare - $rules->diverSharePerMark * $this->dial);
 
         return new RuleOfThumb($this->letOut * $share, sprintf('dial %g: %d %% of let-out', $this->dial, round(100 * $share)));

@@ -127,7 +127,7 @@ final readonly class Downrigger implements Rig
         return $this->own->lure;
     }
 
-    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): RuleOfThumb
+    public function ruleOfThumb(?RulesOfThumb $rules = null): RuleOfThumb
     {
         return new RuleOfThumb(
             $this->reading - $this->own->above,

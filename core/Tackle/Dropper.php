@@ -84,7 +84,7 @@ final readonly class Dropper implements BottomRig
         return $this->lure;
     }
 
-    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): ?RuleOfThumb
+    public function ruleOfThumb(?RulesOfThumb $rules = null): ?RuleOfThumb
     {
         return null;
     }

@@ -47,9 +47,10 @@ final readonly class FlatLine implements TrailingRig
         return $this->lure;
     }
 
-    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): ?RuleOfThumb
+    public function ruleOfThumb(?RulesOfThumb $rules = null): ?RuleOfThumb
     {
         $rated = $this->lure->rated;
+        $rules ??= RulesOfThumb::of();
 
         return $rated === null ? null : new RuleOfThumb(
             min($rated->depth * $this->letOut / $rated->lead, $rules->flatMost * $rated->depth),

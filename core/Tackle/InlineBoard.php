@@ -59,7 +59,7 @@ final readonly class InlineBoard implements Rig
         return $this->trailing->lure();
     }
 
-    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): ?RuleOfThumb
+    public function ruleOfThumb(?RulesOfThumb $rules = null): ?RuleOfThumb
     {
         return $this->trailing->ruleOfThumb($rules);
     }

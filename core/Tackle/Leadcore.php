@@ -69,13 +69,15 @@ final readonly class Leadcore implements TrailingRig
         return $this->lure;
     }
 
-    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): RuleOfThumb
+    public function ruleOfThumb(?RulesOfThumb $rules = null): RuleOfThumb
     {
         return self::perColour($rules, $this->colours, $this->lure);
     }
 
-    public static function perColour(RulesOfThumb $rules, float $colours, Lure $lure): RuleOfThumb
+    public static function perColour(?RulesOfThumb $rules, float $colours, Lure $lure): RuleOfThumb
     {
+        $rules ??= RulesOfThumb::of();
+
         return new RuleOfThumb(
             $colours * $rules->perColour + ($lure->rated->depth ?? 0.0),
             'so much a colour'.($lure->rated === null ? '' : ', plus the lure’s own figure'),

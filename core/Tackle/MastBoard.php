@@ -80,7 +80,7 @@ final readonly class MastBoard implements Rig
         return $this->trailing->lure();
     }
 
-    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): ?RuleOfThumb
+    public function ruleOfThumb(?RulesOfThumb $rules = null): ?RuleOfThumb
     {
         return $this->trailing->ruleOfThumb($rules);
     }

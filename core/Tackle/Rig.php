@@ -33,5 +33,5 @@ interface Rig
      *
      * @throws CannotTow
      */
-    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): ?RuleOfThumb;
+    public function ruleOfThumb(?RulesOfThumb $rules = null): ?RuleOfThumb;
 }

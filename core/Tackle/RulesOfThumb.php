@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Rules\Rule;
+use Admek\Core\Rules\RuleBook;
+use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Units;
 
 /** The figures the trade reckons depth with; each can be the boat's own. */
 final readonly class RulesOfThumb
 {
-    /** 2 mph in m/s. */
-    private const TWO_MPH = 0.89408;
-
     /**
      * @param  float  $perColour  m a colour of leadcore takes a lure down
      * @param  float  $coreSpeed  m/s at which it does
@@ -20,23 +20,36 @@ final readonly class RulesOfThumb
      * @param  float  $diverSharePerMark  what each whole number of dial takes from that
      * @param  float  $bouncerScope  let-out over depth of a bouncer that ticks bottom
      * @param  float  $flatMost  most a diving lure on a flat line gets, as a share of its dive figure
-     *
-     * @throws InvalidValue naming the field
      */
-    public function __construct(
-        public float $perColour = 5 * Units::FOOT,
-        public float $coreSpeed = self::TWO_MPH,
-        public float $diverShare = 0.55,
-        public float $diverSharePerMark = 0.05,
-        public float $bouncerScope = 2.0,
-        public float $flatMost = 1.2,
+    private function __construct(
+        public float $perColour,
+        public float $coreSpeed,
+        public float $diverShare,
+        public float $diverSharePerMark,
+        public float $bouncerScope,
+        public float $flatMost,
     ) {
-        InvalidValue::unlessBetween('per_colour', $perColour, 0.3, 6, 'm');
-        InvalidValue::unlessBetween('core_speed', $coreSpeed, 0.2, 3, 'm/s');
-        InvalidValue::unlessBetween('diver_share', $diverShare, 0.1, 0.95);
-        InvalidValue::unlessBetween('diver_share_per_mark', $diverSharePerMark, 0, 0.2);
-        InvalidValue::unlessBetween('bouncer_scope', $bouncerScope, 1, 6);
-        InvalidValue::unlessBetween('flat_most', $flatMost, 1, 2);
+    }
+
+    /** @return list<Rule> */
+    public static function rules(): array
+    {
+        return [
+            new Rule('per_colour', 'A colour of core takes it down', 5 * Units::FOOT, 0.3, 6, Quantity::Leader, 'Five feet a colour holds near 2 mph for mid lengths; the lure’s own figure comes on top.'),
+            new Rule('core_speed', 'at', 2 * Units::MPH, 0.2, 3, Quantity::Speed, 'The speed that figure is told for: core rises as you go faster.'),
+            new Rule('diver_share', 'A diver at dial 0, of its let-out', 0.55, 0.1, 0.95, Quantity::Share, 'Straight down it runs a little deeper than half of what is out.'),
+            new Rule('diver_share_per_mark', 'Less for each mark of the dial', 0.05, 0, 0.2, Quantity::Share, 'What pulls it aside no more pulls it down.'),
+            new Rule('bouncer_scope', 'Scope of a bouncer', 2.0, 1, 6, Quantity::Count, 'Twice the depth of line out ticks bottom in still water.'),
+            new Rule('flat_most', 'Most of a dive figure on a flat line', 1.2, 1, 2, Quantity::Share, 'Beyond that more line holds up what it should take down.'),
+        ];
+    }
+
+    public static function from(RuleBook $book): self
+    {
+        return new self(
+            $book->get('per_colour'), $book->get('core_speed'), $book->get('diver_share'),
+            $book->get('diver_share_per_mark'), $book->get('bouncer_scope'), $book->get('flat_most'),
+        );
     }
 
     /**
@@ -44,28 +57,8 @@ final readonly class RulesOfThumb
      *
      * @throws InvalidValue naming the field
      */
-    public static function of(array $own): self
+    public static function of(array $own = []): self
     {
-        $default = new self;
-        foreach (array_keys($own) as $name) {
-            if (! array_key_exists($name, $default->figures())) {
-                throw InvalidValue::because($name, 'one of '.implode(', ', array_keys($default->figures())));
-            }
-        }
-        $figures = $own + $default->figures();
-
-        return new self(
-            $figures['per_colour'], $figures['core_speed'], $figures['diver_share'],
-            $figures['diver_share_per_mark'], $figures['bouncer_scope'], $figures['flat_most'],
-        );
-    }
-
-    /** @return array<string, float> by name */
-    public function figures(): array
-    {
-        return [
-            'per_colour' => $this->perColour, 'core_speed' => $this->coreSpeed, 'diver_share' => $this->diverShare,
-            'diver_share_per_mark' => $this->diverSharePerMark, 'bouncer_scope' => $this->bouncerScope, 'flat_most' => $this->flatMost,
-        ];
+        return self::from(RuleBook::of(self::rules(), $own));
     }
 }

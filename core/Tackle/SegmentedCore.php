@@ -68,7 +68,7 @@ final readonly class SegmentedCore implements TrailingRig
         return $this->lure;
     }
 
-    public function ruleOfThumb(RulesOfThumb $rules = new RulesOfThumb): RuleOfThumb
+    public function ruleOfThumb(?RulesOfThumb $rules = null): RuleOfThumb
     {
         return Leadcore::perColour($rules, $this->colours, $this->lure);
     }

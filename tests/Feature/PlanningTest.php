@@ -78,13 +78,24 @@ final class PlanningTest extends FeatureTestCase
 
     public function test_rules_of_thumb_are_the_boat_s_own(): void
     {
-        $defaults = $this->send('GET', '/boat/rules', expect: 200)->json('defaults');
-        $this->send('PUT', '/boat/rules', ['rules' => ['per_colour' => 2.0] + $defaults], 200);
-        self::assertEquals(2.0, $this->send('GET', '/boat/rules')->json('rules.per_colour'));
-        self::assertEqualsWithDelta(6.0, array_column($this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('lines'), null, 'holder')['P2']['rule']['depth'], 1e-3);
-        $this->assertRefusedAt(['/rules/per_colour'], 'PUT', '/boat/rules', ['rules' => ['per_colour' => 90.0]]);
-        $this->assertRefusedAt(['/rules/per_color'], 'PUT', '/boat/rules', ['rules' => ['per_color' => 2.0]]);
-        $this->assertRefusedAt(['/rules/per_colour'], 'PUT', '/boat/rules', ['rules' => ['per_colour' => 'two']]);
+        $own = fn (array $figures): mixed => $this->send('PUT', '/boat/books/thumb', ['own' => $figures], 200);
+        $own(['per_colour' => 6.5]);
+        self::assertEqualsWithDelta(6.5, array_column($this->send('GET', '/boat/books/thumb', expect: 200)->json('rules'), 'value', 'key')['per_colour'], 1e-9);
+        self::assertEqualsWithDelta(3 * 6.5 * 0.3048, array_column($this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('lines'), null, 'holder')['P2']['rule']['depth'], 1e-3);
+        $this->assertRefusedAt(['/own/per_colour'], 'PUT', '/boat/books/thumb', ['own' => ['per_colour' => 90.0]]);
+        $this->assertRefusedAt(['/own/per_color'], 'PUT', '/boat/books/thumb', ['own' => ['per_color' => 2.0]]);
+        $this->assertRefusedAt(['/own/per_colour'], 'PUT', '/boat/books/thumb', ['own' => ['per_colour' => 'two']]);
+    }
+
+    public function test_what_is_worth_a_look_is_the_boat_s_own(): void
+    {
+        $kinds = fn (): array => array_count_values(array_column($this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'), 'kind'));
+        self::assertArrayNotHasKey('tangle', $kinds());
+        self::assertArrayHasKey('bare', $kinds());
+        $this->send('PUT', '/boat/books/spread', ['own' => ['tangle' => 12, 'bare' => 60]], 200);
+
+        self::assertArrayHasKey('tangle', $kinds(), 'lines that must keep twelve feet do not');
+        self::assertArrayNotHasKey('bare', $kinds());
     }
 
     public function test_safe_limits_say_what_goes_wrong_beyond_them(): void
@@ -257,14 +268,13 @@ final class PlanningTest extends FeatureTestCase
 
     public function test_the_table_goes_by_the_captain_s_own_rules_and_one_number_bounds_a_spread_everywhere(): void
     {
-        $rules = $this->send('GET', '/boat/rules', expect: 200)->json('rules');
         $cell = function (): float {
             $rows = array_map(static fn (string $row): array => str_getcsv($row, escape: ''), array_filter(explode("\r\n", (string) $this->send('GET', '/spreads/2/table', expect: 200)->getContent())));
 
             return (float) array_column($rows, array_search('rule of thumb, ft', $rows[0], true), 0)['C1'];
         };
         $before = $cell();
-        $this->send('PUT', '/boat/rules', ['rules' => ['per_colour' => 1.5 * $rules['per_colour']] + $rules], 200);
+        $this->send('PUT', '/boat/books/thumb', ['own' => ['per_colour' => 7.5]], 200);
         self::assertEqualsWithDelta(1.5 * $before, $cell(), 0.2);
 
         $contract = Yaml::parseFile(base_path('docs/openapi.yaml'))['components']['schemas'];

@@ -32,7 +32,7 @@ final class DeckCardController
         $running = array_map(static fn (DeckCardRow $row): RunningLine => $row->running, $card->rows);
         $planned = array_map(static fn (RunningLine $line): PlannedLine => $line->planned, $running);
         $clearing = FishOn::clearing($running);
-        $limits = TripLimits::of($trip);
+        $limits = TripLimits::of($trip, $boat);
         $rules = $boat->rulesOfThumb();
 
         return new JsonResponse([

@@ -22,7 +22,7 @@ final class RunningLineResource extends JsonResource
 {
     private const MOST_POINTS = 40;
 
-    public function __construct(RunningLine $running, private readonly RulesOfThumb $rules = new RulesOfThumb)
+    public function __construct(RunningLine $running, private readonly ?RulesOfThumb $rules = null)
     {
         parent::__construct($running);
     }

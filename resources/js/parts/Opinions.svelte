@@ -3,7 +3,7 @@
     import type { SpreadDesk } from '../lib/spread-desk.svelte';
     import { doubt, figure, plusMinus, shown } from '../lib/units';
     import { doubtWords } from '../lib/words';
-    import RulesEditor from './RulesEditor.svelte';
+    import RuleBookDialog from './RuleBookDialog.svelte';
     import SoundingForm from './SoundingForm.svelte';
 
     /** Water model, rule of thumb and own soundings of one line side by side, and what explains where they differ. */
@@ -35,6 +35,7 @@
         }
     }
 
+    let reckoning = $state(false);
     const doubtReason = $derived(
         running.doubts
             .filter((part) => part.amount > 0.03)
@@ -84,4 +85,13 @@
 {/if}
 <p class="quiet text-sm">The ± is made of {doubtReason}.</p>
 <SoundingForm {desk} {line} {soundings} />
-<RulesEditor {desk} />
+<p class="border-base-300 border-t pt-1">
+    <button type="button" class="cursor-pointer text-[15px] underline" onclick={() => (reckoning = true)}
+        >Your own rules of thumb…</button
+    >
+</p>
+{#if reckoning}
+    <RuleBookDialog book="thumb" title="Rules of thumb" changed={() => desk.refresh()} close={() => (reckoning = false)}
+        >What the trade reckons depth with, as this boat does.</RuleBookDialog
+    >
+{/if}

@@ -1,5 +1,7 @@
 <script lang="ts" module>
-    export type BookName = 'go' | 'chores' | 'stores' | 'habits' | 'reading' | 'care';
+    import type { paths } from '../lib/schema';
+
+    export type BookName = paths['/boat/books/{book}']['get']['parameters']['path']['book'];
 </script>
 
 <script lang="ts">

@@ -2,6 +2,7 @@
     import { atStake, breachKey, type Breach } from '../lib/breaches';
     import type { Plan, WhatIf } from '../lib/plan';
     import Popover from './Popover.svelte';
+    import RuleBookDialog from './RuleBookDialog.svelte';
     import type { CureOffer, SpreadDesk } from '../lib/spread-desk.svelte';
 
     /** How many things want a look, and on asking which; each leads to its rod. */
@@ -9,6 +10,7 @@
 
     const breaches = $derived(desk.breaches);
     let open = $state(false);
+    let limits = $state(false);
     let offered = $state.raw<{ plan: Plan; whatIf: WhatIf; by: Map<string, CureOffer> } | null>(null);
     /** An offer holds the whole plan it was tried on: none is one for another plan. */
     const cures = $derived(
@@ -81,7 +83,17 @@
             <li class="p-3">Every line keeps clear of the others and of bottom, and the bands are covered.</li>
         {/each}
     </ul>
+    <p class="border-base-300 border-t px-3 py-2">
+        <button type="button" class="cursor-pointer text-sm underline" onclick={() => (limits = true)}
+            >What is worth a look…</button
+        >
+    </p>
 </Popover>
+{#if limits}
+    <RuleBookDialog book="spread" title="What is worth a look" changed={() => desk.refresh()} close={() => (limits = false)}
+        >How near lines may come, and what water counts as bare.</RuleBookDialog
+    >
+{/if}
 
 <style>
     li + li {

@@ -13,7 +13,6 @@ use Admek\Core\Spread\LineBuilder;
 use Admek\Core\Spread\RunningLine;
 use Admek\Core\Spread\SpreadSolver;
 use Admek\Core\Tackle\RuleOfThumb;
-use Admek\Core\Tackle\RulesOfThumb;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowSolver;
 use Admek\Core\Towing\Turn;
@@ -34,7 +33,7 @@ final class OpinionsTest extends TestCase
     {
         $conditions = new Conditions(3.2 * Lines::MPH);
         $line = $this->run1('core', [], $conditions);
-        $rule = $line->planned->rig->ruleOfThumb(new RulesOfThumb);
+        $rule = $line->planned->rig->ruleOfThumb();
         self::assertNotNull($rule);
         $why = Difference::between($line, $rule, $conditions);
 
