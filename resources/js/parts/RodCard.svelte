@@ -14,6 +14,7 @@
         marked,
         planned,
         faulty,
+        answered,
         choose,
     }: {
         holder: Holder;
@@ -26,6 +27,8 @@
         /** The same line as planned, while something tried is compared with it. */
         planned: RunningLine | undefined;
         faulty: boolean;
+        /** Whether depths are known; a line without one has then no steady run. */
+        answered: boolean;
         choose: () => void;
     } = $props();
 
@@ -84,8 +87,12 @@
             <span class="flag">on the surface</span>
         {/if}
     {:else if line}
+        {#if answered && !faulty}<span class="depth figure"><b>—</b></span>{/if}
+        <span class="kind figure">{lineWords(line)}</span>
         <span class="out figure">{letOut}</span>
-        {#if faulty}<span class="flag">not usable</span>{/if}
+        <span class="quiet second figure">{second}</span>
+        <span class="lure figure">{lure}</span>
+        {#if faulty}<span class="flag">not usable</span>{:else if answered}<span class="flag">no steady run</span>{/if}
     {:else}
         <span class="quiet text-sm">Choose to rig it</span>
     {/if}

@@ -34,6 +34,10 @@
                 faultAt(desk.feed.faults, `${at}/holder_id`)),
     );
 
+    /** What is said of a line that has no depth just now. */
+    const unsteady = $derived(
+        desk.feed.breaches.find(({ kind, holders }) => kind === 'unsteady' && holders[0] === desk.chosen?.code)?.reason,
+    );
     const TABS = ['rig', 'opinions', 'figures'] as const;
     let tab: (typeof TABS)[number] = $state('rig');
 
@@ -106,6 +110,8 @@
                     >
                 {/each}
             </div>
+        {:else if unsteady}
+            <p class="text-error leading-snug font-semibold">{unsteady}</p>
         {/if}
 
         <div id="about-rod" role={line ? 'tabpanel' : undefined} class="flex flex-col gap-1">

@@ -174,7 +174,7 @@
         {#if faultAt(faults, '/water')}<p class="text-error text-sm font-semibold">{faultAt(faults, '/water')}</p>{/if}
     </fieldset>
     <TextField
-        label="Its temperature at the surface, {measure(units, 'temperature').unit}"
+        label="Surface water, {measure(units, 'temperature').unit}"
         bind:value={temperature}
         inputmode="decimal"
         fault={faultAt(faults, '/water_temperature')}

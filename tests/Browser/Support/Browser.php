@@ -13,8 +13,6 @@ use RuntimeException;
 /** One headless Chromium with a profile of its own, at a viewport of exactly the size asked for. */
 final class Browser
 {
-    private bool $closed = false;
-
     private function __construct(public readonly RemoteWebDriver $driver, private readonly string $profile, private readonly int $width, private readonly int $height)
     {
     }
@@ -32,8 +30,8 @@ final class Browser
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $browser = new self(RemoteWebDriver::create($chromeDriver, $capabilities, 20_000, 60_000), $profile, $width, $height);
         $browser->resize($width, $height);
-        // Ended with the run, whoever opened it last.
-        register_shutdown_function(static fn () => $browser->close());
+        // ChromeDriver ends its browsers when it is ended, with the run; what is left of this one is its profile.
+        register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($profile)));
 
         return $browser;
     }
@@ -75,10 +73,6 @@ final class Browser
 
     public function close(): void
     {
-        if ($this->closed) {
-            return;
-        }
-        $this->closed = true;
         $this->driver->quit();
         exec('rm -rf '.escapeshellarg($this->profile));
     }
