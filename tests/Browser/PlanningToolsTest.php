@@ -162,12 +162,36 @@ final class PlanningToolsTest extends BrowserTestCase
         $this->fill('#sounding', '21')->sendKeys(WebDriverKeys::ENTER);
         $this->see('aside dl', '1 of this lure on this reel');
         $this->see('aside li', 'touched bottom');
-        $this->click('aside summary', 'Your own rules');
-        $field = $this->see('details label', 'a colour of core')->getAttribute('for');
-        $this->fill("#{$field}", '7')->sendKeys(WebDriverKeys::ENTER);
+        $this->click('aside button', 'Your own rules');
+        $this->fill('#rule-per_colour', '7')->sendKeys(WebDriverKeys::ENTER);
+        $this->click('dialog button', 'Close');
         Wait::until(fn (): bool => str_contains($this->see('aside dl')->getText(), '21'), '3 colours at 7 ft');
         $this->click('[aria-label="Drop this sounding"]');
         $this->see('aside', 'none yet of this lure');
+    }
+
+    public function test_a_turn_too_tight_for_a_line_is_said_where_its_depth_would_stand(): void
+    {
+        $this->openSpread();
+        $this->js('const r = document.querySelector("[aria-label=Turn]"); r.value = r.max; r.dispatchEvent(new Event("input", { bubbles: true }))');
+        $this->see('[data-holder=S1] .flag', 'no steady run');
+        $this->click('[data-holder=S1]');
+        $this->see('aside', 'S1 has no steady run in this turn');
+        $this->see('[data-holder=P5] .depth b');
+        $this->keys('0');
+        Wait::until(fn (): bool => $this->depth('S1') > 5, 'on a straight course it runs again');
+    }
+
+    public function test_what_is_worth_a_look_is_the_captain_s_own(): void
+    {
+        $this->openSpread();
+        $this->click('[aria-controls=to-look-at]', 'to look at');
+        $this->see('#to-look-at li', 'Bare water');
+        $this->click('#to-look-at button', 'What is worth a look');
+        $this->fill('#rule-bare', '60')->sendKeys(WebDriverKeys::ENTER);
+        $this->click('dialog button', 'Close');
+        $this->click('[aria-controls=to-look-at]', 'to look at');
+        Wait::until(fn (): bool => ! str_contains($this->see('#to-look-at')->getText(), 'Bare water'), 'sixty bare feet to be needed for a word');
     }
 
     public function test_a_figure_is_opened_overridden_and_given_back(): void
