@@ -9,6 +9,7 @@ use Admek\Core\Towing\Current;
 use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Turn;
 use Admek\Core\Towing\Water;
+use Admek\Core\Units\Sentence;
 
 /** How the boat moves through what water while a spread is towed. */
 final readonly class Conditions
@@ -42,6 +43,14 @@ final readonly class Conditions
     public function withoutCurrent(): self
     {
         return new self($this->speed, $this->turn, $this->density);
+    }
+
+    /** What is to be kept in mind of depths worked out under these; null where they are what they say. */
+    public function caveat(): ?Sentence
+    {
+        return $this->turn !== null && ! $this->water()->flow->isUniform()
+            ? Sentence::of('On this heading only: the deep current turns past her.')
+            : null;
     }
 
     public function water(): Water

@@ -43,6 +43,10 @@ final class SpreadTest extends FeatureTestCase
         self::assertLessThan($straight['C1'] - 1.0, $faster['C1']);
         self::assertGreaterThan($straight['P2'] + 0.5, $turning['P2']['depth']);
         self::assertLessThan(1.0, $turning['P2']['speed_factor']);
+        $turn = ['radius' => 150, 'side' => 'port'];
+        $current = ['heading' => 0.0, 'surface' => ['set' => 0.0, 'drift' => 0.0], 'deep' => ['depth' => 24.0, 'set' => 90.0, 'drift' => 0.2]];
+        self::assertNull($this->preview(['what_if' => ['turn' => $turn]])['caveat']);
+        self::assertStringStartsWith('On this heading only', $this->preview(['what_if' => ['turn' => $turn, 'current' => $current]])['caveat']);
         self::assertGreaterThan(1.0, $turning['S1']['speed_factor']);
         self::assertSame(1, $this->demoSpread()['version']);
     }

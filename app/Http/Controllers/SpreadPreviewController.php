@@ -11,6 +11,7 @@ use Admek\Core\Spread\RunningLine;
 use Admek\Core\Spread\SpreadLimits;
 use Admek\Core\Spread\SpreadSolver;
 use Admek\Core\Towing\Flow;
+use Admek\Core\Units\Units;
 use App\Http\Requests\PreviewRequest;
 use App\Http\Resources\BreachResource;
 use App\Http\Resources\RunningLineResource;
@@ -36,6 +37,7 @@ final class SpreadPreviewController
             'lines' => array_map(static fn (RunningLine $line): RunningLineResource => new RunningLineResource($line, $rules), $running),
             'coverage' => self::coverage($desk->limits, $running),
             'whole' => $whole,
+            'caveat' => $desk->conditions->caveat()?->in(Units::from($boat->units)),
             'breaches' => BreachResource::collection(! $whole ? [] : [
                 ...$unsteady,
                 ...Breaches::of($running, $desk->limits, $desk->finishes()),

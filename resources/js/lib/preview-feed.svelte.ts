@@ -17,6 +17,8 @@ export class PreviewFeed {
     /** The water past the boat by depth. */
     flow: Schemas['Preview']['flow'] = $state.raw([]);
     breaches: Schemas['Breach'][] = $state.raw([]);
+    /** What is to be kept in mind of these depths. */
+    caveat: string | null = $state.raw(null);
     faults: Fault[] = $state.raw([]);
     /** Whether the depths shown belong to what the screen says; false while the server is silent. */
     answering: boolean = $state(true);
@@ -79,7 +81,7 @@ export class PreviewFeed {
         this.#asking = false;
     }
 
-    #draw({ lines, coverage, flow, breaches, whole }: Schemas['Preview']): void {
+    #draw({ lines, coverage, flow, breaches, whole, caveat }: Schemas['Preview']): void {
         // A depth on the move keeps the doubt it last had, until it rests.
         this.running = new Map(
             lines.map((line) => [
@@ -95,6 +97,7 @@ export class PreviewFeed {
         );
         this.coverage = coverage;
         this.flow = flow;
+        this.caveat = caveat;
         this.faults = [];
         this.drawn++;
         if (whole) {

@@ -247,6 +247,7 @@
                 {#if desk.whatIf.speed !== null}
                     <button type="button" class="btn btn-sm" onclick={() => desk.planTriedSpeed()}>Plan it</button>
                 {/if}
+                {#if desk.feed.caveat}<span class="max-w-44 text-[13px] leading-tight">{desk.feed.caveat}</span>{/if}
             </div>
         {/if}
     </div>
