@@ -96,7 +96,9 @@ enum Presentation: string
             self::Flat => [LureKind::LongMinnow, LureKind::DeepPlug, LureKind::SmallMinnow],
             self::Bouncer => [LureKind::WormHarness, LureKind::SlowSpinHook],
             self::Dropper => [LureKind::LongMinnow, LureKind::RiggedBait, LureKind::SmallMinnow],
-            self::Wash, self::DownRod => [LureKind::Bucktail, LureKind::BigPlug],
+            self::Wash => [LureKind::Bucktail, LureKind::BigPlug],
+            // So short a line stays up unless its lure dives.
+            self::DownRod => [LureKind::BigPlug, LureKind::DeepPlug, LureKind::Bucktail],
             default => [LureKind::MediumSpoon, LureKind::MagnumSpoon, LureKind::SmallSpoon],
         };
     }

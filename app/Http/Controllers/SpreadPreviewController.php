@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Admek\Core\Spread\Breach;
 use Admek\Core\Spread\Breaches;
 use Admek\Core\Spread\Coverage;
 use Admek\Core\Spread\OutOfReach;
@@ -37,6 +38,7 @@ final class SpreadPreviewController
             'lines' => array_map(static fn (RunningLine $line): RunningLineResource => new RunningLineResource($line, $rules), $running),
             'coverage' => self::coverage($desk->limits, $running),
             'whole' => $whole,
+            'unsteady' => array_merge(...array_map(static fn (Breach $breach): array => $breach->holders, $unsteady)),
             'caveat' => $desk->conditions->caveat()?->in(Units::from($boat->units)),
             'breaches' => BreachResource::collection(! $whole ? [] : [
                 ...$unsteady,

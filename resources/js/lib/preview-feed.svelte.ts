@@ -17,6 +17,8 @@ export class PreviewFeed {
     /** The water past the boat by depth. */
     flow: Schemas['Preview']['flow'] = $state.raw([]);
     breaches: Schemas['Breach'][] = $state.raw([]);
+    /** Holders whose lines have no steady run just now. */
+    unsteady: ReadonlySet<string> = $state.raw(new Set());
     /** What is to be kept in mind of these depths. */
     caveat: string | null = $state.raw(null);
     faults: Fault[] = $state.raw([]);
@@ -81,7 +83,7 @@ export class PreviewFeed {
         this.#asking = false;
     }
 
-    #draw({ lines, coverage, flow, breaches, whole, caveat }: Schemas['Preview']): void {
+    #draw({ lines, coverage, flow, breaches, whole, unsteady, caveat }: Schemas['Preview']): void {
         // A depth on the move keeps the doubt it last had, until it rests.
         this.running = new Map(
             lines.map((line) => [
@@ -97,6 +99,7 @@ export class PreviewFeed {
         );
         this.coverage = coverage;
         this.flow = flow;
+        this.unsteady = new Set(unsteady);
         this.caveat = caveat;
         this.faults = [];
         this.drawn++;

@@ -29,7 +29,7 @@
                 chosen={holder.id === desk.chosenId}
                 planned={desk.comparing && desk.isWhatIf ? desk.planFeed.running.get(holder.code) : undefined}
                 marked={desk.marked.has(holder.id)}
-                answered={desk.feed.drawn > 0}
+                unsteady={desk.feed.unsteady.has(holder.code)}
                 faulty={faulty.has(desk.indexOf(holder.id))}
                 choose={() => desk.choose(holder.id)}
             />

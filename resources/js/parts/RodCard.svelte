@@ -14,7 +14,7 @@
         marked,
         planned,
         faulty,
-        answered,
+        unsteady,
         choose,
     }: {
         holder: Holder;
@@ -27,8 +27,8 @@
         /** The same line as planned, while something tried is compared with it. */
         planned: RunningLine | undefined;
         faulty: boolean;
-        /** Whether depths are known; a line without one has then no steady run. */
-        answered: boolean;
+        /** Whether its line has no steady run just now. */
+        unsteady: boolean;
         choose: () => void;
     } = $props();
 
@@ -87,12 +87,12 @@
             <span class="flag">on the surface</span>
         {/if}
     {:else if line}
-        {#if answered && !faulty}<span class="depth figure"><b>—</b></span>{/if}
+        {#if unsteady && !faulty}<span class="depth figure"><b>—</b></span>{/if}
         <span class="kind figure">{lineWords(line)}</span>
         <span class="out figure">{letOut}</span>
         <span class="quiet second figure">{second}</span>
         <span class="lure figure">{lure}</span>
-        {#if faulty}<span class="flag">not usable</span>{:else if answered}<span class="flag">no steady run</span>{/if}
+        {#if faulty}<span class="flag">not usable</span>{:else if unsteady}<span class="flag">no steady run</span>{/if}
     {:else}
         <span class="quiet text-sm">Choose to rig it</span>
     {/if}

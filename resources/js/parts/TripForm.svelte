@@ -140,14 +140,31 @@
     <TextField label="Day" type="date" bind:value={date} fault={faultAt(faults, '/date')} />
     <TextField label="Lines in" type="time" bind:value={linesIn} fault={faultAt(faults, '/lines_in')} />
     <TextField label="Back by" type="time" bind:value={backBy} fault={faultAt(faults, '/back_by')} />
-    <TextField
-        label="Bottom, {measure(units, 'depth').unit}"
-        bind:value={bottom}
-        inputmode="decimal"
-        fault={allowed(faultOf(faults, '/bottom'), units, 'depth')}
-    />
+    <div class="grid grid-cols-2 gap-2">
+        <TextField
+            label="Bottom, {measure(units, 'depth').unit}"
+            bind:value={bottom}
+            inputmode="decimal"
+            fault={allowed(faultOf(faults, '/bottom'), units, 'depth')}
+        />
+        <TextField
+            label="Surface, {measure(units, 'temperature').unit}"
+            bind:value={temperature}
+            inputmode="decimal"
+            fault={faultAt(faults, '/water_temperature')}
+        />
+    </div>
     <TextField label="Port" bind:value={port} fault={faultAt(faults, '/port')} />
-    <TextField label="Ground" bind:value={ground} fault={faultAt(faults, '/ground')} />
+    <div class="grid grid-cols-[1fr_6.5rem] gap-2">
+        <TextField label="Ground" bind:value={ground} fault={faultAt(faults, '/ground')} />
+        <div>
+            <label for="water-kind" class="quiet text-sm">Water</label>
+            <select id="water-kind" class="select w-full text-base" bind:value={water}>
+                {#each WATERS as [value, text] (value)}<option {value}>{text}</option>{/each}
+            </select>
+            {#if faultAt(faults, '/water')}<p class="text-error text-sm font-semibold">{faultAt(faults, '/water')}</p>{/if}
+        </div>
+    </div>
     <TextField
         label="Run to it, {measure(units, 'distance').unit}"
         bind:value={run}
@@ -158,36 +175,15 @@
         <TextField label="Latitude, °N" bind:value={latitude} inputmode="decimal" fault={faultAt(faults, '/latitude')} />
         <TextField label="Longitude, °E" bind:value={longitude} inputmode="decimal" fault={faultAt(faults, '/longitude')} />
     </div>
-    <fieldset class="flex flex-wrap items-center gap-x-4 sm:col-span-2">
-        <legend class="quiet text-sm">Its water, which bears the gear</legend>
-        {#each WATERS as [value, text] (value)}
-            <label class="flex min-h-9 cursor-pointer items-center gap-2"
-                ><input
-                    type="radio"
-                    class="radio radio-sm"
-                    name="water"
-                    checked={water === value}
-                    onchange={() => (water = value)}
-                />{text}</label
-            >
-        {/each}
-        {#if faultAt(faults, '/water')}<p class="text-error text-sm font-semibold">{faultAt(faults, '/water')}</p>{/if}
-    </fieldset>
-    <TextField
-        label="Surface water, {measure(units, 'temperature').unit}"
-        bind:value={temperature}
-        inputmode="decimal"
-        fault={faultAt(faults, '/water_temperature')}
-    />
-    {#if water === 'fresh'}
-        <span class="hidden sm:block"></span>
-    {:else}
+    {#if water !== 'fresh'}
         <TextField
             label="Salinity, if you know it"
             bind:value={salinity}
             inputmode="decimal"
             fault={faultAt(faults, '/salinity')}
+            class="sm:col-start-2"
         />
+        <span class="hidden sm:col-span-2 sm:block"></span>
     {/if}
     <TextField label="Anglers" bind:value={anglers} inputmode="numeric" fault={faultAt(faults, '/anglers')} />
     <TextField label="Their names, if you like" bind:value={guests} fault={faultAt(faults, '/guests')} class="sm:col-span-2" />
