@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use Admek\Core\Spread\PlannedLine;
-use Admek\Core\Tackle\BoardSize;
-use Admek\Core\Tackle\Diver;
-use Admek\Core\Tackle\DiverPlate;
-use Admek\Core\Tackle\DiverSize;
-use Admek\Core\Tackle\Downrigger;
-use Admek\Core\Tackle\FlatLine;
-use Admek\Core\Tackle\InlineBoard;
-use Admek\Core\Tackle\Leadcore;
-use Admek\Core\Tackle\Leader;
-use Admek\Core\Tackle\LeadWeight;
-use Admek\Core\Tackle\LineStock;
-use Admek\Core\Tackle\Lure;
-use Admek\Core\Tackle\LureKind;
-use Admek\Core\Tackle\Material;
-use Admek\Core\Tackle\RatedPoint;
-use Admek\Core\Tackle\Release;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Tackle\Parts\BoardSize;
+use Admek\Core\Tackle\Parts\DiverPlate;
+use Admek\Core\Tackle\Parts\DiverSize;
+use Admek\Core\Tackle\Parts\Leader;
+use Admek\Core\Tackle\Parts\LeadWeight;
+use Admek\Core\Tackle\Parts\LineStock;
+use Admek\Core\Tackle\Parts\Lure;
+use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Tackle\Parts\Material;
+use Admek\Core\Tackle\Parts\RatedPoint;
+use Admek\Core\Tackle\Rigs\Diver;
+use Admek\Core\Tackle\Rigs\Downrigger;
+use Admek\Core\Tackle\Rigs\FlatLine;
+use Admek\Core\Tackle\Rigs\InlineBoard;
+use Admek\Core\Tackle\Rigs\Leadcore;
+use Admek\Core\Tackle\Rigs\Release;
 use Admek\Core\Towing\Side;
 
 /** Spreads to measure with: the demo's twelve lines, and as many times them as asked for. */

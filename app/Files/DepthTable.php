@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use Admek\Core\Spread\Conditions;
-use Admek\Core\Spread\RunningLine;
-use Admek\Core\Spread\SpreadSolver;
-use Admek\Core\Tackle\ControlKind;
-use Admek\Core\Tackle\RulesOfThumb;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Tackle\Rigs\ControlKind;
 use Admek\Core\Units\Units;
 use App\Models\Boat;
 use App\Models\Spread;

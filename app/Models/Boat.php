@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Admek\Core\Rules\Book;
 use Admek\Core\Rules\RuleBook;
-use Admek\Core\Tackle\RulesOfThumb;
+use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;

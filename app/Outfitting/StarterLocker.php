@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Outfitting;
 
-use Admek\Core\Tackle\LureKind;
+use Admek\Core\Tackle\Parts\LureKind;
 use App\Models\Boat;
 use App\Models\Lure;
 

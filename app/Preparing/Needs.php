@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Preparing;
 
-use Admek\Core\Tackle\LureKind;
-use Admek\Core\Tackle\Presentation;
+use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Trip\BaitCure;
 use Admek\Core\Trip\TripNeeds;
 use Admek\Core\Units\Quantity;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Spread\Conditions;
-use Admek\Core\Spread\SpreadSolver;
-use App\Http\Resources\DoubtResource;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Run\SpreadSolver;
+use App\Http\Previews\DoubtResource;
 use App\Models\Boat;
 
 /** What every line was doing when one was bitten: set-up in words and figures, solved place, speed and turn. */

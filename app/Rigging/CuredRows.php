@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Spread\Cure;
-use Admek\Core\Spread\CureKind;
-use Admek\Core\Spread\PlannedLine;
-use Admek\Core\Tackle\MastBoard;
+use Admek\Core\Spread\Cure\Cure;
+use Admek\Core\Spread\Cure\CureKind;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Tackle\Rigs\MastBoard;
 
 /** A spread's lines, as they are sent and kept, with a cure done: the very ones the cure is tried on and the page puts in place. */
 final readonly class CuredRows

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Tackle\Description;
-use Admek\Core\Tackle\FigureSheet;
-use Admek\Core\Tackle\Lure as Bait;
-use Admek\Core\Tackle\Outfitter;
+use Admek\Core\Tackle\Catalogue\Description;
+use Admek\Core\Tackle\Catalogue\Outfitter;
+use Admek\Core\Tackle\Parts\FigureSheet;
+use Admek\Core\Tackle\Parts\Lure as Bait;
 use App\Models\Ball;
 use App\Models\Board;
 use App\Models\Boat;

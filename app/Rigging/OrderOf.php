@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Spread\SettingSchool;
+use Admek\Core\Spread\Plan\SettingSchool;
 use App\Models\Spread;
 
 /** A setting order as it is stored or sent, its holders by their codes. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Spread\LineBuilder;
-use Admek\Core\Spread\PlannedLine;
+use Admek\Core\Spread\Plan\LineBuilder;
+use Admek\Core\Spread\Plan\PlannedLine;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\SpreadLine;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Rigging;
 
 use Admek\Core\Rules\Book;
-use Admek\Core\Spread\Bottom;
-use Admek\Core\Spread\SpreadLimits;
+use Admek\Core\Spread\Check\Bottom;
+use Admek\Core\Spread\Check\SpreadLimits;
 use App\Models\Boat;
 use App\Models\TargetBand;
 use App\Models\Trip;

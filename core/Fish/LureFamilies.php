@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Fish;
 
-use Admek\Core\Tackle\LureKind;
+use Admek\Core\Tackle\Parts\LureKind;
 
 /** Which families of lures to offer a species, the most promising first (docs/rules.md). */
 final class LureFamilies

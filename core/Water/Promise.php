@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Water;
 
 use Admek\Core\Fish\Species;
-use Admek\Core\Tackle\Presentation;
+use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use Admek\Core\Spread\Conditions;
-use Admek\Core\Tackle\LureKind;
-use Admek\Core\Trip\ForecastFile;
+use Admek\Core\Files\ForecastFile;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Tackle\Parts\LureKind;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\Trip;

@@ -1,15 +1,15 @@
 <script lang="ts">
     import Router from 'svelte-spa-router';
     import { aboard } from './lib/aboard.svelte';
-    import Shell from './parts/Shell.svelte';
-    import DeckCard from './screens/DeckCard.svelte';
-    import FirstRun from './screens/FirstRun.svelte';
-    import Ground from './screens/Ground.svelte';
-    import Log from './screens/Log.svelte';
-    import Prepare from './screens/Prepare.svelte';
-    import Spread from './screens/Spread.svelte';
-    import Water from './screens/Water.svelte';
-    import Trips from './screens/Trips.svelte';
+    import Shell from './frame/Shell.svelte';
+    import DeckCard from './card/DeckCard.svelte';
+    import FirstRun from './boat/FirstRun.svelte';
+    import Ground from './ground/Ground.svelte';
+    import Log from './log/Log.svelte';
+    import Prepare from './trip/Prepare.svelte';
+    import Spread from './spread/Spread.svelte';
+    import Water from './water/Water.svelte';
+    import Trips from './trip/Trips.svelte';
 
     const routes = {
         '/trips/:trip/prepare': Prepare,

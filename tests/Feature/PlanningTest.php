@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Admek\Core\Spread\SpreadLimits;
+use Admek\Core\Spread\Check\SpreadLimits;
 use App\Models\Boat;
 use App\Models\Holder;
 use App\Models\Trip;

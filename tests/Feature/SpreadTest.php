@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Admek\Core\Towing\TowCase;
-use Admek\Core\Towing\TowResult;
+use Admek\Core\Files\TowCase;
+use Admek\Core\Files\TowResult;
 use App\Models\Spread;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\Support\FeatureTestCase;

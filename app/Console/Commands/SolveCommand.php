@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Spread\Conditions;
-use Admek\Core\Spread\LineBuilder;
-use Admek\Core\Spread\RunningLine;
-use Admek\Core\Spread\SpreadSolver;
-use Admek\Core\Tackle\Rig;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\LineBuilder;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Rigs\Rig;
 use Admek\Core\Towing\CannotTow;
 use App\Files\DepthTable;
 use App\Files\SpreadFile;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Admek\Core\Files\TowCase;
+use Admek\Core\Files\TowResult;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\CannotTow;
-use Admek\Core\Towing\TowCase;
-use Admek\Core\Towing\TowResult;
 use Illuminate\Console\Command;
 use JsonException;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread\Drafting;
 
-use Admek\Core\Spread\Breach;
-use Admek\Core\Spread\Breaches;
-use Admek\Core\Spread\RunningLine;
+use Admek\Core\Spread\Check\Breach;
+use Admek\Core\Spread\Check\Breaches;
+use Admek\Core\Spread\Run\RunningLine;
 
 /** A drafted spread as it runs. */
 final readonly class Draft

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Admek\Core\Spread\Drafting;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Spread\Conditions;
-use Admek\Core\Spread\SpreadLimits;
+use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Plan\Conditions;
 
 /**
  * What a spread is drafted from: the water wanted, the holders, the gear aboard and the limits.

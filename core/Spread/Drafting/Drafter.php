@@ -6,15 +6,15 @@ namespace Admek\Core\Spread\Drafting;
 
 use Admek\Core\Fish\LureFamilies;
 use Admek\Core\InvalidValue;
-use Admek\Core\Spread\Breach;
-use Admek\Core\Spread\Breaches;
-use Admek\Core\Spread\CureKind;
-use Admek\Core\Spread\Cures;
-use Admek\Core\Spread\LineBuilder;
-use Admek\Core\Spread\PlannedLine;
-use Admek\Core\Spread\RunningLine;
-use Admek\Core\Spread\SpreadSolver;
-use Admek\Core\Tackle\LureKind;
+use Admek\Core\Spread\Check\Breach;
+use Admek\Core\Spread\Check\Breaches;
+use Admek\Core\Spread\Cure\CureKind;
+use Admek\Core\Spread\Cure\Cures;
+use Admek\Core\Spread\Plan\LineBuilder;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Parts\LureKind;
 
 /**
  * Drafts a spread: shares the rods of each side between boards and divers in every way there is, puts each rod where it

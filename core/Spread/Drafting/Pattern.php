@@ -6,13 +6,13 @@ namespace Admek\Core\Spread\Drafting;
 
 use Admek\Core\Fish\LureFamilies;
 use Admek\Core\InvalidValue;
-use Admek\Core\Spread\LineBuilder;
-use Admek\Core\Spread\SpreadSolver;
-use Admek\Core\Tackle\Control;
-use Admek\Core\Tackle\ControlKind;
-use Admek\Core\Tackle\LureKind;
-use Admek\Core\Tackle\Material;
-use Admek\Core\Tackle\Presentation;
+use Admek\Core\Spread\Plan\LineBuilder;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Tackle\Parts\Material;
+use Admek\Core\Tackle\Rigs\Control;
+use Admek\Core\Tackle\Rigs\ControlKind;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Units\Units;
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Admek\Core\Spread\Drafting;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Spread\Breaches;
-use Admek\Core\Spread\PlannedLine;
-use Admek\Core\Spread\RunningLine;
-use Admek\Core\Spread\SpreadSolver;
+use Admek\Core\Spread\Check\Breaches;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\CannotTow;
 
 /** Sets the lines of a sound spread a hand's breadth otherwise, where whole feet or tenths of a colour left feet of a band bare. */

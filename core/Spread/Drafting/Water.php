@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread\Drafting;
 
-use Admek\Core\Spread\Coverage;
+use Admek\Core\Spread\Check\Coverage;
 
 /** The bands cut into thin layers, each with what a first, second or third lure there is worth. */
 final class Water

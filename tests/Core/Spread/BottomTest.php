@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Spread;
 
+use Admek\Core\Files\ProfileFile;
 use Admek\Core\InvalidValue;
-use Admek\Core\Spread\Bottom;
-use Admek\Core\Water\ProfileFile;
+use Admek\Core\Spread\Check\Bottom;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

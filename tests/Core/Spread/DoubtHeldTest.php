@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Spread;
 
-use Admek\Core\Spread\Conditions;
-use Admek\Core\Spread\LineBuilder;
-use Admek\Core\Spread\PlannedLine;
-use Admek\Core\Spread\SpreadSolver;
-use Admek\Core\Tackle\LipFit;
-use Admek\Core\Tackle\LureKind;
-use Admek\Core\Tackle\Presentation;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\LineBuilder;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Tackle\Parts\LipFit;
+use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\BodyRole;
 use Admek\Core\Towing\Branch;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Spread;
 
-use Admek\Core\Spread\Bottom;
-use Admek\Core\Spread\Breach;
-use Admek\Core\Spread\Breaches;
-use Admek\Core\Spread\BreachKind;
-use Admek\Core\Spread\Conditions;
-use Admek\Core\Spread\LineBuilder;
-use Admek\Core\Spread\PlannedLine;
-use Admek\Core\Spread\RunningLine;
-use Admek\Core\Spread\SafeLimits;
-use Admek\Core\Spread\SpreadLimits;
-use Admek\Core\Spread\SpreadSolver;
+use Admek\Core\Spread\Check\Bottom;
+use Admek\Core\Spread\Check\Breach;
+use Admek\Core\Spread\Check\Breaches;
+use Admek\Core\Spread\Check\BreachKind;
+use Admek\Core\Spread\Check\SafeLimits;
+use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\LineBuilder;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
 use PHPUnit\Framework\TestCase;

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Core\Spread;
 
-use Admek\Core\Spread\Breach;
-use Admek\Core\Spread\BreachKind;
-use Admek\Core\Spread\Conditions;
-use Admek\Core\Spread\DeckCard;
-use Admek\Core\Spread\DeckCardRow;
-use Admek\Core\Spread\FishOn;
-use Admek\Core\Spread\HolderFit;
-use Admek\Core\Spread\LineBuilder;
-use Admek\Core\Spread\PlannedLine;
-use Admek\Core\Spread\Setting;
-use Admek\Core\Spread\SettingCures;
-use Admek\Core\Spread\SettingOrder;
-use Admek\Core\Spread\SettingSchool;
-use Admek\Core\Spread\SpreadLimits;
-use Admek\Core\Spread\SpreadSolver;
-use Admek\Core\Spread\Tangles;
+use Admek\Core\Spread\Card\DeckCard;
+use Admek\Core\Spread\Card\DeckCardRow;
+use Admek\Core\Spread\Check\Breach;
+use Admek\Core\Spread\Check\BreachKind;
+use Admek\Core\Spread\Check\Setting;
+use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Check\Tangles;
+use Admek\Core\Spread\Cure\SettingCures;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\HolderFit;
+use Admek\Core\Spread\Plan\LineBuilder;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Plan\SettingOrder;
+use Admek\Core\Spread\Plan\SettingSchool;
+use Admek\Core\Spread\Run\FishOn;
+use Admek\Core\Spread\Run\SpreadSolver;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Spread\Support\Lines;
 

@@ -5,28 +5,28 @@ declare(strict_types=1);
 namespace Tests\Core\Spread;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Spread\Conditions;
-use Admek\Core\Spread\Coverage;
-use Admek\Core\Spread\DeckCard;
-use Admek\Core\Spread\Deeper;
-use Admek\Core\Spread\PlannedLine;
-use Admek\Core\Spread\SettingOrder;
-use Admek\Core\Spread\SpreadSolver;
-use Admek\Core\Tackle\BoardSize;
-use Admek\Core\Tackle\Diver;
-use Admek\Core\Tackle\DiverPlate;
-use Admek\Core\Tackle\DiverSize;
-use Admek\Core\Tackle\Downrigger;
-use Admek\Core\Tackle\FlatLine;
-use Admek\Core\Tackle\InlineBoard;
-use Admek\Core\Tackle\Leadcore;
-use Admek\Core\Tackle\Leader;
-use Admek\Core\Tackle\LeadWeight;
-use Admek\Core\Tackle\LineStock;
-use Admek\Core\Tackle\Lure;
-use Admek\Core\Tackle\LureKind;
-use Admek\Core\Tackle\Material;
-use Admek\Core\Tackle\Release;
+use Admek\Core\Spread\Card\DeckCard;
+use Admek\Core\Spread\Check\Coverage;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Plan\SettingOrder;
+use Admek\Core\Spread\Run\Deeper;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Parts\BoardSize;
+use Admek\Core\Tackle\Parts\DiverPlate;
+use Admek\Core\Tackle\Parts\DiverSize;
+use Admek\Core\Tackle\Parts\Leader;
+use Admek\Core\Tackle\Parts\LeadWeight;
+use Admek\Core\Tackle\Parts\LineStock;
+use Admek\Core\Tackle\Parts\Lure;
+use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Tackle\Parts\Material;
+use Admek\Core\Tackle\Rigs\Diver;
+use Admek\Core\Tackle\Rigs\Downrigger;
+use Admek\Core\Tackle\Rigs\FlatLine;
+use Admek\Core\Tackle\Rigs\InlineBoard;
+use Admek\Core\Tackle\Rigs\Leadcore;
+use Admek\Core\Tackle\Rigs\Release;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
 use PHPUnit\Framework\TestCase;
@@ -158,7 +158,7 @@ final class SpreadTest extends TestCase
         return $this->planned($holder, new InlineBoard(BoardSize::Large->planer(), $holder[0] === 'P' ? Side::Port : Side::Starboard, $out, new FlatLine(LineStock::of(Material::Nylon, 14), 30.0, $this->leader(), $this->spoon())));
     }
 
-    private function planned(string $holder, \Admek\Core\Tackle\Rig $rig, bool $counterCalibrated = false): PlannedLine
+    private function planned(string $holder, \Admek\Core\Tackle\Rigs\Rig $rig, bool $counterCalibrated = false): PlannedLine
     {
         return new PlannedLine($holder, $rig, [0.0, -1.5, -1.0], $counterCalibrated);
     }

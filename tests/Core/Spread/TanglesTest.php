@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Spread;
 
-use Admek\Core\Spread\Conditions;
-use Admek\Core\Spread\LineBuilder;
-use Admek\Core\Spread\RunningLine;
-use Admek\Core\Spread\SpreadSolver;
-use Admek\Core\Spread\Tangles;
+use Admek\Core\Files\TowCase;
+use Admek\Core\Files\TowCaseFile;
+use Admek\Core\Files\TowResult;
+use Admek\Core\Spread\Check\Tangles;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\LineBuilder;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\Side;
-use Admek\Core\Towing\TowCase;
-use Admek\Core\Towing\TowCaseFile;
 use Admek\Core\Towing\TowLine;
-use Admek\Core\Towing\TowResult;
 use Admek\Core\Towing\Turn;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -90,7 +90,7 @@ final class TanglesTest extends TestCase
         }
     }
 
-    /** @return list<\Admek\Core\Spread\PlannedLine> */
+    /** @return list<\Admek\Core\Spread\Plan\PlannedLine> */
     private function spread(): array
     {
         return LineBuilder::all([

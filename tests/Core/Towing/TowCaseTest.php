@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Towing;
 
+use Admek\Core\Files\TowCase;
+use Admek\Core\Files\TowCaseFile;
+use Admek\Core\Files\TowResult;
 use Admek\Core\InvalidValue;
-use Admek\Core\Towing\TowCase;
-use Admek\Core\Towing\TowCaseFile;
-use Admek\Core\Towing\TowResult;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trip;
 
+use Admek\Core\Files\ForecastFile;
 use Admek\Core\InvalidValue;
-use Admek\Core\Trip\ForecastFile;
 use Admek\Core\Units\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Units;
 
+use Admek\Core\Files\Table;
 use Admek\Core\InvalidValue;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
-use Admek\Core\Units\Table;
 use Admek\Core\Units\Unit;
 use Admek\Core\Units\Units;
 use PHPUnit\Framework\TestCase;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
+use Admek\Core\Files\TemperatureFile;
 use Admek\Core\InvalidValue;
 use Admek\Core\Units\Units;
-use Admek\Core\Water\TemperatureFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

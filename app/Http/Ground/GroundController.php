@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Ground;
+
+use Admek\Core\Ground\BottomGrid;
+use Admek\Core\Ground\Structure as Ground;
+use Admek\Core\InvalidValue;
+use App\Files\Grounds\GeoJsonReader;
+use App\Files\Grounds\GpxReader;
+use App\Files\Grounds\GroundWriter;
+use App\Models\Boat;
+use App\Models\Structure;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** The chart and what is worth fishing on it: drawn, read from files, and written to them. */
+final class GroundController
+{
+    /** Bytes of a season's track. */
+    private const MOST_GPX = 200_000_000;
+
+    public function show(Boat $boat): JsonResponse
+    {
+        return self::answer($boat);
+    }
+
+    public function store(StructureRequest $request, Boat $boat): JsonResponse
+    {
+        $structure = $request->structure();
+        self::keep($boat, [$structure], 'drawn');
+
+        return self::answer($boat, 201);
+    }
+
+    public function destroy(int $structure, Boat $boat): JsonResponse
+    {
+        $boat->structures()->findOrFail($structure)->delete();
+
+        return self::answer($boat);
+    }
+
+    /** A GPX or GeoJSON file as the body of the request: GPX streams, so that a long track takes no more memory than a short one. */
+    public function read(Request $request, Boat $boat): JsonResponse
+    {
+        $stream = $request->getContent(true);
+        $start = ltrim((string) fread($stream, 512), " \t\r\n\u{FEFF}");
+        rewind($stream);
+        $structures = match (true) {
+            str_starts_with($start, '<') => self::gpx($stream),
+            str_starts_with($start, '{') => GeoJsonReader::read(self::bounded($stream)),
+            default => throw InvalidValue::because('file', 'GPX 1.1 or GeoJSON'),
+        };
+        self::keep($boat, $structures, mb_substr((string) $request->query('name', 'a file'), 0, 120));
+
+        return self::answer($boat, 201);
+    }
+
+    public function write(string $format, Boat $boat): Response
+    {
+        $structures = array_values($boat->structures->map(static fn (Structure $structure): Ground => $structure->asGround())->all());
+        [$text, $type] = match ($format) {
+            'gpx' => [GroundWriter::gpx($structures), 'application/gpx+xml'],
+            'geojson' => [GroundWriter::geoJson($structures), 'application/geo+json'],
+            default => throw new NotFoundHttpException('There is no such route or format.'),
+        };
+
+        return new Response($text, 200, ['Content-Type' => "{$type}; charset=utf-8", 'Content-Disposition' => "attachment; filename=\"structures.{$format}\""]);
+    }
+
+    /** The boat's own bottom, docs/grounds.md, in place of any she has. */
+    public function chart(Request $request, Boat $boat): JsonResponse
+    {
+        $file = json_decode(self::bounded($request->getContent(true)), true, 8);
+        if (! is_array($file) || ($file['format'] ?? null) !== 'admek-bottom' || ($file['version'] ?? null) !== 1) {
+            throw InvalidValue::because('file', 'a bottom grid, format admek-bottom, version 1');
+        }
+        foreach (['south', 'west', 'step'] as $figure) {
+            if (! is_int($file[$figure] ?? null) && ! is_float($file[$figure] ?? null)) {
+                throw InvalidValue::because("file {$figure}", 'a number of degrees');
+            }
+        }
+        $rows = $file['rows'] ?? null;
+        foreach (is_array($rows) ? $rows : [null] as $i => $row) {
+            if (! is_array($row) || array_filter($row, static fn (mixed $depth): bool => ! is_int($depth) && ! is_float($depth)) !== []) {
+                throw InvalidValue::because("file rows.{$i}", 'a list of depths, m');
+            }
+        }
+        $rows = array_map(static fn (array $row): array => array_map(floatval(...), array_values($row)), array_values($rows));
+        try {
+            BottomGrid::of((float) $file['south'], (float) $file['west'], (float) $file['step'], $rows);
+        } catch (InvalidValue $invalid) {
+            throw $invalid->named("file {$invalid->field}");
+        }
+        $boat->chart()->updateOrCreate([], [
+            'name' => mb_substr(is_string($file['name'] ?? null) ? $file['name'] : 'The bottom', 0, 60), 'source' => is_string($file['source'] ?? null) ? mb_substr($file['source'], 0, 120) : null,
+            'grid' => ['south' => (float) $file['south'], 'west' => (float) $file['west'], 'step' => (float) $file['step'], 'rows' => $rows],
+        ]);
+
+        return self::answer($boat);
+    }
+
+    /** @param  list<Ground>  $structures */
+    private static function keep(Boat $boat, array $structures, string $source): void
+    {
+        DB::transaction(static function () use ($boat, $structures, $source): void {
+            foreach ($structures as $structure) {
+                $boat->structures()->create([
+                    'name' => $structure->name, 'kind' => $structure->kind->value, 'source' => $source, 'made_at' => CarbonImmutable::now(),
+                    'places' => array_map(static fn ($place): array => [round($place->latitude, 7), round($place->longitude, 7)], $structure->places),
+                ]);
+            }
+        });
+    }
+
+    /**
+     * @param  resource  $stream
+     * @return list<Ground>
+     */
+    private static function gpx($stream): array
+    {
+        $file = tempnam(sys_get_temp_dir(), 'admek-gpx-');
+        try {
+            $to = fopen($file, 'wb');
+            $bytes = stream_copy_to_stream($stream, $to, self::MOST_GPX + 1);
+            fclose($to);
+            if ($bytes > self::MOST_GPX) {
+                throw InvalidValue::because('file', sprintf('at most %d MB of GPX', self::MOST_GPX / 1e6));
+            }
+
+            return GpxReader::read($file);
+        } finally {
+            unlink($file);
+        }
+    }
+
+    /** @param  resource  $stream */
+    private static function bounded($stream): string
+    {
+        $text = (string) stream_get_contents($stream, GeoJsonReader::MOST_BYTES + 1);
+
+        return strlen($text) > GeoJsonReader::MOST_BYTES ? throw InvalidValue::because('file', sprintf('at most %d MB of GeoJSON; a longer track comes as GPX', GeoJsonReader::MOST_BYTES / 1e6)) : $text;
+    }
+
+    private static function answer(Boat $boat, int $status = 200): JsonResponse
+    {
+        return new JsonResponse(ChartResource::of($boat->unsetRelations()), $status, options: JSON_PRESERVE_ZERO_FRACTION);
+    }
+}

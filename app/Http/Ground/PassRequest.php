@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Ground;
+
+use Admek\Core\Ground\BottomGrid;
+use Admek\Core\Ground\Course;
+use Admek\Core\Ground\Place;
+use Admek\Core\InvalidValue;
+use App\Reading\PassReport;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A pass: drawn place by place, or an edge followed at a bottom depth near a place. */
+final class PassRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'follow' => ['nullable', 'array:depth,near,longest', 'required_without:places'],
+            'follow.depth' => ['required_with:follow', 'numeric:strict', 'between:0.5,400'],
+            'follow.near' => ['required_with:follow', 'list', 'size:2'],
+            'follow.near.0' => ['numeric:strict', 'between:-85,85'],
+            'follow.near.1' => ['numeric:strict', 'between:-180,180'],
+            'follow.longest' => ['required_with:follow', 'numeric:strict', 'between:200,30000'],
+            'speed' => ['required', 'numeric:strict', 'between:0.05,5'],
+            'current' => ['nullable', 'array:set,drift'],
+            'current.set' => ['required_with:current', 'numeric:strict', 'between:0,360'],
+            'current.drift' => ['required_with:current', 'numeric:strict', 'between:0,3'],
+            'name' => ['nullable', 'string', 'max:60'],
+        ] + StructureRequest::placeRules('nullable');
+    }
+
+    public function course(?BottomGrid $grid): Course
+    {
+        if ($this->input('follow') === null) {
+            return Course::of(StructureRequest::places($this->validated('places')));
+        }
+        $near = new Place(...array_map(floatval(...), $this->array('follow.near')));
+        $depth = $this->float('follow.depth');
+        $nearest = null;
+        foreach ($grid?->contour($depth) ?? [] as $line) {
+            $course = Course::of($line);
+            $away = $course->away($near);
+            $nearest = $nearest === null || $away < $nearest['away'] ? ['course' => $course, 'away' => $away] : $nearest;
+        }
+        if ($nearest === null) {
+            throw InvalidValue::because('follow.depth', $grid === null ? 'left out: there is no chart to follow it on' : 'a depth there is on the chart');
+        }
+
+        return $nearest['course']->about($near, $this->float('follow.longest'))->simplified(PassReport::STRAY);
+    }
+
+    /** @return array{set: float, drift: float}|null */
+    public function current(): ?array
+    {
+        return $this->input('current') === null ? null : ['set' => $this->float('current.set'), 'drift' => $this->float('current.drift')];
+    }
+}

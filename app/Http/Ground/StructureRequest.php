@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Ground;
+
+use Admek\Core\Ground\Place;
+use Admek\Core\Ground\Structure;
+use Admek\Core\Ground\StructureKind;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** Something on the ground, drawn. */
+final class StructureRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['name' => ['required', 'string', 'max:60'], 'kind' => ['required', Rule::enum(StructureKind::class)]] + self::placeRules('required');
+    }
+
+    /** @return array<string, list<mixed>> */
+    public static function placeRules(string $needed): array
+    {
+        return [
+            'places' => [$needed, 'list', 'min:1', 'max:'.Structure::MOST_PLACES],
+            'places.*' => ['list', 'size:2'],
+            'places.*.0' => ['numeric:strict', 'between:-85,85'],
+            'places.*.1' => ['numeric:strict', 'between:-180,180'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['name.required' => 'Must be a name to know it by.'];
+    }
+
+    public function structure(): Structure
+    {
+        return new Structure($this->string('name')->value(), StructureKind::from($this->string('kind')->value()), self::places($this->validated('places')));
+    }
+
+    /**
+     * @param  non-empty-list<array{float, float}>  $places
+     * @return non-empty-list<Place>
+     */
+    public static function places(array $places): array
+    {
+        return array_map(static fn (array $at): Place => new Place((float) $at[0], (float) $at[1]), $places);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Locker;
+
+use Admek\Core\Fish\Species;
+use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Tackle\Parts\LeadWeight;
+use Admek\Core\Tackle\Parts\Material;
+use App\Models\Boat;
+use Illuminate\Http\JsonResponse;
+
+/** What is aboard, and what a new line of each kind starts from. */
+final class LockerController
+{
+    public function __invoke(Boat $boat): JsonResponse
+    {
+        return new JsonResponse([
+            'reels' => $boat->reels->map->only(['id', 'name', 'material', 'test', 'colours', 'backing_material', 'backing_test', 'wire_length', 'counter_calibrated', 'counter_factor']),
+            'balls' => $boat->balls->map->only(['id', 'name', 'mass']),
+            'divers' => $boat->divers->map->only(['id', 'name', 'size', 'ringed']),
+            'boards' => $boat->boards->map->only(['id', 'name', 'size']),
+            'lures' => $boat->lures->map->only(['id', 'name', 'kind', 'finish', 'rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed']),
+            'leaders' => array_map(
+                static fn (Material $material): array => ['material' => $material->value, 'tests' => array_keys($material->diameters())],
+                [Material::Nylon, Material::Fluorocarbon, Material::Braid],
+            ),
+            'presentations' => array_map(
+                static fn (Presentation $presentation): array => [
+                    'presentation' => $presentation->value,
+                    'takes_board' => $presentation->takesBoard(),
+                    'holders' => array_values(array_filter(['rod', 'boom'], $presentation->fits(...))),
+                    'reel_materials' => array_column(array_filter(Material::cases(), $presentation->takesReel(...)), 'value'),
+                    'figures' => $presentation->figures(),
+                    'likely_lures' => array_column($presentation->likelyLures(), 'value'),
+                    'starting_figures' => (object) $presentation->startingFigures(),
+                ],
+                Presentation::cases(),
+            ),
+            'weights' => LeadWeight::STOCK,
+            'species' => array_map(static fn (Species $species): array => ['species' => $species->value, 'name' => $species->label()], Species::cases()),
+        ], options: JSON_PRESERVE_ZERO_FRACTION);
+    }
+}

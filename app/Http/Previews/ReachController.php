@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Previews;
+
+use Admek\Core\Spread\Run\Deeper;
+use Admek\Core\Spread\Run\SpreadSolver;
+use App\Models\Boat;
+use App\Models\Spread;
+use App\Rigging\Desk;
+use Illuminate\Http\JsonResponse;
+
+/** "Run it at": what takes one or several lines to a depth, or how far each gets and what would help. */
+final class ReachController
+{
+    public function __invoke(ReachRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
+    {
+        $desk = Desk::of($request, $spread, $boat);
+        $depth = $request->float('depth');
+        $byOther = $request->input('by') === 'other';
+        $reached = [];
+        foreach ($request->array('holder_ids') as $i => $holderId) {
+            $line = $desk->lineAt($holderId, "holder_ids.{$i}");
+            $reach = $solver->reach($line, $desk->conditions, $depth, $byOther);
+            $control = ($byOther ? $line->otherControl() : null) ?? $line->rig->control();
+            $value = $control->settable($reach->control, $desk->metric());
+            $reached[] = [
+                'holder' => $line->holder,
+                'reached' => $reach->reached,
+                'control' => $control->kind->value,
+                'value' => $value,
+                'figures' => (object) $control->figures($value),
+                'depth' => $byOther ? $solver->run($line->withOtherControl($value), $desk->conditions, withDoubt: false)->depth() : $reach->depth,
+                'would_help' => ! $reach->reached && $reach->depth < $depth ? Deeper::than($line->rig) : [],
+            ];
+        }
+
+        return new JsonResponse(['lines' => $reached]);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Previews;
+
+use Admek\Core\Records\Sounding as Read;
+use Admek\Core\Records\Soundings;
+use Admek\Core\Spread\Check\BottomFishing;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Run\Difference;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Parts\Figure;
+use Admek\Core\Tackle\Rigs\Downrigger;
+use Admek\Core\Towing\Load;
+use Admek\Core\Towing\TowSolver;
+use Admek\Core\Units\Units;
+use App\Models\Boat;
+use App\Models\Sounding;
+use App\Models\Spread;
+use App\Rigging\Desk;
+use Illuminate\Http\JsonResponse;
+
+/** All there is to say of one rod: its figures and their sources, other opinions of its depth, the loads along it. */
+final class RodController
+{
+    public function __invoke(RodRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
+    {
+        $desk = Desk::of($request, $spread, $boat);
+        $planned = $desk->lineAt($request->integer('holder_id'));
+        $running = $solver->run($planned, $desk->conditions);
+        $rule = $planned->rig->ruleOfThumb($boat->rulesOfThumb());
+        $bottom = BottomFishing::of($running, $desk->conditions);
+
+        return new JsonResponse([
+            'holder' => $planned->holder,
+            'depth' => $running->depth(),
+            'figures' => array_map(static fn (Figure $figure): array => get_object_vars($figure), $planned->figures),
+            'tip_down_depth' => self::tipDown($planned, $desk->conditions, $solver),
+            'bottom_rig' => $bottom === null ? null : [
+                'angle' => $bottom->angle, 'water_angle' => $bottom->waterAngle, 'scope' => $bottom->scope, 'lightest' => $bottom->lightest,
+                'heavy_enough' => $bottom->isHeavyEnough(), 'is_lightest' => $bottom->isLightest(), 'advice' => $bottom->advice()->in(Units::from($boat->units)),
+            ],
+            'differences' => $rule === null ? [] : array_map(static fn (Difference $difference): array => get_object_vars($difference), Difference::between($running, $rule, $desk->conditions, $solver)),
+            'agrees' => $rule !== null && Difference::agree($running, $rule),
+            'soundings' => self::soundings($boat, $desk->rowAt($request->integer('holder_id')), $running->depth()),
+            'loads' => array_map(static fn (Load $load): array => get_object_vars($load), (new TowSolver)->loads($desk->conditions->water(), $desk->conditions->turn, $planned->towLine($desk->conditions->density))),
+        ]);
+    }
+
+    /** What the line would run at with its rod's tip at the water; null for a rigger, whose boom stays where it is. */
+    private static function tipDown(PlannedLine $planned, Conditions $conditions, SpreadSolver $solver): ?float
+    {
+        return $planned->rig instanceof Downrigger || $planned->tip[2] === 0.0
+            ? null
+            : $solver->run($planned->withTipAt(0.0), $conditions, withDoubt: false)->depth();
+    }
+
+    /**
+     * The captain's own soundings of like gear: the same presentation, lure and reel.
+     *
+     * @param  array<string, mixed>  $row
+     * @return ?array<string, mixed>
+     */
+    private static function soundings(Boat $boat, array $row, float $depth): ?array
+    {
+        $like = $boat->soundings()->where(['presentation' => $row['presentation'], 'lure_id' => $row['lure_id'], 'reel_id' => $row['reel_id']])->get();
+        $opinion = Soundings::opinion(array_values($like->map(static fn (Sounding $s): Read => new Read($s->depth, $s->model_depth, $s->speed))->all()), $depth);
+
+        return $opinion === null ? null : get_object_vars($opinion) + [
+            'enough' => $opinion->enough(),
+            'taken' => $like->map(static fn (Sounding $s): array => ['taken_at' => $s->taken_at->format('Y-m-d\TH:i:s\Z')] + $s->only(['id', 'method', 'depth', 'model_depth', 'speed']))->values()->all(),
+        ];
+    }
+}

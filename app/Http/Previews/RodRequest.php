@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Previews;
+
+use App\Http\Spreads\SpreadContent;
+
+final class RodRequest extends SpreadContent
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['holder_id' => ['required', 'integer:strict']] + self::spreadRules() + self::whatIfRules();
+    }
+}

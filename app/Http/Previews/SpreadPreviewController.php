@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Previews;
+
+use Admek\Core\Spread\Check\Breach;
+use Admek\Core\Spread\Check\Breaches;
+use Admek\Core\Spread\Check\Coverage;
+use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Run\OutOfReach;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Towing\Flow;
+use Admek\Core\Units\Units;
+use App\Models\Boat;
+use App\Models\Spread;
+use App\Rigging\Desk;
+use Illuminate\Http\JsonResponse;
+
+/** Solves a spread as it stands on a screen, saved or not, under what-ifs. */
+final class SpreadPreviewController
+{
+    public function __invoke(PreviewRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
+    {
+        $started = hrtime(true);
+        $desk = Desk::of($request, $spread, $boat);
+        $whole = ! $request->onlyDepths();
+        [$running, $unsteady] = $desk->running($solver, withDoubt: $whole);
+        $rules = $boat->rulesOfThumb();
+
+        return new JsonResponse([
+            'speed' => $desk->conditions->speed,
+            'flow' => self::flow($desk->conditions->water()->flow),
+            'lines' => array_map(static fn (RunningLine $line): RunningLineResource => new RunningLineResource($line, $rules), $running),
+            'coverage' => self::coverage($desk->limits, $running),
+            'whole' => $whole,
+            'unsteady' => array_merge(...array_map(static fn (Breach $breach): array => $breach->holders, $unsteady)),
+            'caveat' => $desk->conditions->caveat()?->in(Units::from($boat->units)),
+            'breaches' => BreachResource::collection(! $whole ? [] : [
+                ...$unsteady,
+                ...Breaches::of($running, $desk->limits, $desk->finishes()),
+                ...OutOfReach::among($running, $desk->conditions, $solver),
+            ]),
+            'took_ms' => round((hrtime(true) - $started) / 1e6, 2),
+        ]);
+    }
+
+    /** @return list<array{depth: float, aft: float, starboard: float}> */
+    private static function flow(Flow $flow): array
+    {
+        return array_map(static fn (float $depth, float $aft, float $starboard): array => [
+            'depth' => $depth, 'aft' => round($aft, 4), 'starboard' => round($starboard, 4),
+        ], $flow->depths, $flow->aft, $flow->starboard);
+    }
+
+    /**
+     * @param  list<RunningLine>  $running
+     * @return list<array<string, mixed>>
+     */
+    private static function coverage(SpreadLimits $limits, array $running): array
+    {
+        $depths = array_map(static fn (RunningLine $line): float => $line->depth(), $running);
+        $coverage = [];
+        foreach ($limits->bands as $species => [$top, $bottom]) {
+            $covered = Coverage::of($top, $bottom, $depths);
+            $coverage[] = ['species' => $species, 'share' => round($covered->share(), 3), 'stretches' => $covered->stretches];
+        }
+
+        return $coverage;
+    }
+}

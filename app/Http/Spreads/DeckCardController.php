@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Spreads;
+
+use Admek\Core\Spread\Card\DeckCard;
+use Admek\Core\Spread\Card\DeckCardRow;
+use Admek\Core\Spread\Check\Setting;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Run\FishOn;
+use Admek\Core\Spread\Run\RunningLine;
+use App\Http\Previews\BreachResource;
+use App\Http\Previews\RunningLineResource;
+use App\Models\Boat;
+use App\Models\Spread;
+use App\Rigging\Locker;
+use App\Rigging\OrderOf;
+use App\Rigging\RigBuilder;
+use App\Rigging\TripLimits;
+use Illuminate\Http\JsonResponse;
+
+final class DeckCardController
+{
+    public function __invoke(Spread $spread, Boat $boat): JsonResponse
+    {
+        $trip = $spread->trip()->with('bands')->firstOrFail();
+        $conditions = new Conditions($spread->speed, density: $trip->density());
+        $order = OrderOf::kept($spread, Locker::of($boat));
+        $card = DeckCard::of(RigBuilder::kept($spread, $boat), $conditions, $order->school, $order->holders);
+        $running = array_map(static fn (DeckCardRow $row): RunningLine => $row->running, $card->rows);
+        $planned = array_map(static fn (RunningLine $line): PlannedLine => $line->planned, $running);
+        $clearing = FishOn::clearing($running);
+        $limits = TripLimits::of($trip, $boat);
+        $rules = $boat->rulesOfThumb();
+
+        return new JsonResponse([
+            'speeds' => $card->speeds,
+            'rows' => array_map(static fn (DeckCardRow $row): array => [
+                'settings' => $row->settings,
+                'counter' => $row->counter(),
+                'clear_first' => $clearing[$row->running->planned->holder],
+                'running' => new RunningLineResource($row->running, $rules),
+            ], $card->rows),
+            'crossings' => BreachResource::collection((new Setting($conditions, $limits))->crossings($planned)),
+            'school' => $order->school->value,
+        ]);
+    }
+}

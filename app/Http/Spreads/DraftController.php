@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Spreads;
+
+use Admek\Core\Fish\Species;
+use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Drafting\DraftBand;
+use Admek\Core\Spread\Drafting\DraftedLine;
+use Admek\Core\Spread\Drafting\Drafter;
+use Admek\Core\Spread\Drafting\DraftTask;
+use Admek\Core\Spread\Drafting\Water;
+use Admek\Core\Spread\Run\RunningLine;
+use App\Http\Previews\DoubtResource;
+use App\Models\Boat;
+use App\Models\Spread;
+use App\Rigging\Desk;
+use Illuminate\Http\JsonResponse;
+
+/** Proposes a whole spread for the water wanted, beside the one on the desk. */
+final class DraftController
+{
+    public function __invoke(DraftRequest $request, Spread $spread, Boat $boat, Drafter $drafter): JsonResponse
+    {
+        $desk = Desk::of($request, $spread, $boat);
+        $bands = array_map(static fn (array $band): DraftBand => new DraftBand(Species::from($band['species']), $band['top'], $band['bottom'], $band['weight']), $request->array('bands'));
+        $draft = $drafter->draft(new DraftTask(
+            $bands, $desk->locker->holderShapes(), $desk->locker->gear(), $desk->conditions, self::limits($desk->limits, $bands),
+            $desk->trip->linesAllowed() ?? $desk->trip->anglers * $boat->lines_per_angler, $boat->mast(), $desk->metric(),
+        ));
+        $now = new Water($bands);
+        foreach ($desk->running()[0] as $line) {
+            $now->put($line->depth());
+        }
+
+        return new JsonResponse([
+            'lines' => array_map(static fn (DraftedLine $line, RunningLine $running): array => [
+                'holder' => $line->line['holder']['code'],
+                'line' => $desk->locker->row($line->line),
+                'depth' => $line->depth, 'doubt' => $running->doubt === null ? null : new DoubtResource($running->doubt), 'role' => $line->role, 'reason' => $line->reason, 'species' => $line->band?->species->value,
+            ], $draft->lines, $draft->running),
+            'covered' => round($draft->covered, 3),
+            'covered_now' => round($now->covered(), 3),
+            'left_out' => (object) $draft->leftOut,
+        ]);
+    }
+
+    /** @param  list<DraftBand>  $bands */
+    private static function limits(SpreadLimits $limits, array $bands): SpreadLimits
+    {
+        $wanted = [];
+        foreach ($bands as $band) {
+            $wanted[$band->species->value] = [$band->top, $band->bottom];
+        }
+
+        return $limits->withBands($wanted);
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Spreads;
+
+use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Towing\Current;
+use Admek\Core\Towing\Side;
+use Admek\Core\Towing\Turn;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** A request that carries a spread's speed and lines; types are held here and in {@see LineShape}, ranges by the core's own values. */
+abstract class SpreadContent extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    protected static function spreadRules(): array
+    {
+        return [
+            'speed' => ['required', 'numeric:strict', self::between(Conditions::SLOWEST, Conditions::FASTEST)],
+            'lines' => ['present', 'list', 'max:'.SpreadLimits::MOST_HOLDERS],
+        ];
+    }
+
+    /** @return list<Closure(Validator): void> */
+    public function after(): array
+    {
+        return [fn (Validator $validator) => LineShape::checkAll($validator, $this->input('lines'))];
+    }
+
+    /** @return array<string, list<mixed>> */
+    protected static function whatIfRules(): array
+    {
+        return [
+            'what_if' => ['nullable', 'array:speed,turn,current,gone'],
+            'what_if.gone' => ['nullable', 'numeric:strict', 'between:0,200000'],
+            'what_if.speed' => ['nullable', 'numeric:strict', self::between(Conditions::SLOWEST, Conditions::FASTEST)],
+            'what_if.turn' => ['nullable', 'array:radius,side'],
+            'what_if.turn.radius' => ['required_with:what_if.turn', 'numeric:strict', 'between:5,100000'],
+            'what_if.turn.side' => ['required_with:what_if.turn', Rule::enum(Side::class)],
+            'what_if.current' => ['nullable', 'array:heading,surface,deep'],
+            'what_if.current.heading' => ['required_with:what_if.current', 'numeric:strict', 'between:0,360'],
+            'what_if.current.surface' => ['required_with:what_if.current', 'array:set,drift'],
+            'what_if.current.deep' => ['required_with:what_if.current', 'array:depth,set,drift'],
+            'what_if.current.deep.depth' => ['required_with:what_if.current', 'numeric:strict', 'between:1,300'],
+            'what_if.current.surface.set' => ['required_with:what_if.current', 'numeric:strict', 'between:0,360'],
+            'what_if.current.surface.drift' => ['required_with:what_if.current', 'numeric:strict', 'between:0,3'],
+            'what_if.current.deep.set' => ['required_with:what_if.current', 'numeric:strict', 'between:0,360'],
+            'what_if.current.deep.drift' => ['required_with:what_if.current', 'numeric:strict', 'between:0,3'],
+        ];
+    }
+
+    /** @param  float  $density  kg/m³ of the water it is towed in */
+    public function conditions(float $density): Conditions
+    {
+        return new Conditions(
+            $this->input('what_if.speed') === null ? $this->float('speed') : $this->float('what_if.speed'),
+            $this->input('what_if.turn') === null
+                ? null
+                : new Turn($this->float('what_if.turn.radius'), Side::from($this->string('what_if.turn.side')->value())),
+            $density,
+            $this->input('what_if.current') === null ? null : Current::of($this->float('what_if.current.heading'), [
+                ['depth' => 0.0, 'set' => $this->float('what_if.current.surface.set'), 'drift' => $this->float('what_if.current.surface.drift')],
+                ['depth' => $this->float('what_if.current.deep.depth'), 'set' => $this->float('what_if.current.deep.set'), 'drift' => $this->float('what_if.current.deep.drift')],
+            ]),
+        );
+    }
+
+    /** m the boat has gone along the trip's bottom profile. */
+    public function gone(): float
+    {
+        return $this->input('what_if.gone') === null ? 0.0 : $this->float('what_if.gone');
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function lines(): array
+    {
+        /** @var list<array<string, mixed>> */
+        return array_values($this->array('lines'));
+    }
+
+    private static function between(float $least, float $most): string
+    {
+        return "between:{$least},{$most}";
+    }
+}

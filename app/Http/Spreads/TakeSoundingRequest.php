@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Spreads;
+
+use Illuminate\Validation\Rule;
+
+final class TakeSoundingRequest extends SpreadContent
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'holder_id' => ['required', 'integer:strict'],
+            'taken_at' => ['required', 'string', 'date_format:Y-m-d\TH:i:s\Z'],
+            'method' => ['required', Rule::in(['bottom', 'sonar', 'logger'])],
+            'depth' => ['required', 'numeric:strict', 'between:0.3,150'],
+        ] + self::spreadRules() + self::whatIfRules();
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Trips;
+
+use App\Http\Spreads\SpreadContent;
+use Illuminate\Validation\Rule;
+
+/** A bite with what every line was doing when it came, so that a bite sent late still tells the truth. */
+final class LogBiteRequest extends SpreadContent
+{
+    public const OUTCOMES = ['hooked', 'landed', 'lost', 'missed'];
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'uuid' => ['required', 'uuid'],
+            'spread_id' => ['required', 'integer:strict'],
+            'bitten_at' => ['required', 'string', 'date_format:Y-m-d\TH:i:s\Z'],
+            'holder_id' => ['required', 'integer:strict'],
+            'species' => ['nullable', Rule::enum(\Admek\Core\Fish\Species::class)],
+            'outcome' => ['required', Rule::in(self::OUTCOMES)],
+            'length' => ['nullable', 'numeric:strict', 'between:0.05,2.5'],
+            'weight' => ['nullable', 'numeric:strict', 'between:0.02,60'],
+            'note' => ['nullable', 'string', 'max:500'],
+        ] + self::spreadRules() + self::whatIfRules();
+    }
+}

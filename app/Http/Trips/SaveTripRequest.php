@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Trips;
+
+use Admek\Core\Fish\Species;
+use Admek\Core\Towing\Salinity;
+use Admek\Core\Trip\BaitCure;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** A trip as the captain plans it. */
+final class SaveTripRequest extends FormRequest
+{
+    /** Hours. */
+    private const LONGEST = 18;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'date' => ['required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'lines_in' => ['required', 'string', 'date_format:H:i'],
+            'back_by' => ['required', 'string', 'date_format:H:i', self::withinReason(...)],
+            'port' => ['nullable', 'string', 'max:60'],
+            'run' => ['nullable', 'numeric:strict', 'between:0,200000'],
+            'latitude' => ['nullable', 'numeric:strict', 'between:-66,66', 'required_with:longitude'],
+            'longitude' => ['nullable', 'numeric:strict', 'between:-180,180', 'required_with:latitude'],
+            'guests' => ['nullable', 'list', 'max:12'],
+            'guests.*' => ['string', 'max:60'],
+            'crew' => ['integer:strict', 'between:0,6'],
+            'crew_fish' => ['boolean:strict'],
+            'lines_per_angler' => ['nullable', 'integer:strict', 'between:1,10'],
+            'catch_limits' => ['nullable', 'list', 'max:12'],
+            'catch_limits.*' => ['array:species,bag,least_length'],
+            'catch_limits.*.species' => ['required', 'distinct', Rule::enum(Species::class)],
+            'catch_limits.*.bag' => ['nullable', 'integer:strict', 'between:0,50'],
+            'catch_limits.*.least_length' => ['nullable', 'numeric:strict', 'between:0,2'],
+            'limits_looked_up' => ['nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'bait_cure' => [Rule::enum(BaitCure::class)],
+            'bait_strips' => ['boolean:strict'],
+            'ground' => ['required', 'string', 'max:60'],
+            'anglers' => ['required', 'integer:strict', 'between:1,12'],
+            'line_limit' => ['nullable', 'integer:strict', 'between:1,60'],
+            'limit_source' => ['nullable', 'string', 'max:120'],
+            'species' => ['required', 'list', 'min:1', 'max:4'],
+            'species.*' => ['distinct', Rule::enum(Species::class)],
+            'bottom' => ['nullable', 'numeric:strict', 'between:1,300'],
+            'water' => [Rule::enum(Salinity::class)],
+            'salinity' => ['nullable', 'numeric:strict', $this->withinTheKind(...)],
+            'water_temperature' => ['nullable', 'numeric:strict', 'between:-2,40'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'date.date_format' => 'Must be a day as year-month-day.',
+            'lines_in.date_format' => 'Must be a time from 00:00 to 23:59.',
+            'back_by.date_format' => 'Must be a time from 00:00 to 23:59.',
+            'latitude.between' => 'Must be from 66° south to 66° north: beyond, the sun does not rise or set every day.',
+            'latitude.required_with' => 'Must be given with its longitude.',
+            'longitude.required_with' => 'Must be given with its latitude.',
+            'limits_looked_up.date_format' => 'Must be a day as year-month-day.',
+            'anglers.between' => 'Must be a number from 1 to 12.',
+            'water_temperature.between' => 'Must be from −2 to 40 °C (28 to 104 °F).',
+            'bottom.between' => 'Must be from 1 to 300 m (3 to 984 ft).',
+            'species.required' => 'Must name at least one species.',
+        ];
+    }
+
+    private function withinTheKind(string $attribute, mixed $salinity, Closure $fail): void
+    {
+        [$least, $most] = ($this->enum('water', Salinity::class) ?? Salinity::Fresh)->range();
+        if (is_numeric($salinity) && ($salinity < $least || $salinity > $most)) {
+            $fail(sprintf('Must be from %g to %g in such water.', $least, $most));
+        }
+    }
+
+    /** A trip may run past midnight, but a clock time mistaken for another makes it longer than anybody fishes. */
+    private static function withinReason(string $attribute, mixed $backBy, Closure $fail): void
+    {
+        $linesIn = request()->input('lines_in');
+        $minutes = static fn (mixed $clock): ?int => is_string($clock) && preg_match('/^(\d\d):(\d\d)$/', $clock, $match) === 1 ? 60 * (int) $match[1] + (int) $match[2] : null;
+        [$in, $back] = [$minutes($linesIn), $minutes($backBy)];
+        if ($in === null || $back === null) {
+            return;
+        }
+        $hours = ((($back - $in) % 1440) + 1440) % 1440 / 60;
+        if ($hours === 0 || $hours > self::LONGEST) {
+            $fail('Must be later than lines-in, by at most '.self::LONGEST.' hours.');
+        }
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Trips;
+
+use App\Models\Boat;
+use App\Models\Spread;
+use App\Models\SpreadLine;
+use App\Models\Trip;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\Relation;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+final class TripController
+{
+    /** 2.3 mph in m/s: where most spreads for salmon and trout start. */
+    private const FIRST_SPEED = 1.028192;
+
+    public function index(Boat $boat): AnonymousResourceCollection
+    {
+        return TripResource::collection(self::whole()->where('boat_id', $boat->id)->orderByDesc('date')->orderByDesc('lines_in')->get());
+    }
+
+    public function show(int $trip): TripResource
+    {
+        return new TripResource(self::whole()->findOrFail($trip));
+    }
+
+    /** A new trip starts from the latest trip's spread, so that the captain alters rather than begins again. */
+    public function store(SaveTripRequest $request, Boat $boat): JsonResponse
+    {
+        self::mustBeFree($request, $boat, null);
+        $trip = DB::transaction(static function () use ($request, $boat): Trip {
+            /** @var array<string, mixed> $entered */
+            $entered = $request->validated();
+            $last = Spread::query()->whereRelation('trip', 'boat_id', $boat->id)->with('lines')->latest('id')->first();
+            $trip = $boat->trips()->create($entered);
+            $spread = $trip->spreads()->create(['name' => 'Plan', 'speed' => $last->speed ?? self::FIRST_SPEED, 'school' => $last->school ?? 'boards_first', 'setting_order' => $last?->setting_order]);
+            $spread->lines()->createMany($last?->lines->map(
+                static fn (SpreadLine $line): array => $line->only(SpreadLine::ALL),
+            )->all() ?? []);
+
+            return $trip;
+        });
+
+        return $this->show($trip->id)->response()->setStatusCode(201);
+    }
+
+    public function update(SaveTripRequest $request, Trip $trip, Boat $boat): TripResource
+    {
+        self::mustBeFree($request, $boat, $trip);
+        $trip->update($request->validated());
+
+        return $this->show($trip->id);
+    }
+
+    private static function mustBeFree(SaveTripRequest $request, Boat $boat, ?Trip $own): void
+    {
+        $then = $boat->trips()->whereDate('date', $request->string('date')->value())->where('lines_in', $request->string('lines_in')->value());
+        if (($own === null ? $then : $then->where('id', '!=', $own->id))->exists()) {
+            throw ValidationException::withMessages(['lines_in' => 'Must be another time: a trip is planned then already.']);
+        }
+    }
+
+    /** @return Builder<Trip> */
+    private static function whole(): Builder
+    {
+        return Trip::query()->with(['bands', 'temperatures', 'spreads' => static function (Relation $spreads): void {
+            $spreads->withCount('lines');
+        }])->withCount('bites');
+    }
+}

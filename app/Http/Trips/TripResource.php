@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Trips;
+
+use App\Models\Spread;
+use App\Models\Trip;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @mixin Trip */
+final class TripResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'date' => $this->date->format('Y-m-d'),
+            'bands' => $this->bands->map->only(['species', 'top', 'bottom', 'weight'])->all(),
+            'temperatures' => $this->temperatures->map->only(['depth', 'celsius'])->all(),
+            'spreads' => $this->spreads->map(static fn (Spread $spread): array => $spread->only(['id', 'name']) + ['line_count' => $spread->lines_count])->all(),
+            'limits_looked_up' => $this->limits_looked_up?->format('Y-m-d'),
+            'pass' => $this->pass['places'] ?? null,
+            'density' => round($this->density(), 2),
+            'lines_allowed' => $this->linesAllowed(),
+            'bite_count' => $this->bites_count,
+        ] + $this->only(['id', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude', 'guests', 'crew', 'crew_fish', 'lines_per_angler', 'catch_limits', 'bait_cure', 'bait_strips', 'water', 'salinity', 'water_temperature']);
+    }
+}

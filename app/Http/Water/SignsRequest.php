@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Water;
+
+use Admek\Core\Water\Clarity;
+use Admek\Core\Water\Sky;
+use Admek\Core\Water\Surface;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** What is seen of the water; what is not named stays, null is not known. */
+final class SignsRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'clarity' => ['nullable', Rule::enum(Clarity::class)],
+            'sky' => ['nullable', Rule::enum(Sky::class)],
+            'surface' => ['nullable', Rule::enum(Surface::class)],
+            'current_surface' => ['nullable', 'numeric:strict', 'between:0,3'],
+            'current_deep' => ['nullable', 'numeric:strict', 'between:0,3'],
+        ];
+    }
+}

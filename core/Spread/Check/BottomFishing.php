@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread\Check;
+
+use Admek\Core\Spread\Card\DeckCard;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Tackle\Parts\LeadWeight;
+use Admek\Core\Tackle\Rigs\BottomRig;
+use Admek\Core\Towing\CannotTow;
+use Admek\Core\Towing\Load;
+use Admek\Core\Towing\Reach;
+use Admek\Core\Towing\TowSolver;
+use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Sentence;
+
+/**
+ * How a bottom rig stands. Its weight should tick bottom, not drag: let-out within one and a half times the depth and the line
+ * at the water at 45° or steeper, at the fastest speed that will be run (docs/towing-model.md, Bottom rigs).
+ */
+final readonly class BottomFishing
+{
+    /** Degrees below the horizontal the line should keep at the water. */
+    public const STEEP_ENOUGH = 45.0;
+
+    /** Let-out over depth. */
+    public const MOST_SCOPE = 1.5;
+
+    /**
+     * @param  float  $angle  of the line at the weight below the horizontal, degrees
+     * @param  float  $waterAngle  of the line at the water, degrees
+     * @param  float  $scope  let-out over depth
+     * @param  ?float  $lightest  kg of the lightest stock weight that ticks at this depth; null where none does
+     * @param  float  $fastest  m/s it is held to
+     */
+    private function __construct(
+        public float $angle,
+        public float $waterAngle,
+        public float $scope,
+        public ?float $lightest,
+        private float $weight,
+        private float $fastest,
+    ) {
+    }
+
+    /**
+     * Null for a rig that does not fish bottom by a weight.
+     *
+     * @throws CannotTow
+     */
+    public static function of(RunningLine $line, Conditions $conditions): ?self
+    {
+        $rig = $line->planned->rig;
+        if (! $rig instanceof BottomRig) {
+            return null;
+        }
+        $loads = self::loads($line->planned, $conditions);
+        $depth = max(0.1, $line->solution->bodies[BottomRig::WEIGHT][2]);
+        $fastest = $conditions->at(min(Conditions::FASTEST, $conditions->speed + DeckCard::OTHER_SPEED));
+        $lightest = null;
+        foreach (LeadWeight::STOCK as $mass) {
+            if (self::ticks($line->planned->withRig($rig->withWeight($mass)), $depth, $fastest)) {
+                $lightest = $mass;
+                break;
+            }
+        }
+
+        return new self(
+            // What lies below the chain's last part, its main line, pulls at that line's lower end.
+            $loads[count($loads) - 2]->angle, $loads[count($loads) - 1]->angle, $rig->letOut() / $depth, $lightest, $rig->weight(), $fastest->speed,
+        );
+    }
+
+    /** Whether the weight it has is one that ticks. */
+    public function isHeavyEnough(): bool
+    {
+        return $this->lightest !== null && $this->weight >= $this->lightest - 1e-6;
+    }
+
+    /** Whether it is the lightest that does. */
+    public function isLightest(): bool
+    {
+        return $this->lightest !== null && abs($this->weight - $this->lightest) < 1e-6;
+    }
+
+    public function advice(): Sentence
+    {
+        return Sentence::of(match (true) {
+            $this->lightest === null => 'No weight in the box keeps let-out within {scope} times the depth and the line at {steep} at {fastest}: slow down, or thinner line.',
+            $this->isLightest() => 'The lightest weight that keeps let-out within {scope} times the depth and the line at {steep} at {fastest}.',
+            $this->isHeavyEnough() => '{lightest} would be enough to keep let-out within {scope} times the depth and the line at {steep} at {fastest}.',
+            default => 'Too light: at {fastest} it drags. {lightest} keeps let-out within {scope} times the depth and the line at {steep}.',
+        }, [
+            'scope' => [Quantity::Count, self::MOST_SCOPE], 'steep' => [Quantity::Angle, self::STEEP_ENOUGH],
+            'fastest' => [Quantity::Speed, $this->fastest], 'lightest' => [Quantity::SmallMass, $this->lightest ?? 0.0],
+        ]);
+    }
+
+    /** Whether a rig reaches a depth (m) with so little out, and stands so steep at the water. */
+    private static function ticks(PlannedLine $line, float $depth, Conditions $conditions): bool
+    {
+        $control = $line->rig->control();
+        [$least, $most] = [max($control->least, $depth), min($control->most, self::MOST_SCOPE * $depth)];
+        if ($least >= $most) {
+            return false;
+        }
+        $solver = new TowSolver;
+        try {
+            $reach = Reach::find(static fn (float $out): float => $solver->solve(
+                $conditions->water(), $conditions->turn, $line->withControl($out)->towLine($conditions->density),
+            )->bodies[BottomRig::WEIGHT][2], $depth, $least, $most);
+            $loads = self::loads($line->withControl($reach->control), $conditions);
+        } catch (CannotTow) {
+            return false;
+        }
+
+        return $reach->reached && $loads[count($loads) - 1]->angle >= self::STEEP_ENOUGH;
+    }
+
+    /** @return list<Load> */
+    private static function loads(PlannedLine $line, Conditions $conditions): array
+    {
+        return (new TowSolver)->loads($conditions->water(), $conditions->turn, $line->towLine($conditions->density));
+    }
+}

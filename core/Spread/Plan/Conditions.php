@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread\Plan;
+
+use Admek\Core\InvalidValue;
+use Admek\Core\Towing\Current;
+use Admek\Core\Towing\Flow;
+use Admek\Core\Towing\Turn;
+use Admek\Core\Towing\Water;
+use Admek\Core\Units\Sentence;
+
+/** How the boat moves through what water while a spread is towed. */
+final readonly class Conditions
+{
+    /** Slowest and fastest trolling, m/s: a tenth of a mile an hour and ten. */
+    public const SLOWEST = 0.04;
+
+    public const FASTEST = 4.5;
+
+    /**
+     * @param  float  $speed  m/s through the water, at the surface where there is current
+     * @param  float  $density  kg/m³
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function __construct(public float $speed, public ?Turn $turn = null, public float $density = 999.8, public ?Current $current = null)
+    {
+        InvalidValue::unlessBetween('speed', $speed, self::SLOWEST, self::FASTEST, 'm/s');
+    }
+
+    public function at(float $speed): self
+    {
+        return new self($speed, $this->turn, $this->density, $this->current);
+    }
+
+    public function turning(?Turn $turn): self
+    {
+        return new self($this->speed, $turn, $this->density, $this->current);
+    }
+
+    public function withoutCurrent(): self
+    {
+        return new self($this->speed, $this->turn, $this->density);
+    }
+
+    /** What is to be kept in mind of depths worked out under these; null where they are what they say. */
+    public function caveat(): ?Sentence
+    {
+        return $this->turn !== null && ! $this->water()->flow->isUniform()
+            ? Sentence::of('On this heading only: the deep current turns past her.')
+            : null;
+    }
+
+    public function water(): Water
+    {
+        return new Water($this->density, $this->current?->flow($this->speed) ?? Flow::uniform($this->speed));
+    }
+}

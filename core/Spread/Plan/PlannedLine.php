@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread\Plan;
+
+use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Parts\Figure;
+use Admek\Core\Tackle\Rigs\Control;
+use Admek\Core\Tackle\Rigs\InlineBoard;
+use Admek\Core\Tackle\Rigs\MastBoard;
+use Admek\Core\Tackle\Rigs\OtherControl;
+use Admek\Core\Tackle\Rigs\Rig;
+use Admek\Core\Tackle\Rigs\TrailingRig;
+use Admek\Core\Towing\Doubts;
+use Admek\Core\Towing\TowLine;
+
+/** A rig in its holder: what the plan says of one line. */
+final readonly class PlannedLine
+{
+    /**
+     * @param  string  $holder  the holder's code, by which the rail and the crew know the line
+     * @param  array{float, float, float}  $tip  rod tip or boom end in the towing frame, m
+     * @param  bool  $counterCalibrated  whether the let-out is read on a counter the captain has checked
+     * @param  ?float  $aim  m the captain asked it to run at; null where nobody did
+     * @param  float  $counterFactor  what its counter shows for each metre that is truly out
+     * @param  list<Figure>  $figures  it was rigged with
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function __construct(
+        public string $holder,
+        public Rig $rig,
+        public array $tip,
+        public bool $counterCalibrated = false,
+        public ?float $aim = null,
+        public float $counterFactor = 1.0,
+        public array $figures = [],
+    ) {
+        InvalidValue::unlessBetween('counter_factor', $counterFactor, 0.5, 2);
+        InvalidValue::unlessBetween('aim', $aim ?? 0.0, 0, 150, 'm');
+    }
+
+    /**
+     * @param  float  $density  kg/m³ of the water it is towed in
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function towLine(float $density = Rig::FRESH_WATER): TowLine
+    {
+        return $this->rig->towLine($this->holder, $this->tip)->floating(Rig::FRESH_WATER, $density);
+    }
+
+    public function doubts(): Doubts
+    {
+        return new Doubts(
+            $this->rig->lure()->diveDoubt,
+            $this->counterCalibrated ? Doubts::LET_OUT_CALIBRATED : Doubts::LET_OUT,
+        );
+    }
+
+    /** @throws InvalidValue when the control is out of its range */
+    public function withControl(float $value): self
+    {
+        return $this->withRig($this->rig->withControl($value));
+    }
+
+    /** What sets its depth beside its control; null where nothing does. */
+    public function otherControl(): ?Control
+    {
+        $rig = $this->retuned();
+
+        return $rig instanceof OtherControl ? $rig->otherControl() : null;
+    }
+
+    /** @throws InvalidValue when there is no such control, or it is out of its range */
+    public function withOtherControl(float $value): self
+    {
+        $rig = $this->retuned();
+        if (! $rig instanceof OtherControl) {
+            throw InvalidValue::because('by', 'what is let out: nothing else sets this rig’s depth');
+        }
+        $set = $rig->withOtherControl($value);
+
+        return $this->withRig(($this->rig instanceof InlineBoard || $this->rig instanceof MastBoard) && $set instanceof TrailingRig ? $this->rig->withTrailing($set) : $set);
+    }
+
+    /** What the mate tunes: behind a board, what trails it. */
+    private function retuned(): Rig
+    {
+        return $this->rig instanceof InlineBoard || $this->rig instanceof MastBoard ? $this->rig->trailing : $this->rig;
+    }
+
+    /** Another rig in this holder. */
+    public function withRig(Rig $rig): self
+    {
+        return new self($this->holder, $rig, $this->tip, $this->counterCalibrated, $this->aim, $this->counterFactor, $this->figures);
+    }
+
+    /** The rig of another line, with the reel it is on, in this holder. */
+    public function withRigOf(self $other): self
+    {
+        return new self($this->holder, $other->rig, $this->tip, $other->counterCalibrated, $other->aim, $other->counterFactor, $other->figures);
+    }
+
+    /** The same line from a rod tip at another height, m above the water. */
+    public function withTipAt(float $height): self
+    {
+        return new self($this->holder, $this->rig, [$this->tip[0], $this->tip[1], -$height], $this->counterCalibrated, $this->aim, $this->counterFactor, $this->figures);
+    }
+}

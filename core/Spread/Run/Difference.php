@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread\Run;
+
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Tackle\Catalogue\RuleOfThumb;
+use Admek\Core\Tackle\Parts\LineStock;
+use Admek\Core\Tackle\Rigs\Downrigger;
+use Admek\Core\Tackle\Rigs\FlatLine;
+
+/** What part of the gap between two opinions of a depth one thing explains: found by taking it away and solving again. */
+final readonly class Difference
+{
+    /** m that are not worth a word. */
+    private const SLIGHT = 0.15;
+
+    /**
+     * @param  string  $cause  speed, line, blow_back, turn, current
+     * @param  float  $depth  m the model gives without it
+     * @param  ?float  $figure  what was put in its place: m/s of speed, m of diameter
+     */
+    private function __construct(public string $cause, public float $depth, public ?float $figure = null)
+    {
+    }
+
+    /** Whether a rule's depth lies within the model's doubt. */
+    public static function agree(RunningLine $line, RuleOfThumb $rule): bool
+    {
+        $gap = $rule->depth - $line->depth();
+
+        return abs($gap) <= (($gap < 0.0 ? $line->doubt?->shallower : $line->doubt?->deeper) ?? 0.0);
+    }
+
+    /**
+     * Why the model differs from the rule of thumb by more than its doubt, what explains most first.
+     *
+     * @return list<self> empty where they agree within the doubt
+     */
+    public static function between(RunningLine $line, RuleOfThumb $rule, Conditions $conditions, SpreadSolver $solver = new SpreadSolver): array
+    {
+        $gap = $rule->depth - $line->depth();
+        if (self::agree($line, $rule)) {
+            return [];
+        }
+        $planned = $line->planned;
+        $depth = static fn (PlannedLine $planned, Conditions $conditions): float => $solver->run($planned, $conditions, withDoubt: false)->depth();
+        $differences = [];
+        if ($rule->speed !== null) {
+            $differences[] = new self('speed', $depth($planned, $conditions->at($rule->speed)), $rule->speed);
+        }
+        if ($conditions->turn !== null) {
+            $differences[] = new self('turn', $depth($planned, $conditions->turning(null)));
+        }
+        if ($conditions->current !== null) {
+            $differences[] = new self('current', $depth($planned, $conditions->withoutCurrent()));
+        }
+        $rig = $planned->rig;
+        $rated = $rig->lure()->rated;
+        if ($rig instanceof FlatLine && $rated !== null) {
+            $asRated = LineStock::of($rig->main->material, $rig->main->test, $rated->lineDiameter);
+            $differences[] = new self('line', $depth($planned->withRig(new FlatLine($asRated, $rig->letOut, $rig->leader, $rig->lure, $rig->run)), $conditions), $rated->lineDiameter);
+        }
+        if ($rig instanceof Downrigger) {
+            $ball = $line->solution->bodies[Downrigger::BALL][2];
+            $differences[] = new self('blow_back', $line->depth() + ($rig->reading - $ball), $rig->reading - $ball);
+        }
+        $explains = array_values(array_filter($differences, static fn (self $d): bool => ($d->depth - $line->depth()) * $gap > 0.0 && abs($d->depth - $line->depth()) > self::SLIGHT));
+        usort($explains, static fn (self $a, self $b): int => abs($rule->depth - $a->depth) <=> abs($rule->depth - $b->depth));
+
+        return $explains;
+    }
+}

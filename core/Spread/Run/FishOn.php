@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread\Run;
+
+use Admek\Core\Spread\Plan\Shared;
+use Admek\Core\Spread\Run\Internal\BoxedCurve;
+use Admek\Core\Tackle\Rigs\Downrigger;
+
+/** Which lines to clear when a rod has a fish: those its line sweeps across on the way in to the stern. */
+final readonly class FishOn
+{
+    /** Places of the fish on its way from where it took to the stern. */
+    private const PLACES = 16;
+
+    /** m: nearer than this a fish's line fouls another, for a fish does not come in straight. */
+    private const WAY = 2.5;
+
+    /** m behind the transom where it is led to the net. */
+    private const NET = 4.0;
+
+    /**
+     * @param  list<RunningLine>  $lines
+     * @return array<string, list<string>> holders to clear by the holder with the fish, the first to be crossed first
+     */
+    public static function clearing(array $lines): array
+    {
+        $curves = array_map(self::curves(...), $lines);
+        $clearing = [];
+        foreach ($lines as $i => $line) {
+            $when = [];
+            foreach (self::way($line) as $place => $taut) {
+                foreach ($lines as $j => $other) {
+                    if ($i !== $j && ! isset($when[$other->planned->holder]) && self::crosses($taut, $curves[$j], $line, $other)) {
+                        $when[$other->planned->holder] = $place;
+                    }
+                }
+            }
+            $clearing[$line->planned->holder] = array_map(strval(...), array_keys($when));
+        }
+
+        return $clearing;
+    }
+
+    /**
+     * The fish's line, taut from rod tip to fish, at places on its way: up from where it took, in and to the middle.
+     *
+     * @return list<BoxedCurve>
+     */
+    private static function way(RunningLine $line): array
+    {
+        $from = $line->lure();
+        $to = [self::NET, 0.0, 0.3];
+        $way = [];
+        for ($i = 0; $i <= self::PLACES; $i++) {
+            $share = $i / self::PLACES;
+            $fish = [$from[0] + $share * ($to[0] - $from[0]), $from[1] + $share * ($to[1] - $from[1]), $from[2] + $share * ($to[2] - $from[2])];
+            $way[] = BoxedCurve::of([$fish, $line->planned->tip]);
+        }
+
+        return $way;
+    }
+
+    /** @param  list<BoxedCurve>  $curves */
+    private static function crosses(BoxedCurve $taut, array $curves, RunningLine $line, RunningLine $other): bool
+    {
+        // The cable a stacked fish came off stays down: its own ball is lifted last.
+        if (Shared::together($line->planned, $other->planned) && $line->planned->rig instanceof Downrigger) {
+            $curves = array_slice($curves, -1);
+        }
+        foreach ($curves as $curve) {
+            if ($taut->nearest($curve, self::WAY) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What of a line lies clear of the rods, where the crew can lift one over another.
+     *
+     * @return list<BoxedCurve>
+     */
+    private static function curves(RunningLine $line): array
+    {
+        $curves = [];
+        foreach ([$line->path(), ...$line->branches()] as $path) {
+            $away = array_values(array_filter($path, static fn (array $point): bool => $point[0] > self::NET));
+            if (count($away) > 1) {
+                $curves[] = BoxedCurve::of($away);
+            }
+        }
+
+        return $curves;
+    }
+}

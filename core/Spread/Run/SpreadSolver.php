@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread\Run;
+
+use Admek\Core\InvalidValue;
+use Admek\Core\Spread\Check\Breach;
+use Admek\Core\Spread\Check\BreachKind;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Tackle\Parts\Lure;
+use Admek\Core\Towing\CannotTow;
+use Admek\Core\Towing\DepthDoubt;
+use Admek\Core\Towing\Reach;
+use Admek\Core\Towing\TowSolver;
+
+/** Runs planned lines under given conditions, and finds the let-out that takes one to a depth. */
+final readonly class SpreadSolver
+{
+    public function __construct(private TowSolver $solver = new TowSolver)
+    {
+    }
+
+    /**
+     * @throws CannotTow
+     * @throws InvalidValue
+     */
+    public function run(PlannedLine $line, Conditions $conditions, bool $withDoubt = true): RunningLine
+    {
+        $towLine = $line->towLine($conditions->density);
+        $solution = $this->solver->solve($conditions->water(), $conditions->turn, $towLine);
+        $doubt = $withDoubt
+            ? DepthDoubt::of($conditions->water(), $towLine, Lure::BODY, $line->doubts(), $conditions->turn)
+            : null;
+
+        return new RunningLine($line, $solution, $doubt);
+    }
+
+    /**
+     * @param  list<PlannedLine>  $lines
+     * @return list<RunningLine>
+     *
+     * @throws CannotTow
+     * @throws InvalidValue
+     */
+    public function all(array $lines, Conditions $conditions, bool $withDoubt = true): array
+    {
+        return array_map(fn (PlannedLine $line): RunningLine => $this->run($line, $conditions, $withDoubt), $lines);
+    }
+
+    /**
+     * The same, but a line that has no steady run is told instead of stopping the others.
+     *
+     * @param  list<PlannedLine>  $lines
+     * @return array{list<RunningLine>, list<Breach>} those that run, and what is to be said of those that do not
+     *
+     * @throws InvalidValue
+     */
+    public function able(array $lines, Conditions $conditions, bool $withDoubt = true): array
+    {
+        $running = $unsteady = [];
+        foreach ($lines as $line) {
+            try {
+                $running[] = $this->run($line, $conditions, $withDoubt);
+            } catch (CannotTow $cannot) {
+                $unsteady[] = new Breach(BreachKind::Unsteady, [$line->holder], $cannot->radius);
+            }
+        }
+
+        return [$running, $unsteady];
+    }
+
+    /**
+     * The same as {@see all()}, for lines most of which run already: only what has changed is solved, and what had no
+     * steady run before may still have none.
+     *
+     * @param  list<PlannedLine>  $lines
+     * @param  list<RunningLine>  $running  under the same conditions
+     * @return list<RunningLine>
+     *
+     * @throws CannotTow where a line that ran does no more
+     * @throws InvalidValue
+     */
+    public function again(array $lines, array $running, Conditions $conditions): array
+    {
+        $ran = array_map(static fn (RunningLine $line): string => $line->planned->holder, $running);
+        $again = [];
+        foreach ($lines as $line) {
+            try {
+                $again[] = self::unchanged($line, $running) ?? $this->run($line, $conditions);
+            } catch (CannotTow $cannot) {
+                if (in_array($line->holder, $ran, true)) {
+                    throw $cannot;
+                }
+            }
+        }
+
+        return $again;
+    }
+
+    /** @param  list<RunningLine>  $running */
+    private static function unchanged(PlannedLine $line, array $running): ?RunningLine
+    {
+        foreach ($running as $one) {
+            // Of two lines alike in all figures one runs as the other.
+            if ($one->planned === $line || ($one->planned->holder === $line->holder && $one->planned == $line)) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The control that runs the line's lure at a depth (m), or the deepest it gets.
+     *
+     * @param  bool  $byOther  by its dial or weight, what is let out staying as it is
+     *
+     * @throws CannotTow
+     * @throws InvalidValue where nothing but what is let out sets its depth
+     */
+    public function reach(PlannedLine $line, Conditions $conditions, float $depth, bool $byOther = false): Reach
+    {
+        InvalidValue::unlessBetween('depth', $depth, 0, 150, 'm');
+        $control = $byOther ? $line->otherControl() ?? throw InvalidValue::because('by', 'what is let out: nothing else sets this rig’s depth') : $line->rig->control();
+
+        $unsteady = null;
+        $depthAt = function (float $value) use ($line, $conditions, $byOther, $control, &$unsteady): float {
+            // The ends of the range, which steps toward them may miss by a rounding.
+            $value = max($control->least, min($control->most, $value));
+            try {
+                return $this->run($byOther ? $line->withOtherControl($value) : $line->withControl($value), $conditions, withDoubt: false)->depth();
+            } catch (CannotTow $cannot) {
+                // More than a turn lets follow runs nowhere.
+                $unsteady = $cannot;
+
+                return -INF;
+            }
+        };
+        $reach = $control->deepens
+            ? Reach::find($depthAt, $depth, $control->least, $control->most)
+            : Reach::find(static fn (float $less): float => $depthAt(-$less), $depth, -$control->most, -$control->least)->turnedRound();
+
+        return $reach->depth === -INF && $unsteady !== null ? throw $unsteady : $reach;
+    }
+}

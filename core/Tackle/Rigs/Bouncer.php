@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Tackle\Rigs;
+
+use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Catalogue\RuleOfThumb;
+use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Tackle\Parts\Leader;
+use Admek\Core\Tackle\Parts\LeadWeight;
+use Admek\Core\Tackle\Parts\LineStock;
+use Admek\Core\Tackle\Parts\Lure;
+use Admek\Core\Towing\Body;
+use Admek\Core\Towing\TowLine;
+use Admek\Core\Units\Units;
+
+/** Lure – snell – bottom bouncer – main line. Let-out is read from rod tip to the weight. */
+final readonly class Bouncer implements BottomRig
+{
+    public const MOST_OUT = 100.0;
+
+    /** m², what the bouncer's wire adds to its weight's drag (docs/towing-model.md, Figures). */
+    private const WIRE = 3e-4;
+
+    /**
+     * @param  Leader  $snell  what trails the weight
+     * @param  float  $letOut  m
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function __construct(
+        public LineStock $main,
+        public LeadWeight $weight,
+        public float $letOut,
+        public Leader $snell,
+        public Lure $lure,
+    ) {
+        InvalidValue::unlessBetween('let_out', $letOut, 1, self::MOST_OUT, 'm');
+    }
+
+    public function towLine(string $id, array $tip): TowLine
+    {
+        $sphere = $this->weight->body(self::WEIGHT);
+
+        return new TowLine($id, $tip, [
+            $this->lure->body(), ...$this->snell->parts(),
+            new Body(self::WEIGHT, $sphere->weight, $sphere->dragArea + self::WIRE, role: $sphere->role, displacement: $sphere->displacement),
+            $this->main->length($this->letOut, letOut: true),
+        ]);
+    }
+
+    public function control(): Control
+    {
+        return new Control(ControlKind::LetOut, $this->letOut, 1, self::MOST_OUT, 5 * Units::FOOT, 1.0);
+    }
+
+    public function withControl(float $value): self
+    {
+        return new self($this->main, $this->weight, $value, $this->snell, $this->lure);
+    }
+
+    public function weight(): float
+    {
+        return $this->weight->mass;
+    }
+
+    public function withWeight(float $mass): self
+    {
+        return new self($this->main, new LeadWeight($mass), $this->letOut, $this->snell, $this->lure);
+    }
+
+    public function otherControl(): Control
+    {
+        return $this->weight->asControl();
+    }
+
+    public function withOtherControl(float $value): self
+    {
+        return $this->withWeight($value);
+    }
+
+    public function letOut(): float
+    {
+        return $this->letOut;
+    }
+
+    public function lure(): Lure
+    {
+        return $this->lure;
+    }
+
+    public function ruleOfThumb(?RulesOfThumb $rules = null): RuleOfThumb
+    {
+        $rules ??= RulesOfThumb::of();
+
+        return new RuleOfThumb($this->letOut / $rules->bouncerScope, sprintf('scope %g to 1', $rules->bouncerScope));
+    }
+}

@@ -1,0 +1,203 @@
+<script lang="ts">
+    import { aboard } from '../lib/aboard.svelte';
+    import { api, ask, type Fault, type Schemas } from '../lib/api';
+    import { faultAt, faultOf } from '../lib/api';
+    import NumberField from '../fields/NumberField.svelte';
+    import TextField from '../fields/TextField.svelte';
+
+    /** No boat yet: her hull, her rods' places, her gear, each with a sensible offer. */
+    let step = $state(1);
+    let boat: Schemas['BoatOffer'] | null = $state(null);
+    let starterLocker = $state(true);
+    let faults: Fault[] = $state([]);
+    let said = $state('');
+    let sending = $state(false);
+
+    void ask(api.GET('/boat/offer')).then((answer) => {
+        if ('data' in answer) {
+            boat = answer.data;
+        } else {
+            said = 'The server is not answering. Reload this page when it does.';
+        }
+    });
+
+    const STEPS = ['The boat', 'Where the rods stand', 'The gear aboard'];
+
+    function addHolder(): void {
+        const last = boat?.holders.at(-1);
+        if (boat && last) {
+            boat.holders.push({ ...last, code: '', kind: 'rod' });
+        }
+    }
+
+    async function launch(): Promise<void> {
+        if (!boat) {
+            return;
+        }
+        sending = true;
+        const { timeZone: timezone } = Intl.DateTimeFormat().resolvedOptions();
+        const answer = await ask(api.POST('/boat', { body: { ...boat, timezone, starter_locker: starterLocker } }));
+        sending = false;
+        if ('data' in answer) {
+            await aboard.read();
+            return;
+        }
+        if ('silent' in answer) {
+            said = 'The server is not answering. What you entered stays here; try again.';
+            return;
+        }
+        faults = answer.problem.errors ?? [];
+        said = answer.problem.detail;
+        step = faults.some(({ pointer }) => pointer.startsWith('/holders')) ? 2 : 1;
+    }
+
+    function forward(event: SubmitEvent): void {
+        event.preventDefault();
+        if (step < 3) {
+            step++;
+        } else {
+            void launch();
+        }
+    }
+</script>
+
+<main class="mx-auto max-w-4xl px-6 py-4">
+    <p class="text-lg font-extrabold">Admek</p>
+    <h1 class="text-2xl font-bold">Three steps to a working boat</h1>
+    <ol class="flex flex-wrap gap-x-8 gap-y-1 py-2">
+        {#each STEPS as name, i (name)}
+            <li class:font-bold={step === i + 1} class:quiet={step !== i + 1} aria-current={step === i + 1 ? 'step' : undefined}>
+                <span class="figure">{i + 1}</span>
+                {name}
+            </li>
+        {/each}
+    </ol>
+
+    {#if boat}
+        <form class="border-base-300 bg-base-100 rounded-box border px-6 py-4" onsubmit={forward} novalidate>
+            {#if step === 1}
+                <div class="grid max-w-xl gap-4 sm:grid-cols-2">
+                    <TextField label="Her name" bind:value={boat.name} fault={faultAt(faults, '/name')} class="sm:col-span-2" />
+                    <fieldset class="sm:col-span-2">
+                        <legend class="quiet text-sm">You think in</legend>
+                        <div class="join">
+                            {#each [['us', 'feet, pounds, mph, °F'], ['metric', 'metres, kilograms, km/h, °C']] as const as [name, text] (name)}
+                                <label class="btn join-item" class:btn-neutral={boat.units === name}>
+                                    <input type="radio" name="units" class="sr-only" value={name} bind:group={boat.units} />{text}
+                                </label>
+                            {/each}
+                        </div>
+                    </fieldset>
+                    <NumberField
+                        label="Length"
+                        value={boat.length}
+                        change={(length) => boat && (boat.length = length ?? 0)}
+                        units={boat.units}
+                        quantity="fineLength"
+                        fault={faultOf(faults, '/length')}
+                    />
+                    <NumberField
+                        label="Beam"
+                        value={boat.beam}
+                        change={(beam) => boat && (boat.beam = beam ?? 0)}
+                        units={boat.units}
+                        quantity="fineLength"
+                        fault={faultOf(faults, '/beam')}
+                    />
+                </div>
+            {:else if step === 2}
+                <p class="quiet pb-1.5 text-[15px]">
+                    Port bow round the stern to starboard bow, as the rail will show them; tips rise from stern to bow. “Aside” is
+                    from the middle (port is negative), “aft” from the transom (forward is negative).
+                </p>
+                <table class="w-full">
+                    <thead>
+                        <tr class="quiet text-left text-sm">
+                            <th class="font-normal">Rod</th><th class="font-normal">Side</th><th class="font-normal">Holder</th>
+                            <th class="text-right font-normal">Tip’s height</th><th class="text-right font-normal">Aside</th><th
+                                class="text-right font-normal">Aft</th
+                            ><th><span class="sr-only">Take out</span></th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {#each boat.holders as holder, i (i)}
+                            <tr class="border-base-300 border-t align-top">
+                                <td class="py-0.5"
+                                    ><input
+                                        class="input input-sm figure w-16 font-semibold"
+                                        aria-label="Code of rod {i + 1}"
+                                        bind:value={holder.code}
+                                    />
+                                    {#if faultAt(faults, `/holders/${i}/code`)}<p class="text-error text-sm font-semibold">
+                                            {faultAt(faults, `/holders/${i}/code`)}
+                                        </p>{/if}
+                                </td>
+                                <td class="py-0.5">
+                                    <select
+                                        class="select select-sm w-28"
+                                        aria-label="Side of rod {i + 1}"
+                                        bind:value={holder.side}
+                                    >
+                                        <option value="port">port</option><option value="centre">stern</option><option
+                                            value="starboard">starboard</option
+                                        >
+                                    </select>
+                                </td>
+                                <td class="py-0.5">
+                                    <select
+                                        class="select select-sm w-28"
+                                        aria-label="Kind of holder {i + 1}"
+                                        bind:value={holder.kind}
+                                    >
+                                        <option value="rod">rod</option><option value="boom">rigger boom</option>
+                                    </select>
+                                </td>
+                                {#each ['height', 'starboard', 'aft'] as const as field (field)}
+                                    <td class="py-0.5">
+                                        <NumberField
+                                            label="{field} of rod {i + 1}"
+                                            hideLabel
+                                            value={holder[field]}
+                                            change={(value) => (holder[field] = value ?? 0)}
+                                            units={boat.units}
+                                            quantity="fineLength"
+                                            fault={faultOf(faults, `/holders/${i}/${field}`)}
+                                        />
+                                    </td>
+                                {/each}
+                                <td class="py-0.5 text-right">
+                                    <button
+                                        type="button"
+                                        class="btn btn-ghost btn-sm font-normal underline"
+                                        aria-label="Take out rod {holder.code || i + 1}"
+                                        onclick={() => boat?.holders.splice(i, 1)}>take out</button
+                                    >
+                                </td>
+                            </tr>
+                        {/each}
+                    </tbody>
+                </table>
+            {:else}
+                <p class="pb-3 text-lg">
+                    Start with gear most boats carry: braid, nylon and leadcore reels, balls of 8 to 15 lb, divers, boards and a
+                    few lures with common figures. What you do not own harms nothing.
+                </p>
+                <label class="flex min-h-11 cursor-pointer items-center gap-3">
+                    <input type="checkbox" class="checkbox border-current" bind:checked={starterLocker} /> Put that gear in the locker
+                </label>
+            {/if}
+            <p class="text-error pt-2 font-semibold empty:hidden" role="alert">{said}</p>
+            <p class="flex gap-3 pt-3">
+                <button class="btn btn-primary" disabled={sending}>{step < 3 ? 'Next' : 'Done: go to the trips'}</button>
+                {#if step > 1}<button type="button" class="btn btn-ghost" onclick={() => step--}>Back</button>{/if}
+                {#if step === 2}
+                    <button type="button" class="btn ml-auto" onclick={addHolder} disabled={boat.holders.length >= 32}
+                        >Add a holder</button
+                    >
+                {/if}
+            </p>
+        </form>
+    {:else}
+        <p class="quiet">{said || 'Reading…'}</p>
+    {/if}
+</main>

@@ -1,0 +1,80 @@
+<script lang="ts">
+    import type { Snippet } from 'svelte';
+    import { router } from 'svelte-spa-router';
+    import { aboard } from '../lib/aboard.svelte';
+    import { outbox } from '../log/outbox.svelte';
+    import { THEMES, theme } from './theme.svelte';
+
+    let { children }: { children: Snippet } = $props();
+
+    const trip = $derived(/^\/trips\/(\d+)/.exec(router.location)?.[1] ?? aboard.nextTrip?.id);
+    const places = $derived([
+        { name: 'Trips', href: '#/', here: !/^\/trips\/\d+\//.test(router.location) },
+        ...(trip === undefined
+            ? []
+            : [
+                  { name: 'Prepare', href: `#/trips/${trip}/prepare`, here: router.location.endsWith('/prepare') },
+                  { name: 'Water', href: `#/trips/${trip}/water`, here: /\/(water|ground)$/.test(router.location) },
+                  { name: 'Spread', href: `#/trips/${trip}/spread`, here: router.location.endsWith('/spread') },
+                  { name: 'Deck card', href: `#/trips/${trip}/deck-card`, here: router.location.endsWith('/deck-card') },
+                  { name: 'Log', href: `#/trips/${trip}/log`, here: router.location.endsWith('/log') },
+              ]),
+    ]);
+</script>
+
+<div class="flex h-full flex-col-reverse sm:flex-row">
+    <nav
+        class="border-base-300 bg-base-200 flex shrink-0 border-t sm:w-[102px] sm:flex-col sm:border-t-0 sm:border-r print:hidden"
+        aria-label="Screens"
+    >
+        <p class="hidden px-3 pt-3.5 pb-5 text-xl font-extrabold sm:block">Admek</p>
+        {#each places as place (place.name)}
+            <a
+                href={place.href}
+                aria-current={place.here ? 'page' : undefined}
+                class="flex min-h-12 flex-1 items-center justify-center px-1 text-[13.5px] whitespace-nowrap sm:min-h-11 sm:text-[15px] sm:flex-none sm:justify-start sm:px-3 sm:border-l-4"
+                class:here={place.here}>{place.name}</a
+            >
+        {/each}
+        <div class="hidden flex-1 sm:block"></div>
+        {#if outbox.waiting.length > 0}
+            <p class="px-3 py-2 text-sm font-semibold" role="status">
+                {outbox.waiting.length}
+                {outbox.waiting.length === 1 ? 'bite' : 'bites'} waiting to be sent
+            </p>
+        {/if}
+        <button
+            type="button"
+            class="quiet min-h-12 px-1.5 text-[13px] sm:hidden"
+            aria-label="Light: {theme.current}; change it"
+            onclick={() => theme.choose(THEMES[(THEMES.indexOf(theme.current) + 1) % THEMES.length] ?? 'day')}
+            >{theme.current}</button
+        >
+        <fieldset class="hidden px-3 pb-3 sm:block">
+            <legend class="quiet pb-1 text-sm">Light</legend>
+            {#each THEMES as name (name)}
+                <label class="flex min-h-7 cursor-pointer items-center gap-2 text-sm">
+                    <input
+                        type="radio"
+                        name="theme"
+                        class="radio radio-xs border-current"
+                        checked={theme.current === name}
+                        onchange={() => theme.choose(name)}
+                    />{name}
+                </label>
+            {/each}
+        </fieldset>
+    </nav>
+    <div class="min-h-0 min-w-0 flex-1 overflow-auto">{@render children()}</div>
+</div>
+
+<style>
+    a {
+        border-color: transparent;
+    }
+    .here {
+        border-color: var(--color-primary);
+        background: var(--color-base-100);
+        font-weight: 700;
+    }
+</style>

@@ -1,0 +1,324 @@
+<script lang="ts">
+    import { aboard } from '../lib/aboard.svelte';
+    import { faultOf, type Fault, type Schemas } from '../lib/api';
+    import { GroundDesk, type Place } from './ground.svelte';
+    import { measure } from '../lib/units';
+    import { dayWords } from '../lib/words';
+    import NumberField from '../fields/NumberField.svelte';
+    import PickField from '../fields/PickField.svelte';
+    import TextField from '../fields/TextField.svelte';
+    import GroundChart from './GroundChart.svelte';
+    import PassPanel from './PassPanel.svelte';
+
+    /** Where on the ground: structure drawn or read in, an edge followed at a depth, the pass the planning table then looks at. */
+    let { params }: { params: { trip: string } } = $props();
+
+    const trip = $derived(aboard.trips.find(({ id }) => id === Number(params.trip)));
+    const units = $derived(aboard.boat?.units ?? 'us');
+    let desk = $state.raw<GroundDesk | null>(null);
+    $effect(() => {
+        desk = new GroundDesk(Number(params.trip));
+    });
+    let width = $state(760);
+    let height = $state(640);
+
+    type Tool = 'follow' | 'pass' | 'structure';
+    const TOOLS: [Tool, string, string][] = [
+        ['follow', 'Follow a depth', 'Tap near the edge to follow.'],
+        ['pass', 'Lay a pass', 'Tap its places one after another.'],
+        ['structure', 'Draw structure', 'Tap one place for a spot, more for an edge.'],
+    ];
+    let tool: Tool = $state('follow');
+    let laid: Place[] = $state.raw([]);
+    let near: Place | null = $state.raw(null);
+    let depth = $state(24.384);
+    let longest = $state(3218.688);
+    let speed = $state(1.028192);
+    let drift: number | null = $state(null);
+    let set: number | null = $state(null);
+    let name = $state('');
+    /** What can be drawn of so many places. */
+    const kinds: Schemas['StructureKind'][] = $derived(laid.length > 1 ? ['edge', 'contour', 'track'] : ['hump', 'point']);
+    let kind: Schemas['StructureKind'] = $state('hump');
+    let faults: Fault[] = $state.raw([]);
+    let said = $state('');
+
+    const ground: Place | null = $derived(
+        trip && trip.latitude !== null && trip.longitude !== null ? [trip.latitude, trip.longitude] : null,
+    );
+    const question: Schemas['PassQuestion'] | null = $derived.by(() => {
+        const current = drift !== null && set !== null ? { set, drift } : null;
+        if (tool === 'follow' && near) {
+            return { speed, current, follow: { depth, near, longest } };
+        }
+        return tool === 'pass' && laid.length > 1 ? { speed, current, places: laid } : null;
+    });
+    $effect(() => {
+        if (question) {
+            void desk?.look(question);
+        } else {
+            desk?.leave();
+        }
+    });
+
+    function tap(place: Place): void {
+        said = '';
+        if (tool === 'follow') {
+            near = place;
+        } else {
+            laid = [...laid, place];
+        }
+    }
+
+    let typed = $state('');
+    let misread = $state('');
+
+    /** A place typed in, for who does not tap: latitude, then longitude. */
+    function put(event: SubmitEvent): void {
+        event.preventDefault();
+        const [lat = Number.NaN, lon = Number.NaN] = typed
+            .trim()
+            .split(/[\s,;]+/)
+            .map(Number);
+        misread =
+            Math.abs(lat) <= 85 && Math.abs(lon) <= 180
+                ? ''
+                : 'Must be latitude, then longitude: degrees from -85 to 85 and -180 to 180.';
+        if (misread === '') {
+            tap([lat, lon]);
+            typed = '';
+        }
+    }
+
+    function begin(picked: Tool): void {
+        tool = picked;
+        laid = [];
+        near = null;
+        faults = [];
+        said = '';
+    }
+
+    async function take(): Promise<void> {
+        if (question && (await desk?.takePass({ ...question, name: name || null }))) {
+            said = 'The planning table looks at the bottom of this pass from now on.';
+        }
+    }
+
+    async function draw(event: SubmitEvent): Promise<void> {
+        event.preventDefault();
+        faults = (await desk?.draw({ name, kind: kinds.includes(kind) ? kind : (kinds[0] ?? 'hump'), places: laid })) ?? [];
+        if (faults.length === 0) {
+            said = `${name} is on the chart.`;
+            laid = [];
+            name = '';
+        }
+    }
+
+    async function read(event: Event & { currentTarget: HTMLInputElement }, what: 'structures' | 'chart'): Promise<void> {
+        const file = event.currentTarget.files?.[0];
+        if (file) {
+            said = (await desk?.read(file, what)) || `${file.name} is on the chart.`;
+        }
+    }
+</script>
+
+{#if !trip}
+    <main class="grid h-full place-items-center"><p>There is no such trip.</p></main>
+{:else}
+    <main class="ground">
+        <header class="border-base-300 bg-base-100 flex items-center gap-5 border-b px-4 max-[1000px]:flex-wrap">
+            <div class="min-w-0 leading-tight">
+                <h1 class="truncate text-lg font-bold">{dayWords(trip.date)} off {trip.ground}</h1>
+                <p class="quiet truncate text-sm">
+                    {desk?.chart?.name ?? 'No chart yet'}{desk?.chart?.source ? ` (${desk.chart.source})` : ''}. No chart to steer
+                    by.
+                </p>
+            </div>
+            <span class="join" role="group" aria-label="What a tap does">
+                {#each TOOLS as [key, title] (key)}
+                    <button
+                        type="button"
+                        class="btn btn-sm join-item"
+                        class:btn-neutral={tool === key}
+                        aria-pressed={tool === key}
+                        onclick={() => begin(key)}>{title}</button
+                    >
+                {/each}
+            </span>
+            <span class="quiet text-sm">{TOOLS.find(([key]) => key === tool)?.[2]}</span>
+            <a class="btn btn-sm ml-auto" href="#/trips/{trip.id}/water">The column</a>
+        </header>
+        {#if desk?.chart}
+            <div class="chart" bind:clientWidth={width} bind:clientHeight={height}>
+                <GroundChart
+                    chart={desk.chart}
+                    pass={desk.pass?.places ?? (question ? [] : (trip.pass ?? []))}
+                    laid={tool === 'follow' ? (near ? [near] : []) : laid}
+                    {ground}
+                    {width}
+                    {height}
+                    {units}
+                    {tap}
+                />
+            </div>
+            <aside class="border-base-300 bg-base-100 relative flex flex-col gap-2 overflow-y-auto border-l px-4 py-3">
+                {#if tool === 'follow'}
+                    <NumberField
+                        label="Bottom to follow"
+                        value={depth}
+                        change={(v) => (depth = v ?? depth)}
+                        {units}
+                        quantity="depth"
+                    />
+                    <NumberField
+                        label="At most so long"
+                        value={longest}
+                        change={(v) => (longest = v ?? longest)}
+                        {units}
+                        quantity="distance"
+                    />
+                {/if}
+                {#if tool !== 'structure'}
+                    <NumberField
+                        label="Speed through the water"
+                        value={speed}
+                        change={(v) => (speed = v ?? speed)}
+                        {units}
+                        quantity="speed"
+                    />
+                    <NumberField
+                        label="Current, drift"
+                        value={drift}
+                        change={(v) => (drift = v)}
+                        clear={() => (drift = null)}
+                        {units}
+                        quantity="speed"
+                    />
+                    <NumberField
+                        label="Current sets toward"
+                        value={set}
+                        change={(v) => (set = v)}
+                        clear={() => (set = null)}
+                        {units}
+                        unit="°"
+                        decimals={0}
+                    />
+                    {#if laid.length > 0}
+                        <button type="button" class="btn btn-xs self-start" onclick={() => (laid = laid.slice(0, -1))}
+                            >Take the last place back</button
+                        >
+                    {/if}
+                    {#if desk.pass}
+                        <PassPanel pass={desk.pass} {units} />
+                        <TextField label="Name of the pass" bind:value={name} />
+                        <button type="button" class="btn btn-primary btn-sm" onclick={() => void take()}>Plan on this pass</button
+                        >
+                    {:else}
+                        <p class="quiet text-sm">
+                            {trip.pass ? `${trip.profile_name} is planned on. ` : ''}{TOOLS.find(([key]) => key === tool)?.[2]}
+                        </p>
+                    {/if}
+                {:else}
+                    <form class="flex flex-col gap-2" onsubmit={draw}>
+                        <TextField label="Name" bind:value={name} fault={faultOf(faults, '/name')?.detail} />
+                        <p class="text-sm">{laid.length} {laid.length === 1 ? 'place' : 'places'} tapped.</p>
+                        <PickField
+                            label="Kind"
+                            value={kinds.includes(kind) ? kind : kinds[0]}
+                            options={kinds.map((each) => ({ value: each, text: each }))}
+                            change={(picked) => (kind = picked)}
+                        />
+                        {#if faultOf(faults, '/places')}<p class="text-error text-sm font-semibold">
+                                {faultOf(faults, '/places')?.detail}
+                            </p>{/if}
+                        <span class="flex gap-2">
+                            <button class="btn btn-primary btn-sm">Put it on the chart</button>
+                            {#if laid.length > 0}<button
+                                    type="button"
+                                    class="btn btn-sm"
+                                    onclick={() => (laid = laid.slice(0, -1))}>Take one back</button
+                                >{/if}
+                        </span>
+                    </form>
+                {/if}
+                <form class="flex items-center gap-1.5" onsubmit={put}>
+                    <label class="quiet text-sm" for="typed-place">or at, °N °E</label>
+                    <input
+                        id="typed-place"
+                        class="input input-sm figure w-40 text-base"
+                        class:input-error={misread}
+                        placeholder="45.31 -38.42"
+                        autocomplete="off"
+                        bind:value={typed}
+                    />
+                    <button class="btn btn-sm">Put it</button>
+                </form>
+                {#if misread}<p class="text-error text-sm font-semibold" role="alert">{misread}</p>{/if}
+                <p class="text-sm font-semibold" role="status">{said || (desk.pass ? '' : desk.said)}</p>
+                <h2 class="border-base-300 border-t pt-2 text-lg font-bold">On the ground</h2>
+                <ul class="text-[15px]">
+                    {#each desk.chart.structures as { id, name: title, kind, source } (id)}
+                        <li class="flex items-center gap-2">
+                            <b>{title}</b>
+                            <span class="quiet text-sm">{kind}{source && source !== 'drawn' ? `, ${source}` : ''}</span>
+                            <button
+                                type="button"
+                                class="btn btn-ghost btn-xs ml-auto"
+                                aria-label="Take {title} off the chart"
+                                onclick={() => void desk?.drop(id)}>✕</button
+                            >
+                        </li>
+                    {:else}<li class="quiet">Nothing yet: draw it, or read a file in.</li>{/each}
+                </ul>
+                <p class="flex flex-wrap gap-2">
+                    <a class="btn btn-xs" href="/api/structures/file/gpx" download>Out as GPX</a>
+                    <a class="btn btn-xs" href="/api/structures/file/geojson" download>Out as GeoJSON</a>
+                </p>
+                <label class="quiet text-sm" for="ground-file">Tracks, routes, waypoints: GPX or GeoJSON</label>
+                <input
+                    id="ground-file"
+                    type="file"
+                    accept=".gpx,.json,.geojson"
+                    class="file-input file-input-sm"
+                    onchange={(event) => void read(event, 'structures')}
+                />
+                <label class="quiet text-sm" for="chart-file"
+                    >Your own bottom as a grid, in {measure('metric', 'depth').spoken}</label
+                >
+                <input
+                    id="chart-file"
+                    type="file"
+                    accept=".json"
+                    class="file-input file-input-sm"
+                    onchange={(event) => void read(event, 'chart')}
+                />
+            </aside>
+        {:else}
+            <p class="quiet p-4" role="status">{desk?.said}</p>
+        {/if}
+    </main>
+{/if}
+
+<style>
+    .ground {
+        display: grid;
+        grid-template: 58px minmax(0, 1fr) / minmax(0, 1fr) 380px;
+        height: 100%;
+    }
+    header {
+        grid-column: 1 / -1;
+    }
+    .chart {
+        min-height: 0;
+        overflow: hidden;
+    }
+    @media (max-width: 1000px) {
+        .ground {
+            grid-template: auto minmax(420px, 60vh) auto / minmax(0, 1fr);
+            height: auto;
+        }
+        header {
+            padding-block: 8px;
+        }
+    }
+</style>

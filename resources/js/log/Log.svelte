@@ -1,0 +1,137 @@
+<script lang="ts">
+    import { router } from 'svelte-spa-router';
+    import { aboard } from '../lib/aboard.svelte';
+    import { api, ask, type Bite, type RunningLine, type Spread } from '../lib/api';
+    import { outbox } from './outbox.svelte';
+    import { figure, measure, plusMinus, shown } from '../lib/units';
+    import { dayWords, OUTCOME, SPECIES } from '../lib/words';
+    import BiteForm from './BiteForm.svelte';
+
+    /** A bite is one tap on its rod; the rest can be filled in after. Beneath, what the trip has brought. */
+    let { params }: { params: { trip: string } } = $props();
+
+    let bites: Bite[] = $state.raw([]);
+    let spread: Spread | null = $state.raw(null);
+    let running: Map<string, RunningLine> = $state.raw(new Map());
+    let said = $state('Reading…');
+    let read = $state(false);
+
+    const trip = $derived(aboard.trips.find(({ id }) => id === Number(params.trip)));
+    const units = $derived(aboard.boat?.units ?? 'us');
+    const asked = $derived(new URLSearchParams(router.querystring ?? '').get('rod') ?? '');
+    const waiting = $derived(outbox.waiting.filter((item) => item.trip === trip?.id));
+
+    async function readBites(): Promise<void> {
+        const id = trip?.id;
+        if (id === undefined) {
+            return;
+        }
+        const answer = await ask(api.GET('/trips/{trip}/bites', { params: { path: { trip: id } } }));
+        if ('data' in answer) {
+            bites = answer.data;
+            read = true;
+            void aboard.readTrips();
+        }
+    }
+
+    const spreadId = $derived(trip?.spreads[0]?.id);
+    $effect(() => {
+        if (spreadId === undefined) {
+            said = 'There is no such trip.';
+            return;
+        }
+        const at = { params: { path: { spread: spreadId } } };
+        void ask(api.GET('/spreads/{spread}', at)).then(async (answer) => {
+            if (!('data' in answer)) {
+                said = 'problem' in answer ? answer.problem.detail : 'The server is not answering.';
+                return;
+            }
+            spread = answer.data;
+            const { speed, lines } = answer.data;
+            const solved = await ask(api.POST('/spreads/{spread}/preview', { ...at, body: { speed, lines } }));
+            if ('data' in solved) {
+                running = new Map(solved.data.lines.map((line) => [line.holder, line]));
+            }
+        });
+    });
+    // Read again whenever a waiting bite has gone: it is in the list then.
+    $effect(() => {
+        void waiting.length;
+        void spreadId;
+        void readBites();
+    });
+
+    const at = (bite: Bite) => bite.snapshot.lines.find(({ holder }) => holder === bite.holder);
+    const clock = (utc: string) => new Date(utc).toLocaleTimeString('en', { hour: 'numeric', minute: '2-digit' });
+</script>
+
+<main class="mx-auto max-w-5xl px-4 py-5 sm:px-8">
+    {#if trip && spread && aboard.boat}
+        <h1 class="text-2xl font-bold">{dayWords(trip.date)} off {trip.ground}</h1>
+        <BiteForm {trip} {spread} boat={aboard.boat} {running} rod={asked} />
+
+        <h2 class="pt-7 pb-1 text-lg font-bold">
+            Bites {#if read}<span class="quiet font-normal">{bites.length}</span>{/if}
+        </h2>
+        <ul data-testid="bites">
+            {#each waiting as { bite } (bite.uuid)}
+                <li class="border-base-300 border-t py-2 font-semibold">
+                    {aboard.boat.holders.find(({ id }) => id === bite.holder_id)?.code} at {clock(bite.bitten_at)}: waiting to be
+                    sent, kept on this device
+                </li>
+            {/each}
+            {#each bites as bite (bite.id)}
+                {@const line = at(bite)}
+                <li class="bite border-base-300 border-t">
+                    <span class="figure text-lg font-semibold">{clock(bite.bitten_at)}</span>
+                    <span class="figure text-xl font-bold">{bite.holder}</span>
+                    <span class="figure whitespace-nowrap"
+                        >{#if line}<b class="text-[28px] leading-none"
+                                >{line.depth === null ? '—' : figure(units, 'depth', line.depth)}</b
+                            >
+                            {plusMinus(units, line.doubt)}
+                            {measure(units, 'depth').unit}{/if}</span
+                    >
+                    <span
+                        ><b>{bite.species ? SPECIES[bite.species] : 'unknown fish'}</b>, {OUTCOME[bite.outcome]}{bite.length ===
+                        null
+                            ? ''
+                            : `, ${shown(units, 'fish', bite.length)}`}{bite.weight === null
+                            ? ''
+                            : `, ${shown(units, 'mass', bite.weight)}`}
+                        {#if bite.note}<br /><span class="quiet">{bite.note}</span>{/if}</span
+                    >
+                    <span class="quiet"
+                        >{line ? `${line.lure}, ${line.finish}` : ''} at {shown(units, 'speed', bite.snapshot.speed)}</span
+                    >
+                </li>
+            {:else}
+                {#if read && waiting.length === 0}
+                    <li class="border-base-300 quiet border-t py-3">
+                        None yet. Tap the rod that was bitten: its depth, speed and every other line are kept with it.
+                    </li>
+                {/if}
+            {/each}
+        </ul>
+    {:else}
+        <p class="quiet">{said}</p>
+    {/if}
+</main>
+
+<style>
+    .bite {
+        display: grid;
+        grid-template-columns: 5.5rem 3rem 8rem minmax(0, 1.2fr) minmax(0, 1fr);
+        gap: 0.15rem 1rem;
+        align-items: baseline;
+        padding: 0.5rem 0;
+    }
+    @media (max-width: 700px) {
+        .bite {
+            grid-template-columns: 5rem 2.5rem 1fr;
+        }
+        .bite > :nth-child(n + 4) {
+            grid-column: 1 / -1;
+        }
+    }
+</style>

@@ -1,0 +1,97 @@
+<script lang="ts">
+    import type { RunningLine, Schemas, SpreadLine } from '../lib/api';
+    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import { doubt, figure, plusMinus, shown } from '../lib/units';
+    import { doubtWords } from '../lib/words';
+    import RuleBookDialog from '../boat/RuleBookDialog.svelte';
+    import SoundingForm from './SoundingForm.svelte';
+
+    /** Water model, rule of thumb and own soundings of one line side by side, and what explains where they differ. */
+    let {
+        desk,
+        line,
+        running,
+        report,
+    }: { desk: SpreadDesk; line: SpreadLine; running: RunningLine; report: Schemas['RodReport'] | null } = $props();
+
+    const units = $derived(desk.boat.units);
+    const soundings = $derived(report?.soundings ?? null);
+
+    type Cause = Schemas['RodReport']['differences'][number];
+
+    function causeWords({ cause, depth, figure: put }: Cause): string {
+        const would = shown(units, 'depth', depth);
+        switch (cause) {
+            case 'speed':
+                return `Speed: the rule is told for ${shown(units, 'speed', put ?? 0)}, where the model gives ${would}.`;
+            case 'line':
+                return `Line: on the thickness its box figure is told for the model gives ${would}.`;
+            case 'blow_back':
+                return `Blow-back: the ball is swept up ${shown(units, 'fineLength', put ?? 0)}; hanging straight it would be ${would}.`;
+            case 'turn':
+                return `The turn: on a straight course the model gives ${would}.`;
+            case 'current':
+                return `Current at the gear: without it the model gives ${would}.`;
+        }
+    }
+
+    let reckoning = $state(false);
+    const doubtReason = $derived(
+        running.doubts
+            .filter((part) => part.amount > 0.03)
+            .slice(0, 3)
+            .map((part) => `${doubtWords(part.doubt)} ${doubt(units, part.amount)}`)
+            .join(', '),
+    );
+</script>
+
+<dl class="grid grid-cols-[1fr_auto] gap-x-2 gap-y-1 py-1 text-[15px]">
+    <dt>Water model</dt>
+    <dd class="figure text-right text-xl font-semibold">
+        {figure(units, 'depth', running.depth)} <small class="text-base">{plusMinus(units, running.doubt)}</small>
+    </dd>
+    <dt class="leading-tight">
+        Rule of thumb <span class="quiet block text-[13px]">{running.rule?.reckoning ?? 'the trade has none for this rig'}</span>
+    </dt>
+    <dd class="figure text-right text-xl font-semibold">{running.rule ? figure(units, 'depth', running.rule.depth) : '—'}</dd>
+    <dt class="leading-tight">
+        Own soundings <span class="quiet block text-[13px]"
+            >{soundings
+                ? `${soundings.count} of this lure on this reel, ${figure(units, 'speed', soundings.slowest)}–${shown(units, 'speed', soundings.fastest)}`
+                : 'none yet of this lure on this reel'}</span
+        >
+    </dt>
+    <dd class="figure text-right text-xl font-semibold">
+        {#if soundings}
+            {figure(units, 'depth', soundings.depth)}{#if soundings.deviation !== null}
+                <small class="text-base">± {doubt(units, soundings.deviation)}</small>{/if}
+        {:else}—{/if}
+    </dd>
+</dl>
+{#if soundings?.enough}
+    <p class="text-sm font-semibold">Three or more soundings: go by them.</p>
+{/if}
+{#if running.rule}
+    <p class="text-sm leading-snug">
+        {#if report && report.differences.length > 0}
+            {#each report.differences as difference (difference.cause)}{causeWords(difference)}
+            {/each}
+        {:else if report?.agrees}
+            Model and rule agree within the doubt.
+        {:else}
+            The rule knows nothing of this gear’s own drag; nothing else explains the gap.
+        {/if}
+    </p>
+{/if}
+<p class="quiet text-sm">The ± is made of {doubtReason}.</p>
+<SoundingForm {desk} {line} {soundings} />
+<p class="border-base-300 border-t pt-1">
+    <button type="button" class="cursor-pointer text-[15px] underline" onclick={() => (reckoning = true)}
+        >Your own rules of thumb…</button
+    >
+</p>
+{#if reckoning}
+    <RuleBookDialog book="thumb" title="Rules of thumb" changed={() => desk.refresh()} close={() => (reckoning = false)}
+        >What the trade reckons depth with, as this boat does.</RuleBookDialog
+    >
+{/if}

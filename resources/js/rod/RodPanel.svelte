@@ -1,0 +1,174 @@
+<script lang="ts">
+    import type { SpreadLine } from '../lib/api';
+    import { faultAt } from '../lib/api';
+    import { kindsFor, startLine, type Kind } from './rigging';
+    import { RodReportFeed } from './rod-report.svelte';
+    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import { figure, measure, plusMinus, shown } from '../lib/units';
+    import { lineWords, PRESENTATION } from '../lib/words';
+    import BottomRig from './BottomRig.svelte';
+    import FigureSheet from './FigureSheet.svelte';
+    import Opinions from './Opinions.svelte';
+    import PickField from '../fields/PickField.svelte';
+    import RigString from './RigString.svelte';
+    import RunAt from './RunAt.svelte';
+
+    /** The chosen rod: its depth with its doubt, its rig from tip to hook, other opinions of it, the figures behind it. */
+    let { desk }: { desk: SpreadDesk } = $props();
+
+    // The desk is one for the panel's life; the feed follows what is chosen on it.
+    // svelte-ignore state_referenced_locally
+    const feed = new RodReportFeed(desk);
+
+    const holder = $derived(desk.chosen);
+    const line = $derived(desk.chosenLine);
+    const running = $derived(holder && desk.feed.running.get(holder.code));
+    const report = $derived(feed.report?.holder === holder?.code ? feed.report : null);
+    const units = $derived(desk.boat.units);
+    const kinds = $derived(holder ? kindsFor(holder, desk.locker, desk.plan.lines) : []);
+    const at = $derived(line ? `/lines/${desk.indexOf(line.holder_id)}` : '');
+    const lineFault = $derived(
+        line &&
+            (faultAt(desk.feed.faults, at) ??
+                faultAt(desk.feed.faults, '/lines') ??
+                faultAt(desk.feed.faults, `${at}/holder_id`)),
+    );
+
+    /** What is said of a line that has no depth just now. */
+    const unsteady = $derived(
+        desk.feed.breaches.find(({ kind, holders }) => kind === 'unsteady' && holders[0] === desk.chosen?.code)?.reason,
+    );
+    const TABS = ['rig', 'opinions', 'figures'] as const;
+    let tab: (typeof TABS)[number] = $state('rig');
+
+    const boardOf = (candidate: SpreadLine): Kind['board'] =>
+        !candidate.board_id
+            ? 'none'
+            : desk.locker.boards.find(({ id }) => id === candidate.board_id)?.size === 'mast'
+              ? 'mast'
+              : 'in-line';
+
+    function kindText({ presentation, board }: Kind): string {
+        const name = presentation === 'flat' ? 'flat line' : PRESENTATION[presentation];
+        return { none: name, 'in-line': `${name} behind a board`, mast: `${name} off a mast board` }[board];
+    }
+
+    function rig(text: string): void {
+        const kind = kinds.find((candidate) => kindText(candidate) === text);
+        const fresh = holder && kind && startLine(holder, kind, desk.locker, desk.plan.lines, line);
+        if (fresh) {
+            desk.add(fresh);
+        }
+    }
+
+    const side = $derived(
+        running && Math.abs(running.starboard) >= 0.3 ? (running.starboard < 0 ? 'to port' : 'to starboard') : '',
+    );
+
+    const tipNote = $derived.by(() => {
+        const down = report?.tip_down_depth;
+        if (!running || down === null || down === undefined || Math.abs(down - running.depth) < 0.05) {
+            return '';
+        }
+        return `at the water: ${shown(units, 'fineLength', down - running.depth)} deeper`;
+    });
+</script>
+
+{#if holder}
+    <section class="flex h-full flex-col gap-1 overflow-y-auto px-4 py-2" aria-label="Rod {holder.code}">
+        <div class="flex items-baseline justify-between gap-2">
+            <h2 class="text-lg font-bold">{holder.code}{line ? ` · ${lineWords(line)}` : ''}</h2>
+            <span class="quiet text-sm">{holder.side === 'centre' ? 'stern' : holder.side}</span>
+        </div>
+
+        {#if line && running}
+            <div class="flex items-center gap-3">
+                <span class="figure text-primary text-[60px] leading-[0.9] font-bold"
+                    >{figure(units, 'depth', running.depth)}</span
+                >
+                <span class="figure leading-tight">
+                    <b class="text-lg">{plusMinus(units, running.doubt)} {measure(units, 'depth').unit}</b><br />
+                    <span class="quiet text-[15px]"
+                        >{shown(units, 'length', running.aft)} back{side
+                            ? `, ${figure(units, 'length', Math.abs(running.starboard))} ${side}`
+                            : ''}</span
+                    >
+                    {#if running.rule}<br /><span class="quiet text-[15px]"
+                            >rule of thumb <b>{figure(units, 'depth', running.rule.depth)}</b></span
+                        >{/if}
+                </span>
+            </div>
+            <RunAt {desk} {line} {running} />
+            <div class="tabs" role="tablist" aria-label="About {holder.code}">
+                {#each TABS as name (name)}
+                    <button
+                        type="button"
+                        role="tab"
+                        aria-selected={tab === name}
+                        aria-controls="about-rod"
+                        onclick={() => (tab = name)}>{name}</button
+                    >
+                {/each}
+            </div>
+        {:else if unsteady}
+            <p class="text-error leading-snug font-semibold">{unsteady}</p>
+        {/if}
+
+        <div id="about-rod" role={line ? 'tabpanel' : undefined} class="flex flex-col gap-1">
+            {#if tab === 'rig' || !line}
+                <div class="flex items-center gap-2 text-[15px]">
+                    <PickField
+                        label="Presentation"
+                        id="presentation"
+                        value={line ? kindText({ presentation: line.presentation, board: boardOf(line) }) : ''}
+                        options={[
+                            ...(line ? [] : [{ value: '', text: 'Rig this rod as…' }]),
+                            ...kinds.map((kind) => ({ value: kindText(kind), text: kindText(kind) })),
+                        ]}
+                        change={rig}
+                    />
+                    {#if line}
+                        <button
+                            type="button"
+                            class="btn btn-ghost btn-sm px-1 font-normal underline"
+                            onclick={() => desk.remove(line.holder_id)}>Take out</button
+                        >
+                    {/if}
+                </div>
+            {/if}
+            {#if !line}
+                <p class="quiet text-[15px]">
+                    Nothing runs from this holder. Choose a presentation and it starts with common figures.
+                </p>
+            {:else if tab === 'rig'}
+                {#if lineFault}<p class="text-error text-sm font-semibold">{lineFault}</p>{/if}
+                {#if report?.bottom_rig}<BottomRig bottom={report.bottom_rig} {desk} {line} />{/if}
+                {#key line.holder_id}<RigString {desk} {holder} {line} {at} {tipNote} />{/key}
+            {:else if tab === 'opinions' && running}
+                <Opinions {desk} {line} {running} {report} />
+            {:else if tab === 'figures' && report}
+                <FigureSheet {desk} {line} {report} />
+            {/if}
+        </div>
+    </section>
+{/if}
+
+<style>
+    .tabs {
+        display: flex;
+        gap: 2px;
+        padding: 0;
+        border-bottom: 1px solid var(--color-base-300);
+    }
+    .tabs button {
+        flex: 1;
+        min-height: 30px;
+        font-size: 15px;
+        cursor: pointer;
+        border-bottom: 3px solid transparent;
+    }
+    .tabs button[aria-selected='true'] {
+        font-weight: 700;
+        border-bottom-color: var(--color-primary);
+    }
+</style>

@@ -1,0 +1,101 @@
+<script lang="ts">
+    import { faultOf } from '../lib/api';
+    import type { WhatIf } from './plan';
+    import type { SpreadDesk } from './spread-desk.svelte';
+    import { figure, shown } from '../lib/units';
+    import NumberField from '../fields/NumberField.svelte';
+    import Popover from '../frame/Popover.svelte';
+
+    /** A current to try: at the surface, where the speed is read, and at the gear. */
+    let { desk }: { desk: SpreadDesk } = $props();
+
+    type Current = NonNullable<WhatIf['current']>;
+
+    const units = $derived(desk.boat.units);
+    /** What the fields show; tried from the first change on. */
+    let current: Current = $state({
+        heading: 0,
+        surface: { set: 0, drift: 0 },
+        // svelte-ignore state_referenced_locally
+        deep: { depth: desk.boat.units === 'us' ? 80 * 0.3048 : 25, set: 0, drift: 0 },
+    });
+
+    const deep = $derived(desk.feed.flow.at(-1));
+    const words = $derived(
+        desk.whatIf.current && deep && desk.feed.flow.length > 1
+            ? `${figure(units, 'speed', Math.hypot(deep.aft, deep.starboard))} at ${shown(units, 'depth', deep.depth)}`
+            : 'still water',
+    );
+    const fault = (field: string) => faultOf(desk.feed.faults, `/what_if/current/${field}`);
+
+    function change(figures: Partial<Current>): void {
+        current = { ...current, ...figures };
+        desk.try({ current: $state.snapshot(current) });
+    }
+</script>
+
+<Popover id="current" look="h-10 flex-col gap-0 leading-tight" pane="left-0 flex w-70 flex-col gap-1 px-4 py-3">
+    {#snippet face()}
+        <span class="quiet text-xs font-normal">current</span>
+        <span class="text-sm whitespace-nowrap" data-testid="current">{words}</span>
+    {/snippet}
+    <NumberField
+        label="Boat’s heading"
+        value={current.heading}
+        change={(v) => change({ heading: v ?? 0 })}
+        {units}
+        unit="°"
+        decimals={0}
+        fault={fault('heading')}
+    />
+    <p class="pt-1.5 font-semibold">At the surface</p>
+    <NumberField
+        label="sets toward"
+        value={current.surface.set}
+        change={(v) => change({ surface: { ...current.surface, set: v ?? 0 } })}
+        {units}
+        unit="°"
+        decimals={0}
+        fault={fault('surface/set')}
+    />
+    <NumberField
+        label="drift"
+        value={current.surface.drift}
+        change={(v) => change({ surface: { ...current.surface, drift: v ?? 0 } })}
+        {units}
+        quantity="speed"
+        fault={fault('surface/drift')}
+    />
+    <p class="pt-1.5 font-semibold">At the gear</p>
+    <NumberField
+        label="depth"
+        value={current.deep.depth}
+        change={(v) => change({ deep: { ...current.deep, depth: v ?? 0 } })}
+        {units}
+        quantity="depth"
+        fault={fault('deep/depth')}
+    />
+    <NumberField
+        label="sets toward"
+        value={current.deep.set}
+        change={(v) => change({ deep: { ...current.deep, set: v ?? 0 } })}
+        {units}
+        unit="°"
+        decimals={0}
+        fault={fault('deep/set')}
+    />
+    <NumberField
+        label="drift"
+        value={current.deep.drift}
+        change={(v) => change({ deep: { ...current.deep, drift: v ?? 0 } })}
+        {units}
+        quantity="speed"
+        fault={fault('deep/drift')}
+    />
+    <p class="quiet pt-1.5 text-sm">
+        The boat’s speed is read at the surface; the gear feels what the water below does differently.
+    </p>
+    {#if desk.whatIf.current}
+        <button type="button" class="btn btn-sm mt-2" onclick={() => desk.try({ current: null })}>Still water</button>
+    {/if}
+</Popover>

@@ -1,0 +1,303 @@
+/** One spread on the desk: the plan being edited, what is tried on it, and its keeping. */
+import { aboard } from '../lib/aboard.svelte';
+import { api, ask, type Boat, type Holder, type Locker, type Schemas, type Spread, type SpreadLine, type Trip } from '../lib/api';
+import { History } from './history.svelte';
+import { Keeper } from './keeper.svelte';
+import { Lookahead } from './lookahead.svelte';
+import { NOTHING_TRIED, planOf, type Plan, type WhatIf } from './plan';
+import { PreviewFeed } from './preview-feed.svelte';
+
+/** What came of "run it at": done, as near as this gear gets, or why not. */
+export type Reached = 'set' | { holder: string; nearest: number; help: string[] }[] | { refused: string };
+
+export type CureOffer = Schemas['Cures']['cures'][number];
+
+export class SpreadDesk {
+    plan: Plan = $state.raw({ speed: 0, lines: [], school: 'boards_first', setting_order: null });
+    whatIf: WhatIf = $state.raw({ speed: null, turn: null, current: null, gone: null });
+    trip: Trip = $state.raw() as Trip;
+    locker: Locker = $state.raw() as Locker;
+    /** Whether the plan is shown beside what is tried on it. */
+    comparing: boolean = $state(false);
+    chosenId: number = $state(0);
+    /** Rods that are run at a depth together with the chosen one. */
+    marked: ReadonlySet<number> = $state.raw(new Set());
+    readonly history = new History<Plan>();
+    readonly keeper: Keeper;
+    readonly ahead: Lookahead;
+    readonly feed: PreviewFeed;
+    /** The plan itself, while something else is tried and compared with it. */
+    readonly planFeed: PreviewFeed;
+
+    constructor(
+        readonly boat: Boat,
+        locker: Locker,
+        trip: Trip,
+        readonly spread: Spread,
+    ) {
+        this.trip = trip;
+        this.locker = locker;
+        this.feed = new PreviewFeed(spread.id);
+        this.planFeed = new PreviewFeed(spread.id);
+        this.ahead = new Lookahead(spread.id);
+        this.plan = planOf(spread);
+        this.keeper = new Keeper(spread, this.plan, () => this.plan);
+        this.chosenId = spread.lines[0]?.holder_id ?? boat.holders[0]?.id ?? 0;
+        this.#preview();
+    }
+
+    get holders(): Holder[] {
+        return this.boat.holders;
+    }
+
+    get chosen(): Holder | undefined {
+        return this.holders.find((holder) => holder.id === this.chosenId);
+    }
+
+    get chosenLine(): SpreadLine | undefined {
+        return this.lineAt(this.chosenId);
+    }
+
+    /** Index of a holder's line in the plan, as the server's pointers count them. */
+    indexOf(holderId: number): number {
+        return this.plan.lines.findIndex((line) => line.holder_id === holderId);
+    }
+
+    lineAt(holderId: number): SpreadLine | undefined {
+        return this.plan.lines.find((line) => line.holder_id === holderId);
+    }
+
+    get speed(): number {
+        return this.whatIf.speed ?? this.plan.speed;
+    }
+
+    get isWhatIf(): boolean {
+        return this.whatIf.speed !== null || this.whatIf.turn !== null || this.whatIf.current !== null;
+    }
+
+    choose(holderId: number): void {
+        this.chosenId = holderId;
+    }
+
+    chooseNext(by: number): void {
+        const at = this.holders.findIndex((holder) => holder.id === this.chosenId);
+        const next = this.holders[(at + by + this.holders.length) % this.holders.length];
+        if (next) {
+            this.choose(next.id);
+        }
+    }
+
+    /** Every edit goes through here: it can be undone, is previewed at once and kept soon after. */
+    edit(plan: Plan): void {
+        this.history.keep(this.plan);
+        this.#show(plan);
+    }
+
+    change(holderId: number, figures: Partial<SpreadLine>): void {
+        this.edit({
+            ...this.plan,
+            lines: this.plan.lines.map((line) => (line.holder_id === holderId ? { ...line, ...figures } : line)),
+        });
+    }
+
+    add(line: SpreadLine): void {
+        const order = new Map(this.holders.map((holder) => [holder.id, holder.place]));
+        const lines = [...this.plan.lines.filter((other) => other.holder_id !== line.holder_id), line];
+        lines.sort((a, b) => (order.get(a.holder_id) ?? 0) - (order.get(b.holder_id) ?? 0));
+        this.edit({ ...this.plan, lines });
+    }
+
+    /** Takes a line out; what rode its cable goes with it. */
+    remove(holderId: number): void {
+        this.edit({
+            ...this.plan,
+            lines: this.plan.lines.filter((line) => line.holder_id !== holderId && line.rides_on !== holderId),
+        });
+    }
+
+    mark(holderId: number): void {
+        const marked = new Set(this.marked);
+        if (!marked.delete(holderId)) {
+            marked.add(holderId);
+        }
+        this.marked = marked;
+    }
+
+    undo(): void {
+        this.#show(this.history.undo(this.plan));
+    }
+
+    redo(): void {
+        this.#show(this.history.redo(this.plan));
+    }
+
+    try(whatIf: Partial<WhatIf>): void {
+        const next = { ...this.whatIf, ...whatIf };
+        this.whatIf = {
+            ...next,
+            speed: next.speed !== null && Math.abs(next.speed - this.plan.speed) < 1e-6 ? null : next.speed,
+        };
+        this.#preview();
+    }
+
+    /** Asks for the depths anew where something beside the plan has changed. */
+    refresh(): void {
+        this.#preview();
+    }
+
+    backToPlan(): void {
+        this.try({ speed: null, turn: null, current: null });
+    }
+
+    compare(on: boolean): void {
+        this.comparing = on;
+        this.#preview();
+    }
+
+    /** The locker has gained something. */
+    async readLocker(): Promise<void> {
+        const answer = await ask(api.GET('/locker'));
+        if ('data' in answer) {
+            this.locker = answer.data;
+            aboard.locker = answer.data;
+        }
+    }
+
+    /** Bands or bottom as they are kept now. */
+    retarget(trip: Trip): void {
+        this.trip = trip;
+        this.#preview();
+    }
+
+    /** What was tried becomes the plan's speed. */
+    planTriedSpeed(): void {
+        const speed = this.speed;
+        this.whatIf = { ...this.whatIf, speed: null };
+        this.edit({ ...this.plan, speed });
+    }
+
+    /** Asks for what runs lines at a depth (m), and sets each that gets there, as one edit. */
+    async runAt(holderIds: number[], depth: number, by: 'control' | 'other' = 'control'): Promise<Reached> {
+        const answer = await ask(
+            api.POST('/spreads/{spread}/reach', {
+                params: { path: { spread: this.spread.id } },
+                body: { speed: this.plan.speed, what_if: this.whatIf, depth, by, holder_ids: holderIds, lines: this.plan.lines },
+            }),
+        );
+        if ('silent' in answer) {
+            return { refused: 'The server is not answering; nothing was changed.' };
+        }
+        if ('problem' in answer) {
+            return { refused: answer.problem.errors?.[0]?.detail ?? answer.problem.detail };
+        }
+        const set = new Map(answer.data.lines.filter(({ reached }) => reached).map(({ holder, figures }) => [holder, figures]));
+        if (set.size > 0) {
+            const codes = new Map(this.holders.map(({ id, code }) => [id, code]));
+            this.edit({
+                ...this.plan,
+                lines: this.plan.lines.map((line) => {
+                    const figures = set.get(codes.get(line.holder_id) ?? '');
+                    return figures ? { ...line, ...figures, aim: depth } : line;
+                }),
+            });
+        }
+        const short = answer.data.lines.filter(({ reached }) => !reached);
+        return short.length === 0
+            ? 'set'
+            : short.map(({ holder, depth: nearest, would_help: help }) => ({ holder, nearest, help }));
+    }
+
+    /** What a line's figures become when its control is set. */
+    setting(code: string, value: number): Partial<SpreadLine> {
+        const control = this.feed.running.get(code)?.control;
+        return control
+            ? { [control.figure]: value, ...(control.emptied && value < control.most ? { [control.emptied]: 0 } : {}), aim: null }
+            : {};
+    }
+
+    /** Everything to look at: as it runs, and as it is set. */
+    get breaches(): Schemas['Breach'][] {
+        return [...this.feed.breaches, ...(this.ahead.setting?.crossings.map(({ breach }) => breach) ?? [])];
+    }
+
+    /** Puts the lines in another order to set them, by their holders' codes. */
+    setOrder(codes: readonly string[]): void {
+        const ids = new Map(this.holders.map(({ id, code }) => [code, id]));
+        this.edit({ ...this.plan, setting_order: codes.flatMap((code) => ids.get(code) ?? []) });
+    }
+
+    /** What would put this right, as tried by the server on the plan and what-ifs of now. */
+    async cures(): Promise<CureOffer[]> {
+        const answer = await ask(
+            api.POST('/spreads/{spread}/cures', {
+                params: { path: { spread: this.spread.id } },
+                body: { ...this.plan, what_if: this.whatIf },
+            }),
+        );
+        return 'data' in answer ? answer.data.cures : [];
+    }
+
+    /** One edit like any other: undo takes it back. The lines are those the server tried. */
+    cure({ holders, lines }: CureOffer): void {
+        const first = this.holders.find(({ code }) => code === holders[0])?.id;
+        this.edit({ ...this.plan, lines });
+        if (first !== undefined) {
+            this.choose(first);
+        }
+    }
+
+    /** One natural step of the chosen line's control, `by` times. */
+    step(by: number): void {
+        const line = this.chosenLine;
+        const control = this.chosen && this.feed.running.get(this.chosen.code)?.control;
+        if (!line || !control) {
+            return;
+        }
+        const size = this.boat.units === 'metric' ? control.metric_step : control.step;
+        // Down is deeper: a release is brought nearer its ball.
+        const towards = control.deepens ? by : -by;
+        const now = line[control.figure] ?? control.value;
+        const next = Math.min(control.most, Math.max(control.least, Math.round((now + towards * size) / size) * size));
+        if (Math.abs(next - now) > 1e-9) {
+            this.change(line.holder_id, this.setting(this.chosen?.code ?? '', next));
+        }
+    }
+
+    stepSpeed(by: number): void {
+        this.try({ speed: Math.min(4.5, Math.max(0.04, this.speed + by)) });
+    }
+
+    /** Ends a conflict by taking the other device's plan; this one's stays in the undo. */
+    async takeTheirs(): Promise<void> {
+        const theirs = await this.keeper.theirs();
+        if (theirs) {
+            this.history.keep(this.plan);
+            this.plan = theirs;
+            this.#preview();
+        }
+    }
+
+    close(): void {
+        this.feed.close();
+        this.planFeed.close();
+        this.ahead.close();
+        this.keeper.close();
+    }
+
+    #preview(): void {
+        this.feed.show({ ...this.plan, what_if: this.whatIf });
+        if (this.comparing && this.isWhatIf) {
+            this.planFeed.show({ ...this.plan, what_if: { ...NOTHING_TRIED, gone: this.whatIf.gone } });
+        }
+        this.ahead.about(this.plan, this.whatIf);
+    }
+
+    #show(plan: Plan): void {
+        if (plan === this.plan) {
+            return;
+        }
+        this.plan = plan;
+        this.#preview();
+        this.keeper.changed();
+    }
+}

@@ -1,0 +1,161 @@
+<script lang="ts">
+    import { aboard } from '../lib/aboard.svelte';
+    import { shown } from '../lib/units';
+    import { dayWords, speciesList } from '../lib/words';
+    import { push } from 'svelte-spa-router';
+    import TripForm from './TripForm.svelte';
+
+    /** The season, the next trip on top with what it still lacks. */
+    const next = $derived(aboard.nextTrip);
+    const others = $derived(aboard.trips.filter((trip) => trip !== next));
+    let planning = $state(false);
+
+    const units = $derived(aboard.boat?.units ?? 'us');
+    const missing = $derived.by(() => {
+        if (!next) {
+            return [];
+        }
+        const lines = next.spreads[0]?.line_count ?? 0;
+        return [
+            ...(lines === 0 ? ['no line is planned'] : []),
+            ...(next.lines_allowed !== null && lines > next.lines_allowed
+                ? [`${lines} lines are over your limit of ${next.lines_allowed}`]
+                : []),
+            ...(next.bottom === null ? ['no bottom depth'] : []),
+            ...(next.temperatures.length === 0 ? ['no water temperatures'] : []),
+            ...(next.bands.length === 0 ? ['no depths to fish'] : []),
+        ];
+    });
+</script>
+
+<main class="mx-auto max-w-5xl px-5 py-6 sm:px-8">
+    <div class="flex flex-wrap items-baseline justify-between gap-3 pb-4">
+        <h1 class="text-2xl font-bold">{aboard.boat?.name}</h1>
+        {#if !planning}
+            <button type="button" class="btn border-base-300" class:btn-primary={!next} onclick={() => (planning = true)}
+                >New trip</button
+            >
+        {/if}
+    </div>
+
+    {#if planning}
+        <section class="border-base-300 bg-base-100 rounded-box border p-5" aria-labelledby="new-trip">
+            <h2 id="new-trip" class="pb-3 text-xl font-bold">New trip</h2>
+            <TripForm
+                done={(trip) => {
+                    planning = false;
+                    void push(`/trips/${trip.id}/prepare`);
+                }}
+                close={() => (planning = false)}
+            />
+        </section>
+    {:else if next}
+        <section class="border-base-300 bg-base-100 rounded-box border p-5" aria-labelledby="next">
+            <p class="quiet">{dayWords(next.date)}</p>
+            <h2 id="next" class="text-3xl font-bold">{next.ground}</h2>
+            <dl class="facts">
+                <div>
+                    <dt>lines in</dt>
+                    <dd class="figure">{next.lines_in}</dd>
+                </div>
+                <div>
+                    <dt>back by</dt>
+                    <dd class="figure">{next.back_by}</dd>
+                </div>
+                <div>
+                    <dt>anglers</dt>
+                    <dd class="figure">{next.anglers}</dd>
+                </div>
+                <div>
+                    <dt>lines planned</dt>
+                    <dd class="figure">
+                        {next.spreads[0]?.line_count ?? 0}{#if next.lines_allowed}<span class="pl-1.5 text-base font-medium"
+                                >of {next.lines_allowed}</span
+                            >{/if}
+                    </dd>
+                </div>
+                <div>
+                    <dt>bottom</dt>
+                    <dd class="figure">{next.bottom === null ? '—' : shown(units, 'depth', next.bottom)}</dd>
+                </div>
+                <div>
+                    <dt>for</dt>
+                    <dd>{speciesList(next.species)}</dd>
+                </div>
+            </dl>
+            {#if next.lines_allowed}
+                <p class="quiet pb-4 text-sm">
+                    Limit of {next.lines_allowed} lines{next.limit_source ? `: ${next.limit_source}` : ', entered by you'}. Check
+                    the current rules.
+                </p>
+            {/if}
+            {#if missing.length > 0}
+                <p class="pb-4"><b>Still missing:</b> {missing.join(' · ')}</p>
+            {/if}
+            <p class="flex flex-wrap gap-3">
+                <a class="btn btn-lg" href="#/trips/{next.id}/prepare">Prepare</a>
+                <a class="btn btn-lg" href="#/trips/{next.id}/water">Read the water</a>
+                <a class="btn btn-primary btn-lg" href="#/trips/{next.id}/spread"
+                    >{next.spreads[0]?.line_count ? 'Open the spread' : 'Plan the spread'}</a
+                >
+                <a class="btn btn-lg" href="#/trips/{next.id}/deck-card">Deck card</a>
+                <a class="btn btn-lg" href="#/trips/{next.id}/log">Log a bite</a>
+            </p>
+        </section>
+    {:else}
+        <section class="border-base-300 rounded-box border border-dashed p-8 text-center">
+            <h2 class="text-xl font-bold">No trip yet</h2>
+            <p class="quiet mt-1">Trips stand here, the next one on top. Plan the first: when, where, for what.</p>
+        </section>
+    {/if}
+
+    {#if others.length > 0}
+        <h2 class="pt-8 pb-2 text-lg font-bold">The season</h2>
+        <table class="w-full">
+            <thead>
+                <tr class="quiet border-base-300 border-b text-left text-sm">
+                    <th class="py-2 font-normal">Day</th><th class="font-normal">Ground</th><th
+                        class="hidden font-normal sm:table-cell">For</th
+                    ><th class="text-right font-normal">Lines</th><th class="text-right font-normal">Bites</th><th class="w-40"
+                        ><span class="sr-only">Open</span></th
+                    >
+                </tr>
+            </thead>
+            <tbody>
+                {#each others as trip (trip.id)}
+                    <tr class="border-base-300 border-b">
+                        <td class="py-2.5">{dayWords(trip.date)}</td>
+                        <td>{trip.ground}</td>
+                        <td class="hidden sm:table-cell">{speciesList(trip.species)}</td>
+                        <td class="figure text-right font-semibold">{trip.spreads[0]?.line_count ?? 0}</td>
+                        <td class="figure text-right font-semibold">{trip.bite_count}</td>
+                        <td class="text-right">
+                            <a class="link mr-3" href="#/trips/{trip.id}/spread" aria-label="Spread of {dayWords(trip.date)}"
+                                >Spread</a
+                            >
+                            <a class="link" href="#/trips/{trip.id}/log" aria-label="Log of {dayWords(trip.date)}">Log</a>
+                        </td>
+                    </tr>
+                {/each}
+            </tbody>
+        </table>
+    {/if}
+</main>
+
+<style>
+    .facts {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.75rem 2.25rem;
+        padding: 1rem 0;
+    }
+    .facts dt {
+        font-size: 14px;
+        color: var(--quiet);
+    }
+    .facts dd {
+        font-size: 1.6rem;
+        font-weight: 600;
+        line-height: 1.2;
+    }
+</style>

@@ -1,0 +1,32 @@
+<script lang="ts">
+    import type { Schemas } from '../lib/api';
+    import type { WaterDesk } from './water.svelte';
+
+    /** What is seen of the water in one row of taps: clarity, sky, surface. A second tap takes it back: not known. */
+    let { desk, signs }: { desk: WaterDesk; signs: Schemas['WaterSigns'] } = $props();
+
+    const CHOICES = [
+        { sign: 'clarity', title: 'Water', values: ['clear', 'tinted', 'stained'] },
+        { sign: 'sky', title: 'Sky', values: ['clear', 'broken', 'overcast'] },
+        { sign: 'surface', title: 'Surface', values: ['calm', 'ripple', 'rough'] },
+    ] as const;
+</script>
+
+<div class="flex flex-wrap items-center gap-x-5 gap-y-1">
+    {#each CHOICES as { sign, title, values } (sign)}
+        <span class="flex items-center gap-1.5" role="group" aria-label={title}>
+            <span class="quiet text-sm">{title}</span>
+            <span class="join">
+                {#each values as value (value)}
+                    <button
+                        type="button"
+                        class="btn btn-sm join-item"
+                        class:btn-neutral={signs[sign] === value}
+                        aria-pressed={signs[sign] === value}
+                        onclick={() => void desk.note({ [sign]: signs[sign] === value ? null : value })}>{value}</button
+                    >
+                {/each}
+            </span>
+        </span>
+    {/each}
+</div>
