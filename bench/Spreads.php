@@ -5,6 +5,14 @@ declare(strict_types=1);
 namespace Bench;
 
 use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Tackle\Described\DescribedBall;
+use Admek\Core\Tackle\Described\DescribedBoard;
+use Admek\Core\Tackle\Described\DescribedDiver;
+use Admek\Core\Tackle\Described\DescribedHolder;
+use Admek\Core\Tackle\Described\DescribedLure;
+use Admek\Core\Tackle\Described\DescribedReel;
+use Admek\Core\Tackle\Described\GearAboard;
+use Admek\Core\Tackle\Described\HolderKind;
 use Admek\Core\Tackle\Parts\BoardSize;
 use Admek\Core\Tackle\Parts\DiverPlate;
 use Admek\Core\Tackle\Parts\DiverSize;
@@ -68,41 +76,40 @@ final class Spreads
         return $lines;
     }
 
-    /** @return list<array{code: string, side: string, kind: string, aft: float, starboard: float, height: float}> sixteen holders, two of them booms a side */
+    /** @return list<DescribedHolder> sixteen holders, two of them booms a side */
     public static function holders(): array
     {
         $holders = [];
-        foreach (['port' => -1, 'starboard' => 1] as $side => $at) {
+        foreach (Side::cases() as $side) {
             for ($i = 1; $i <= 7; $i++) {
                 $boom = $i > 5;
-                $holders[] = ['code' => ucfirst($side)[0].$i, 'side' => $side, 'kind' => $boom ? 'boom' : 'rod', 'aft' => -4.4 + 0.8 * $i, 'starboard' => $at * (2.2 + 0.1 * $i), 'height' => $boom ? 1.0 : 3.4 - 0.4 * $i];
+                $holders[] = new DescribedHolder(
+                    ucfirst($side->value)[0].$i, $side, $boom ? HolderKind::Boom : HolderKind::Rod,
+                    -4.4 + 0.8 * $i, $side->sign() * (2.2 + 0.1 * $i), $boom ? 1.0 : 3.4 - 0.4 * $i,
+                );
             }
         }
 
-        return [...$holders,
-            ['code' => 'C1', 'side' => 'centre', 'kind' => 'rod', 'aft' => 0.3, 'starboard' => -0.5, 'height' => 2.4],
-            ['code' => 'C2', 'side' => 'centre', 'kind' => 'rod', 'aft' => 0.3, 'starboard' => 0.5, 'height' => 2.4],
-        ];
+        return [...$holders, new DescribedHolder('C1', null, HolderKind::Rod, 0.3, -0.5, 2.4), new DescribedHolder('C2', null, HolderKind::Rod, 0.3, 0.5, 2.4)];
     }
 
-    /** @return array{reel: list<array<string, mixed>>, lure: list<array<string, mixed>>, ball: list<array<string, mixed>>, diver: list<array<string, mixed>>, board: list<array<string, mixed>>} */
-    public static function gear(): array
+    public static function gear(): GearAboard
     {
-        $rated = ['depth' => 2.74, 'lead' => 30.48, 'line_diameter' => 0.00035, 'speed' => 0.894];
+        $rated = new RatedPoint(2.74, 30.48, 0.00035, 0.894);
 
-        return [
-            'reel' => [
-                ['name' => 'braid', 'material' => 'braid', 'test' => 30], ['name' => 'nylon', 'material' => 'nylon', 'test' => 20],
-                ['name' => 'core 3', 'material' => 'leadcore', 'test' => 27, 'colours' => 3.0], ['name' => 'core 8', 'material' => 'leadcore', 'test' => 27, 'colours' => 8.0],
-                ['name' => 'copper', 'material' => 'copper', 'test' => 32, 'wire_length' => 76.0],
+        return new GearAboard(
+            [
+                new DescribedReel('braid', Material::Braid, 30), new DescribedReel('nylon', Material::Nylon, 20),
+                new DescribedReel('core 3', Material::Leadcore, 27, 3.0), new DescribedReel('core 8', Material::Leadcore, 27, 8.0),
+                new DescribedReel('copper', Material::Copper, 32, wireLength: 76.0),
             ],
-            'lure' => [
-                ...array_map(static fn (int $i): array => ['name' => "spoon {$i}", 'kind' => 'medium_spoon', 'finish' => "finish {$i}"], range(1, 16)),
-                ...array_map(static fn (int $i): array => ['name' => "minnow {$i}", 'kind' => 'long_minnow', 'finish' => "scale {$i}", 'rated' => $rated], range(1, 6)),
+            [
+                ...array_map(static fn (int $i): DescribedLure => new DescribedLure("spoon {$i}", LureKind::MediumSpoon, "finish {$i}"), range(1, 16)),
+                ...array_map(static fn (int $i): DescribedLure => new DescribedLure("minnow {$i}", LureKind::LongMinnow, "scale {$i}", $rated), range(1, 6)),
             ],
-            'ball' => [['name' => '12 lb', 'mass' => 5.443]],
-            'diver' => [['name' => 'large', 'size' => 'large', 'ringed' => false]],
-            'board' => [['name' => 'large', 'size' => 'large']],
-        ];
+            [new DescribedBall('12 lb', 5.443)],
+            [new DescribedDiver('large', DiverSize::Large)],
+            [new DescribedBoard('large', BoardSize::Large)],
+        );
     }
 }

@@ -8,11 +8,12 @@ use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Tackle\Rigs\ControlKind;
 use Admek\Core\Units\Units;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Rigging\RigBuilder;
+use App\Rigging\Locker;
 
 /** The table of depths, as text in the captain's units. */
 final class DepthTable
@@ -22,13 +23,13 @@ final class DepthTable
     /** RFC 4180; lengths in the boat's units, which the headings name. */
     public static function csv(Spread $spread, Boat $boat): string
     {
-        $described = (new RigBuilder($boat))->described(RigBuilder::rows($spread));
-        $running = (new SpreadSolver)->all(RigBuilder::kept($spread, $boat), new Conditions($spread->speed, density: $spread->trip()->firstOrFail()->density()));
+        $plan = Locker::of($boat)->plan($spread->rows());
+        $running = (new SpreadSolver)->all($plan->lines, new Conditions($spread->speed, density: $spread->trip()->firstOrFail()->density()));
         $out = fopen('php://memory', 'w+');
         assert($out !== false);
         $unit = $boat->units === 'metric' ? 'm' : 'ft';
         fputcsv($out, array_map(static fn (string $heading): string => in_array($heading, ['rod', 'presentation', 'lure', 'set', 'set unit'], true) ? $heading : "{$heading}, {$unit}", self::HEADINGS), escape: '', eol: "\r\n");
-        foreach (self::rows($running, $described, $boat->units === 'metric', $boat->rulesOfThumb()) as $row) {
+        foreach (self::rows($running, $plan->described, $boat->units === 'metric', $boat->rulesOfThumb()) as $row) {
             fputcsv($out, $row, escape: '', eol: "\r\n");
         }
         rewind($out);
@@ -38,7 +39,7 @@ final class DepthTable
 
     /**
      * @param  list<RunningLine>  $running
-     * @param  list<array<string, mixed>>  $described
+     * @param  list<DescribedLine>  $described  the same lines
      * @return list<list<string>>
      */
     public static function rows(array $running, array $described, bool $metric, ?RulesOfThumb $rules = null): array
@@ -50,7 +51,7 @@ final class DepthTable
             [$aft, $starboard, $depth] = $line->lure();
             $colours = $control->kind === ControlKind::Colours;
             $rows[] = [
-                $line->planned->holder, $described[$i]['presentation'], $described[$i]['lure']['name'],
+                $line->planned->holder, $described[$i]->presentation->value, $described[$i]->lure->name,
                 $colours ? sprintf('%g', round($control->value, 2)) : $length($control->value), $colours ? 'colours' : ($metric ? 'm' : 'ft'),
                 $length($depth), $length($line->doubt?->shallower), $length($line->doubt?->deeper), $length($line->planned->rig->ruleOfThumb($rules)?->depth), $length($aft), $length($starboard),
             ];

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use Admek\Core\Files\LineFile;
+use Admek\Core\Tackle\Described\DescribedLine;
 use App\Models\Boat;
 use App\Models\Lure;
-use App\Rigging\Locker;
 
 /** Stows what a file's lines are rigged with and the locker does not have. */
 final class GearStow
@@ -15,15 +16,16 @@ final class GearStow
     public const LISTS = ['reel' => 'reels', 'lure' => 'lures', 'ball' => 'balls', 'diver' => 'divers', 'board' => 'boards'];
 
     /**
-     * @param  list<array<string, mixed>>  $lines  described
+     * @param  list<DescribedLine>  $lines
      * @return list<string> names of what was added
      */
     public static function missing(Boat $boat, array $lines): array
     {
         $added = [];
         foreach ($lines as $line) {
+            $described = LineFile::written($line);
             foreach (self::LISTS as $part => $list) {
-                $gear = $line[$part] ?? null;
+                $gear = $described[$part] ?? null;
                 if ($gear !== null && ! $boat->{$list}()->where('name', $gear['name'])->exists()) {
                     $boat->{$list}()->create($part === 'lure' ? self::lure($gear) : $gear);
                     $added[] = $gear['name'];
@@ -41,13 +43,11 @@ final class GearStow
      */
     private static function lure(array $gear): array
     {
-        $rated = [];
-        foreach ($gear['rated'] ?? [] as $figure => $value) {
+        $rated = array_fill_keys(['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'], null);
+        foreach (array_diff_key($gear['rated'] ?? [], ['trued' => true]) as $figure => $value) {
             $rated["rated_{$figure}"] = $value;
         }
-        unset($gear['rated'], $rated['rated_trued']);
-        $lure = new Lure(['finish' => $gear['finish'] ?? ''] + $gear + $rated + array_fill_keys(['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'], null));
 
-        return $lure->fitted()->attributesToArray();
+        return (new Lure(array_intersect_key($gear, ['name' => true, 'kind' => true, 'finish' => true]) + $rated))->fitted()->attributesToArray();
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use Admek\Core\Files\LineFile;
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Described\DescribedLine;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 
@@ -19,18 +21,18 @@ final class SpreadFile
 
     /**
      * @param  array<string, mixed>  $head  name, boat and mast of the spread
-     * @param  list<array<string, mixed>>  $lines  described
+     * @param  list<DescribedLine>  $lines
      * @return array<string, mixed>
      *
      * @throws InvalidValue when it would not be a file that can be read back
      */
     public static function of(array $head, float $speed, array $lines): array
     {
-        return self::checked(['format' => self::FORMAT, 'version' => self::VERSION] + $head + ['speed' => $speed, 'lines' => array_map(self::stripped(...), $lines)]);
+        return self::checked(['format' => self::FORMAT, 'version' => self::VERSION] + $head + ['speed' => $speed, 'lines' => array_map(LineFile::written(...), $lines)]);
     }
 
     /**
-     * @return array<string, mixed> the file, checked
+     * @return array{name: string, mast: array{float, float, float}, speed: float, density: ?float, lines: list<DescribedLine>}
      *
      * @throws InvalidValue naming the place in the file
      */
@@ -47,7 +49,20 @@ final class SpreadFile
             throw InvalidValue::because('version', self::VERSION.': this file comes from a newer Admek, or is none of its own');
         }
 
-        return self::checked($json);
+        $file = self::checked($json);
+        $lines = [];
+        foreach ($file['lines'] as $i => $line) {
+            try {
+                $lines[] = LineFile::read($line);
+            } catch (InvalidValue $invalid) {
+                throw $invalid->within("lines.{$i}");
+            }
+        }
+
+        return [
+            'name' => $file['name'], 'mast' => array_map(floatval(...), $file['mast']), 'speed' => (float) $file['speed'],
+            'density' => isset($file['density']) ? (float) $file['density'] : null, 'lines' => $lines,
+        ];
     }
 
     /**
@@ -67,17 +82,5 @@ final class SpreadFile
         }
 
         return $file;
-    }
-
-    /**
-     * @param  array<string, mixed>  $line
-     * @return array<string, mixed> without what is not there, and without what is solved from the rest
-     */
-    private static function stripped(array $line): array
-    {
-        return array_map(
-            static fn (mixed $part): mixed => is_array($part) && ! array_is_list($part) ? self::stripped($part) : $part,
-            array_filter($line, static fn (mixed $part, string $key): bool => $part !== null && $part !== [] && $key !== 'lip', ARRAY_FILTER_USE_BOTH),
-        );
     }
 }

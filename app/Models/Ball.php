@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\Tackle\Described\DescribedBall;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -18,4 +19,9 @@ final class Ball extends Model
     protected $fillable = ['name', 'mass'];
 
     protected $casts = ['mass' => 'float'];
+
+    public function described(): DescribedBall
+    {
+        return new DescribedBall($this->name, $this->mass);
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\Tackle\Described\DescribedDiver;
+use Admek\Core\Tackle\Parts\DiverSize;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -19,4 +21,9 @@ final class Diver extends Model
     protected $fillable = ['name', 'size', 'ringed'];
 
     protected $casts = ['ringed' => 'boolean'];
+
+    public function described(): DescribedDiver
+    {
+        return new DescribedDiver($this->name, DiverSize::from($this->size), $this->ringed);
+    }
 }

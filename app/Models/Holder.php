@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\Tackle\Described\DescribedHolder;
+use Admek\Core\Tackle\Described\HolderKind;
+use Admek\Core\Towing\Side;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -27,4 +30,12 @@ final class Holder extends Model
     protected $fillable = ['code', 'side', 'kind', 'place', 'aft', 'starboard', 'height', 'counter_calibrated', 'counter_factor'];
 
     protected $casts = ['place' => 'integer', 'aft' => 'float', 'starboard' => 'float', 'height' => 'float', 'counter_calibrated' => 'boolean', 'counter_factor' => 'float'];
+
+    public function described(): DescribedHolder
+    {
+        return new DescribedHolder(
+            $this->code, Side::tryFrom($this->side), HolderKind::from($this->kind), $this->aft, $this->starboard, $this->height,
+            $this->counter_calibrated ?? false, $this->counter_factor ?? 1.0,
+        );
+    }
 }

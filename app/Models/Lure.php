@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Admek\Core\InvalidValue;
-use App\Rigging\Locker;
+use Admek\Core\Tackle\Described\DescribedLure;
+use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Tackle\Parts\RatedPoint;
+use Admek\Core\Towing\Lip;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -37,10 +40,21 @@ final class Lure extends Model
     {
         $this->down_area = $this->lip = null;
         if ($this->rated_depth !== null) {
-            $bait = Locker::bait($this);
+            $bait = $this->described()->lure();
             [$this->down_area, $this->lip] = [$bait->downArea, $bait->lip?->toList()];
         }
 
         return $this;
+    }
+
+    public function described(): DescribedLure
+    {
+        $rated = $this->rated_depth === null || $this->rated_lead === null || $this->rated_line_diameter === null || $this->rated_speed === null
+            ? null
+            : new RatedPoint($this->rated_depth, $this->rated_lead, $this->rated_line_diameter, $this->rated_speed);
+
+        return new DescribedLure(
+            $this->name, LureKind::from($this->kind), $this->finish, $rated, $this->down_area, $this->lip === null ? null : Lip::ofList($this->lip),
+        );
     }
 }

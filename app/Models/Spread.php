@@ -59,4 +59,10 @@ final class Spread extends Model
         });
         $this->refresh();
     }
+
+    /** @return list<array<string, mixed>> its lines as rows */
+    public function rows(): array
+    {
+        return array_values($this->lines->map(static fn (SpreadLine $line): array => $line->only(SpreadLine::ALL))->all());
+    }
 }

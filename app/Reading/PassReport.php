@@ -21,7 +21,7 @@ use Admek\Core\Units\Units;
 use App\Http\Previews\BreachResource;
 use App\Models\Boat;
 use App\Models\Trip;
-use App\Rigging\RigBuilder;
+use App\Rigging\Locker;
 use App\Rigging\TripLimits;
 
 /** A pass with the planned spread out: both ways of running it, its turns against the safe radius, its bottom against the gear. */
@@ -40,7 +40,7 @@ final class PassReport
         $ways = ['drawn' => Pass::of($course, $speed, $current), 'reversed' => Pass::of($course->reversed(), $speed, $current)];
         $choice = PassChoice::of($ways['drawn'], $ways['reversed'], $current);
         $profile = $grid === null ? [] : $ways['drawn']->bottom($grid);
-        $lines = $trip->spreads->isEmpty() ? [] : RigBuilder::kept($trip->spreads[0], $boat);
+        $lines = $trip->spreads->isEmpty() ? [] : Locker::of($boat)->plan($trip->spreads[0]->rows())->lines;
         $limits = TripLimits::of($trip, $boat);
         $conditions = new Conditions($speed, density: $trip->density());
         $safe = new SafeLimits($lines, $conditions, $limits, $solver);

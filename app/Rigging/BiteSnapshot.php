@@ -14,39 +14,38 @@ use App\Models\Boat;
 final class BiteSnapshot
 {
     /**
-     * @param  list<array<string, mixed>>  $lines
+     * @param  list<array<string, mixed>>  $rows
      * @param  int  $bitten  id of the holder whose rod was bitten
      * @return array<string, mixed>
      *
      * @throws InvalidValue when that holder has no line
      */
-    public static function take(Boat $boat, array $lines, Conditions $conditions, int $bitten): array
+    public static function take(Boat $boat, array $rows, Conditions $conditions, int $bitten): array
     {
-        if (! in_array($bitten, array_column($lines, 'holder_id'), true)) {
+        if (! in_array($bitten, array_column($rows, 'holder_id'), true)) {
             throw InvalidValue::because('holder_id', 'a holder with a line in the water');
         }
         $locker = Locker::of($boat);
-        $planned = (new RigBuilder($boat, $locker))->all($lines);
+        $plan = $locker->plan($rows);
         // A line that has no steady run just then is kept without a depth: what was bitten is never lost.
         $running = [];
-        foreach ((new SpreadSolver)->able($planned, $conditions)[0] as $line) {
+        foreach ((new SpreadSolver)->able($plan->lines, $conditions)[0] as $line) {
             $running[$line->planned->holder] = $line;
         }
         $kept = [];
-        foreach ($planned as $i => $line) {
-            $runs = $running[$line->holder] ?? null;
+        foreach ($plan->described as $line) {
+            $runs = $running[$line->holder->code] ?? null;
             [$aft, $starboard, $depth] = $runs?->lure() ?? [null, null, null];
-            $lure = $locker->lureRecord($lines[$i]['lure_id'] ?? null);
             $kept[] = [
-                'holder' => $line->holder,
-                'reel' => $locker->reel($lines[$i]['reel_id'] ?? null)->name,
-                'lure' => $lure->name,
-                'finish' => $lure->finish,
+                'holder' => $line->holder->code,
+                'reel' => $line->reel->name,
+                'lure' => $line->lure->name,
+                'finish' => $line->lure->finish,
                 'depth' => self::round($depth),
                 'doubt' => $runs?->doubt === null ? null : (new DoubtResource($runs->doubt))->resolve(),
                 'aft' => self::round($aft),
                 'starboard' => self::round($starboard),
-                'set_up' => array_filter($lines[$i], static fn (mixed $figure): bool => $figure !== null),
+                'set_up' => array_filter($locker->row($line), static fn (mixed $figure): bool => $figure !== null),
             ];
         }
         $turn = $conditions->turn;

@@ -7,11 +7,13 @@ namespace App\Rigging;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Check\Breach;
 use Admek\Core\Spread\Check\SpreadLimits;
-use Admek\Core\Spread\Cure\SpareLure;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Described\DescribedLine;
+use Admek\Core\Tackle\Described\DescribedLure;
 use App\Http\Spreads\SpreadContent;
 use App\Models\Boat;
 use App\Models\Spread;
@@ -20,16 +22,11 @@ use App\Models\Trip;
 /** A spread as it stands on a screen, saved or not, with the boat, trip and conditions it is looked at under. */
 final readonly class Desk
 {
-    /**
-     * @param  list<array<string, mixed>>  $rows  as sent
-     * @param  list<PlannedLine>  $lines
-     */
     private function __construct(
         public Boat $boat,
         public Trip $trip,
         public Locker $locker,
-        public array $rows,
-        public array $lines,
+        public SpreadPlan $plan,
         public Conditions $conditions,
         public SpreadLimits $limits,
     ) {
@@ -42,7 +39,7 @@ final readonly class Desk
         $trip = $spread->trip()->with('bands')->firstOrFail();
 
         return new self(
-            $boat, $trip, $locker, $request->lines(), (new RigBuilder($boat, $locker))->all($request->lines()),
+            $boat, $trip, $locker, $locker->plan($request->rows()),
             $request->conditions($trip->density()), TripLimits::of($trip, $boat, $request->gone()),
         );
     }
@@ -50,57 +47,38 @@ final readonly class Desk
     /** @return array{list<RunningLine>, list<Breach>} the lines that run, and what is to be said of those that do not */
     public function running(SpreadSolver $solver = new SpreadSolver, bool $withDoubt = true): array
     {
-        return $solver->able($this->lines, $this->conditions, $withDoubt);
+        return $solver->able($this->plan->lines, $this->conditions, $withDoubt);
     }
 
-    /** @return array<string, string> finish of the lure by holder */
-    public function finishes(): array
-    {
-        $finishes = [];
-        foreach ($this->lines as $i => $line) {
-            $finishes[$line->holder] = $this->locker->lureRecord($this->rows[$i]['lure_id'] ?? null)->finish;
-        }
-
-        return $finishes;
-    }
-
-    /** @return list<SpareLure> */
+    /** @return list<DescribedLure> lures aboard that no line pulls */
     public function spares(): array
     {
-        $used = array_column($this->rows, 'lure_id');
-        $spares = [];
-        foreach ($this->locker->lures as $lure) {
-            if (! in_array($lure->id, $used, true)) {
-                $spares[] = new SpareLure($lure->id, $lure->finish, Locker::bait($lure));
-            }
-        }
+        $pulled = array_map(static fn (DescribedLine $line): string => $line->lure->name, $this->plan->described);
 
-        return $spares;
+        return array_values(array_filter($this->locker->gear()->lures, static fn (DescribedLure $lure): bool => ! in_array($lure->name, $pulled, true)));
     }
 
     /** @throws InvalidValue when that holder has no line */
     public function lineAt(int $holderId, string $field = 'holder_id'): PlannedLine
     {
-        return $this->lines[$this->indexAt($holderId, $field)];
+        return $this->plan->lineOf($this->codeOf($holderId, $field));
     }
 
-    /**
-     * The line of a holder as it was sent.
-     *
-     * @return array<string, mixed>
-     *
-     * @throws InvalidValue when that holder has no line
-     */
-    public function rowAt(int $holderId): array
+    /** @throws InvalidValue when that holder has no line */
+    public function describedAt(int $holderId): DescribedLine
     {
-        return $this->rows[$this->indexAt($holderId, 'holder_id')];
+        return $this->plan->describedOf($this->codeOf($holderId, 'holder_id'));
     }
 
-    private function indexAt(int $holderId, string $field): int
+    private function codeOf(int $holderId, string $field): string
     {
-        $index = array_search($holderId, array_column($this->rows, 'holder_id'), true);
-
-        return $index === false ? throw InvalidValue::because($field, 'a holder with a line in this spread') : (int) $index;
+        $code = $this->locker->holder($holderId, $field)->code;
+        foreach ($this->plan->lines as $line) {
+            if ($line->holder === $code) {
+                return $code;
+            }
+        }
+        throw InvalidValue::because($field, 'a holder with a line in this spread');
     }
 
     public function metric(): bool

@@ -5,10 +5,16 @@ declare(strict_types=1);
 namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Tackle\Catalogue\Description;
-use Admek\Core\Tackle\Catalogue\Outfitter;
-use Admek\Core\Tackle\Parts\FigureSheet;
-use Admek\Core\Tackle\Parts\Lure as Bait;
+use Admek\Core\Spread\Plan\SpreadPlan;
+use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Tackle\Described\DescribedHolder;
+use Admek\Core\Tackle\Described\DescribedLine;
+use Admek\Core\Tackle\Described\DescribedReel;
+use Admek\Core\Tackle\Described\GearAboard;
+use Admek\Core\Tackle\Described\LineFigure;
+use Admek\Core\Tackle\Parts\Attractor;
+use Admek\Core\Tackle\Parts\Material;
+use Admek\Core\Towing\Side;
 use App\Models\Ball;
 use App\Models\Board;
 use App\Models\Boat;
@@ -16,9 +22,13 @@ use App\Models\Diver;
 use App\Models\Holder;
 use App\Models\Lure;
 use App\Models\Reel;
-use App\Models\SpreadLine;
+use BackedEnum;
+use Illuminate\Database\Eloquent\Model;
 
-/** The boat's gear, looked up by record id, and a line of it described with all it is rigged with. */
+/**
+ * The boat's gear by record id. Here alone the rows that are sent and stored, which name holders and gear by their ids,
+ * become described lines, and described lines rows.
+ */
 final readonly class Locker
 {
     /**
@@ -28,6 +38,7 @@ final readonly class Locker
      * @param  array<int, Diver>  $divers
      * @param  array<int, Board>  $boards
      * @param  array<int, Lure>  $lures
+     * @param  array{float, float, float}  $mast
      */
     private function __construct(
         private array $holders,
@@ -35,7 +46,8 @@ final readonly class Locker
         private array $balls,
         private array $divers,
         private array $boards,
-        public array $lures,
+        private array $lures,
+        private array $mast,
     ) {
     }
 
@@ -48,145 +60,204 @@ final readonly class Locker
             $boat->divers->keyBy('id')->all(),
             $boat->boards->keyBy('id')->all(),
             $boat->lures->keyBy('id')->all(),
+            $boat->mast(),
         );
     }
 
     /**
-     * A stored or sent line with its records in place of their ids, as the core and the spread's file know it.
+     * Rows as one plan.
      *
-     * @param  array<string, mixed>  $line
-     * @return array<string, mixed>
+     * @param  list<array<string, mixed>>  $rows
      *
-     * @throws InvalidValue naming the field whose record there is not
+     * @throws InvalidValue whose field is lines.{index}.{field}
      */
-    public function described(array $line): array
+    public function plan(array $rows): SpreadPlan
     {
-        $described = array_filter(array_intersect_key($line, array_flip(['presentation', ...SpreadLine::FIGURES, ...SpreadLine::WORDS, 'overrides'])), static fn (mixed $figure): bool => $figure !== null);
-        $described['holder'] = self::holderShape($this->holder($line['holder_id'] ?? null));
-        $described['reel'] = self::reelShape($this->reel($line['reel_id'] ?? null));
-        $described['lure'] = self::lure($this->lureRecord($line['lure_id'] ?? null));
-        if (isset($line['rides_on'])) {
-            $described['rides_on'] = $this->one($this->holders, $line['rides_on'], 'rides_on', 'a holder of this boat')->code;
+        $described = $this->lines($rows);
+        try {
+            return SpreadPlan::of($described, $this->mast);
+        } catch (InvalidValue $invalid) {
+            // The core asks for a part; here it is chosen by the id of its record.
+            throw $invalid->named(preg_replace('/\.(ball|diver|board|reel|lure|holder)$/', '.$1_id', $invalid->field) ?? $invalid->field);
         }
-        if (isset($line['ball_id'])) {
-            $described['ball'] = $this->one($this->balls, $line['ball_id'], 'ball_id', 'a ball in the locker')->only(['name', 'mass']);
-        }
-        if (isset($line['diver_id'])) {
-            $described['diver'] = $this->one($this->divers, $line['diver_id'], 'diver_id', 'a diver in the locker')->only(['name', 'size', 'ringed']);
-        }
-        if (isset($line['board_id'])) {
-            $described['board'] = $this->one($this->boards, $line['board_id'], 'board_id', 'a board in the locker')->only(['name', 'size']);
+    }
+
+    /**
+     * Rows as described lines, whether or not they can be rigged so.
+     *
+     * @param  list<array<string, mixed>>  $rows
+     * @return list<DescribedLine>
+     *
+     * @throws InvalidValue whose field is lines.{index}.{field}
+     */
+    public function lines(array $rows): array
+    {
+        $described = [];
+        foreach ($rows as $i => $row) {
+            try {
+                $described[] = $this->described($row);
+            } catch (InvalidValue $invalid) {
+                throw $invalid->within("lines.{$i}");
+            }
         }
 
         return $described;
     }
 
     /**
-     * A description's line with the ids of the records it names; holders go by their codes, gear by its name.
+     * The rows of a plan's lines.
      *
-     * @param  array<string, mixed>  $described
-     * @return array<string, mixed>
+     * @param  list<DescribedLine>  $lines
+     * @return list<array<string, mixed>>
      *
-     * @throws InvalidValue naming the part there is not
+     * @throws InvalidValue naming what is not aboard
      */
-    public function row(array $described): array
+    public function rows(array $lines): array
     {
-        $row = array_intersect_key($described, array_flip(['presentation', ...SpreadLine::FIGURES, ...SpreadLine::WORDS, 'overrides']));
-        $row['holder_id'] = $this->named($this->holders, $described['holder']['code'], 'code', 'holder_id');
-        foreach (['reel' => $this->reels, 'lure' => $this->lures, 'ball' => $this->balls, 'diver' => $this->divers, 'board' => $this->boards] as $part => $records) {
-            if (isset($described[$part])) {
-                $row["{$part}_id"] = $this->named($records, $described[$part]['name'], 'name', "{$part}_id");
-            }
-        }
-        if (isset($described['rides_on'])) {
-            $row['rides_on'] = $this->named($this->holders, $described['rides_on'], 'code', 'rides_on');
-        }
-
-        return $row;
+        return array_map($this->row(...), $lines);
     }
 
     /**
-     * What of the gear aboard there is, as descriptions know it.
+     * @return array<string, mixed> every column of it
      *
-     * @return array<string, list<array<string, mixed>>>
+     * @throws InvalidValue naming what is not aboard
      */
-    public function gear(): array
+    public function row(DescribedLine $line): array
     {
+        $figures = [];
+        foreach (LineFigure::cases() as $figure) {
+            $figures[$figure->value] = $line->figure($figure);
+        }
+
         return [
-            'reel' => array_values(array_map(self::reelShape(...), $this->reels)),
-            'lure' => array_values(array_map(self::lure(...), $this->lures)),
-            'ball' => array_values(array_map(static fn (Ball $ball): array => $ball->only(['name', 'mass']), $this->balls)),
-            'diver' => array_values(array_map(static fn (Diver $diver): array => $diver->only(['name', 'size', 'ringed']), $this->divers)),
-            'board' => array_values(array_map(static fn (Board $board): array => $board->only(['name', 'size']), $this->boards)),
-        ];
+            'holder_id' => $this->holderNamed($line->holder->code, 'holder_id'),
+            'presentation' => $line->presentation->value,
+            'reel_id' => self::named($this->reels, $line->reel->name, 'reel_id'),
+            'lure_id' => self::named($this->lures, $line->lure->name, 'lure_id'),
+            'ball_id' => $line->ball === null ? null : self::named($this->balls, $line->ball->name, 'ball_id'),
+            'diver_id' => $line->diver === null ? null : self::named($this->divers, $line->diver->name, 'diver_id'),
+            'board_id' => $line->board === null ? null : self::named($this->boards, $line->board->name, 'board_id'),
+            'rides_on' => $line->ridesOn === null ? null : $this->holderNamed($line->ridesOn, 'rides_on'),
+            'leader_material' => $line->leaderMaterial?->value,
+            'attractor' => $line->attractor?->value,
+            'dial_side' => $line->dialSide?->value,
+            'cable' => $line->cable?->value,
+            'overrides' => $line->overrides === [] ? null : $line->overrides,
+        ] + $figures;
     }
 
-    /** @return list<array<string, mixed>> port bow round the stern */
-    public function holderShapes(): array
+    public function gear(): GearAboard
     {
-        return array_values(array_map(self::holderShape(...), $this->holders));
+        return new GearAboard(
+            array_values(array_map(static fn (Reel $reel) => $reel->described(), $this->reels)),
+            array_values(array_map(static fn (Lure $lure) => $lure->described(), $this->lures)),
+            array_values(array_map(static fn (Ball $ball) => $ball->described(), $this->balls)),
+            array_values(array_map(static fn (Diver $diver) => $diver->described(), $this->divers)),
+            array_values(array_map(static fn (Board $board) => $board->described(), $this->boards)),
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function holderShape(Holder $holder): array
+    /** @return list<DescribedHolder> port bow round the stern */
+    public function holders(): array
     {
-        return $holder->only(['code', 'side', 'kind', 'aft', 'starboard', 'height', 'counter_calibrated', 'counter_factor']);
+        return array_values(array_map(static fn (Holder $holder): DescribedHolder => $holder->described(), $this->holders));
     }
 
-    /** @return array<string, mixed> */
-    private static function reelShape(Reel $reel): array
+    /**
+     * @param  string  $field  that names it
+     *
+     * @throws InvalidValue when there is none
+     */
+    public function holder(mixed $id, string $field = 'holder_id'): Holder
     {
-        return $reel->only(['name', 'material', 'test', 'colours', 'wire_length', 'backing_material', 'backing_test', 'counter_calibrated', 'counter_factor']);
+        return self::one($this->holders, $id, $field, 'a holder of this boat');
     }
 
-    /** @param  array<int, \Illuminate\Database\Eloquent\Model>  $records */
-    private function named(array $records, string $name, string $by, string $field): int
+    /** @throws InvalidValue when there is none */
+    public function reel(mixed $id): DescribedReel
+    {
+        return self::one($this->reels, $id, 'reel_id', 'a reel in the locker')->described();
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     *
+     * @throws InvalidValue naming the field whose record there is not
+     */
+    private function described(array $row): DescribedLine
+    {
+        $figures = [];
+        foreach (LineFigure::cases() as $figure) {
+            $value = $row[$figure->value] ?? null;
+            if (is_int($value) || is_float($value)) {
+                $figures[$figure->value] = (float) $value;
+            }
+        }
+
+        return new DescribedLine(
+            $this->holder($row['holder_id'] ?? null)->described(),
+            self::word($row, 'presentation', Presentation::class) ?? throw InvalidValue::because('presentation', 'given'),
+            $this->reel($row['reel_id'] ?? null),
+            self::one($this->lures, $row['lure_id'] ?? null, 'lure_id', 'a lure in the locker')->described(),
+            $figures,
+            isset($row['ball_id']) ? self::one($this->balls, $row['ball_id'], 'ball_id', 'a ball in the locker')->described() : null,
+            isset($row['diver_id']) ? self::one($this->divers, $row['diver_id'], 'diver_id', 'a diver in the locker')->described() : null,
+            isset($row['board_id']) ? self::one($this->boards, $row['board_id'], 'board_id', 'a board in the locker')->described() : null,
+            isset($row['rides_on']) ? $this->holder($row['rides_on'], 'rides_on')->code : null,
+            self::word($row, 'leader_material', Material::class),
+            self::word($row, 'attractor', Attractor::class),
+            self::word($row, 'dial_side', Side::class),
+            self::word($row, 'cable', Material::class),
+            array_map(floatval(...), $row['overrides'] ?? []),
+        );
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  array<string, mixed>  $row
+     * @param  class-string<T>  $words
+     * @return ?T
+     *
+     * @throws InvalidValue where it is none of them
+     */
+    private static function word(array $row, string $key, string $words): ?BackedEnum
+    {
+        $word = $row[$key] ?? null;
+
+        return is_string($word)
+            ? $words::tryFrom($word) ?? throw InvalidValue::because($key, 'one of '.implode(', ', array_column($words::cases(), 'value')))
+            : null;
+    }
+
+    private function holderNamed(string $code, string $field): int
+    {
+        foreach ($this->holders as $id => $holder) {
+            if ($holder->code === $code) {
+                return $id;
+            }
+        }
+        throw InvalidValue::because($field, "a holder of this boat, not {$code}");
+    }
+
+    /** @param  array<int, Reel|Lure|Ball|Diver|Board>  $records */
+    private static function named(array $records, string $name, string $field): int
     {
         foreach ($records as $id => $record) {
-            if ($record->getAttribute($by) === $name) {
+            if ($record->name === $name) {
                 return $id;
             }
         }
         throw InvalidValue::because($field, "the name of what is aboard, not {$name}");
     }
 
-    public function holder(mixed $id): Holder
-    {
-        return $this->one($this->holders, $id, 'holder_id', 'a holder of this boat');
-    }
-
-    public function reel(mixed $id): Reel
-    {
-        return $this->one($this->reels, $id, 'reel_id', 'a reel in the locker');
-    }
-
-    public function lureRecord(mixed $id): Lure
-    {
-        return $this->one($this->lures, $id, 'lure_id', 'a lure in the locker');
-    }
-
-    /** @return array<string, mixed> */
-    public static function lure(Lure $lure): array
-    {
-        $rated = $lure->rated_depth === null ? null : [
-            'depth' => $lure->rated_depth, 'lead' => $lure->rated_lead, 'line_diameter' => $lure->rated_line_diameter, 'speed' => $lure->rated_speed,
-        ];
-
-        return ['rated' => $rated] + $lure->only(['name', 'kind', 'finish', 'down_area', 'lip']);
-    }
-
-    public static function bait(Lure $lure): Bait
-    {
-        return (new Outfitter(new Description(['lure' => self::lure($lure)]), new FigureSheet))->lure();
-    }
-
     /**
-     * @template T of \Illuminate\Database\Eloquent\Model
+     * @template T of Model
      *
      * @param  array<int, T>  $records
      * @return T
      */
-    private function one(array $records, mixed $id, string $field, string $what): \Illuminate\Database\Eloquent\Model
+    private static function one(array $records, mixed $id, string $field, string $what): Model
     {
         return $records[is_int($id) ? $id : 0] ?? throw InvalidValue::because($field, "the id of {$what}");
     }

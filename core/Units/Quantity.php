@@ -39,6 +39,10 @@ enum Quantity: string
     case Angle = 'angle';
     /** A share of one, told in percent. */
     case Share = 'share';
+    /** m of line across. */
+    case Thickness = 'thickness';
+    /** Of leadcore. */
+    case Colours = 'colours';
     /** A plain number. */
     case Count = 'count';
 }

@@ -26,6 +26,7 @@ enum Units: string
         return $this->figure($quantity, $si).match (true) {
             $unit === '' => '',
             in_array($unit, ['°', '%'], true) => $unit,
+            $unit === 'colours' && $this->figure($quantity, $si) === '1' => ' colour',
             default => " {$unit}",
         };
     }
@@ -55,6 +56,8 @@ enum Units: string
             Quantity::Hours => ['h', 'h'],
             Quantity::Angle => ['°', '°'],
             Quantity::Share => ['%', '%'],
+            Quantity::Thickness => ['in', 'mm'],
+            Quantity::Colours => ['colours', 'colours'],
             Quantity::Count => ['', ''],
         };
 
@@ -84,6 +87,7 @@ enum Units: string
             Quantity::Gradient => $us ? 1 / 1.8 / self::FOOT : 1.0,
             Quantity::Mass => $us ? self::POUND : 1.0,
             Quantity::SmallMass => $us ? self::POUND / 16 : 1e-3,
+            Quantity::Thickness => $us ? self::FOOT / 12 : 1e-3,
             Quantity::Share => 0.01,
             default => 1.0,
         };
@@ -97,6 +101,8 @@ enum Units: string
             Quantity::SmallMass => $this === self::Us ? 2 : 0,
             Quantity::Mass, Quantity::Leader, Quantity::Height, Quantity::Distance, Quantity::Speed, Quantity::Hours => 1,
             Quantity::Gradient => 2,
+            Quantity::Thickness => $this === self::Us ? 3 : 2,
+            Quantity::Colours => 1,
             Quantity::Count => 2,
         };
     }

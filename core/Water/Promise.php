@@ -35,7 +35,7 @@ final readonly class Promise
             if ($ranked === []) {
                 continue;
             }
-            $words = array_map(static fn (array $one): string => $one['presentation']->word(), $ranked);
+            $words = array_map(static fn (array $one): string => $one['presentation']->entry()->plural, $ranked);
             $advice[] = new Advice("presentation_{$band->species->value}", 'presentation', Sentence::of('{name}: {list}', ['name' => ucfirst($band->species->label()), 'list' => implode(', ', $words)]), Sentence::of(
                 "For {top#} to {bottom}. {$ranked[0]['why']}",
                 ['top' => [Quantity::Depth, $band->top], 'bottom' => [Quantity::Depth, $band->bottom]],

@@ -13,7 +13,6 @@ use App\Models\Trip;
 use App\Outfitting\BoatOffer;
 use App\Outfitting\StarterLocker;
 use App\Rigging\BiteSnapshot;
-use App\Rigging\RigBuilder;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
@@ -186,7 +185,7 @@ final class DemoSeeder extends Seeder
     private function bites(Trip $trip, Boat $boat): void
     {
         $spread = Spread::query()->whereBelongsTo($trip)->with('lines')->firstOrFail();
-        $lines = RigBuilder::rows($spread);
+        $lines = $spread->rows();
         $linesIn = CarbonImmutable::parse($trip->date->format('Y-m-d').' '.$trip->lines_in);
         foreach (self::BITES as [$minutes, $holder, $species, $outcome, $inches, $pounds]) {
             $trip->bites()->create([

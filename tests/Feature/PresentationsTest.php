@@ -4,30 +4,38 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Admek\Core\Tackle\Catalogue\Pick;
+use Admek\Core\Tackle\Catalogue\Presentation;
 use App\Models\Holder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\Support\FeatureTestCase;
 
-/** Every presentation as the page rigs it: from the locker's own offer, previewed, run at a depth, kept and read back. */
+/** Every presentation as the page rigs it: begun by the server, previewed, run at a depth, kept and read back. */
 final class PresentationsTest extends FeatureTestCase
 {
     /** @var array<string, mixed> */
     private array $locker;
+
+    /** @var array<string, array<string, mixed>> entries by presentation */
+    private array $catalogue;
 
     protected function setUp(): void
     {
         parent::setUp();
         $this->seedDemo();
         $this->locker = $this->send('GET', '/locker', expect: 200)->json();
+        $this->catalogue = array_column($this->send('GET', '/catalogue', expect: 200)->json('presentations'), null, 'presentation');
     }
 
     /** @return iterable<string, array{string, string}> presentation, holder */
     public static function presentations(): iterable
     {
-        yield 'rigger' => ['rigger', 'P5'];
-        yield 'stacker' => ['stacker', 'P4'];
-        foreach (['diver', 'flat', 'core', 'segment', 'wire', 'clip', 'bouncer', 'dropper', 'wash', 'down_rod'] as $presentation) {
-            yield $presentation => [$presentation, 'P3'];
+        foreach (Presentation::cases() as $presentation) {
+            yield $presentation->value => [$presentation->value, match (true) {
+                $presentation->entry()->picks(Pick::Ball) => 'P5',
+                $presentation->entry()->picks(Pick::RidesOn) => 'P4',
+                default => 'P3',
+            }];
         }
     }
 
@@ -57,17 +65,15 @@ final class PresentationsTest extends FeatureTestCase
         self::assertEqualsWithDelta($again['depth'], $row['running']['depth'], 1e-3);
         $report = $this->send('POST', '/spreads/2/rod', ['holder_id' => $this->holder($holder)] + $spread, 200)->json();
         self::assertSame(in_array($presentation, ['bouncer', 'dropper'], true), $report['bottom_rig'] !== null);
-        $offer = array_column($this->locker['presentations'], null, 'presentation')[$presentation];
-        self::assertContains($running['control']['figure'], $offer['figures'], 'its control is a figure the page shows');
+        $shown = array_column(array_merge(...array_column($this->catalogue[$presentation]['parts'], 'fields')), 'figure');
+        self::assertContains($running['control']['figure'], $shown, 'its control is a figure the page shows');
     }
 
     #[DataProvider('boards')]
     public function test_what_trails_a_board_trails_a_mast_board_too(string $presentation, string $size): void
     {
         $spread = $this->demoSpread();
-        $board = array_column($this->locker['boards'], 'id', 'size')[$size];
-        $line = ['board_id' => $board, 'board_out' => 45.0, 'clip_out' => $size === 'mast' ? 38.0 : null] + $this->line($presentation, 'P1');
-        $spread['lines'] = [$line];
+        $spread['lines'] = [$this->line($presentation, 'P1', $size)];
         $running = $this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines.0');
 
         self::assertNotNull($running['board']);
@@ -83,9 +89,9 @@ final class PresentationsTest extends FeatureTestCase
     /** @return iterable<string, array{string, string}> */
     public static function boards(): iterable
     {
-        foreach (['flat', 'core', 'segment', 'wire', 'clip'] as $presentation) {
-            foreach (['large', 'mast'] as $size) {
-                yield "{$presentation}, {$size}" => [$presentation, $size];
+        foreach (Presentation::cases() as $presentation) {
+            foreach ($presentation->entry()->takesBoard ? ['in-line', 'mast'] : [] as $board) {
+                yield "{$presentation->value}, {$board}" => [$presentation->value, $board];
             }
         }
     }
@@ -100,30 +106,60 @@ final class PresentationsTest extends FeatureTestCase
             [['leader_length' => null] + $this->line('bouncer', 'P3'), '/lines/0/leader_length'],
             [['diver_id' => null] + $this->line('diver', 'P3'), '/lines/0/diver_id'],
             [['dial_side' => 'aft'] + $this->line('diver', 'P3'), '/lines/0/dial_side'],
-            [['weight_mass' => 99.0] + $this->line('clip', 'P3'), '/lines/0/mass'],
-            [$this->line('flat', 'P5'), '/lines/0/holder_id'],
+            [['weight_mass' => 99.0] + $this->line('clip', 'P3'), '/lines/0/weight_mass'],
+            [['ball_mass' => 99.0] + $this->line('rigger', 'P5'), '/lines/0/ball_mass'],
+            [['board_out' => 2.0] + $this->line('flat', 'P1', 'in-line'), '/lines/0/board_out'],
+            [['holder_id' => $this->holder('P5')] + $this->line('flat', 'P3'), '/lines/0/holder_id'],
             [$this->line('stacker', 'P3'), '/lines/0/rides_on'],
         ] as [$line, $pointer]) {
             $this->assertRefusedAt([$pointer], 'POST', '/spreads/2/preview', ['lines' => [$line]] + $spread);
         }
     }
 
-    /** @return array<string, mixed> a line of a kind from what the locker offers, as the page would start it */
-    private function line(string $presentation, string $holder): array
+    public function test_a_rod_is_begun_clear_of_what_hangs_there_and_keeps_what_fits(): void
     {
-        $offer = array_column($this->locker['presentations'], null, 'presentation')[$presentation];
-        $reel = array_values(array_filter($this->locker['reels'], static fn (array $reel): bool => in_array($reel['material'], $offer['reel_materials'], true)))[0];
-        $kinds = array_column($this->locker['lures'], 'id', 'kind');
-        $line = ['holder_id' => $this->holder($holder), 'presentation' => $presentation, 'reel_id' => $reel['id'], 'lure_id' => $kinds[$offer['likely_lures'][0]], 'leader_material' => 'fluorocarbon', 'leader_test' => 25, 'leader_length' => 1.5] + $offer['starting_figures'];
-        if (in_array('colours', $offer['figures'], true)) {
-            $line['colours'] = min($line['colours'], $reel['colours']);
-        }
+        $spread = $this->demoSpread();
+        $rig = function (string $presentation, string $holder, string $board = 'none', array $more = []) use (&$spread): array {
+            return $this->send('POST', '/spreads/2/rig', $more + ['holder_id' => $this->holder($holder), 'presentation' => $presentation, 'board' => $board, 'speed' => 1.0, 'lines' => $spread['lines']], 200)->json('line');
+        };
+        $was = array_column($spread['lines'], null, 'holder_id')[$this->holder('P3')];
+        $core = $rig('core', 'P3');
+        self::assertSame([$was['lure_id'], $was['leader_length']], [$core['lure_id'], $core['leader_length']], 'lure and leader stay on the rod');
 
-        return $line + array_filter([
-            'ball_id' => in_array('ball', $offer['figures'], true) ? $this->locker['balls'][0]['id'] : null,
-            'diver_id' => in_array('diver', $offer['figures'], true) ? $this->locker['divers'][0]['id'] : null,
-            'rides_on' => in_array('rides_on', $offer['figures'], true) ? $this->holder('P5') : null,
-        ]);
+        $stacked = $rig('stacker', 'P4');
+        self::assertSame($this->holder('P5'), $stacked['rides_on'], 'the cable of its own side');
+        $spread['lines'] = [...array_values(array_filter($spread['lines'], fn (array $line): bool => $line['holder_id'] !== $this->holder('P4'))), $stacked];
+        self::assertGreaterThan($stacked['above'] + 1.0, $rig('stacker', 'P3')['above'], 'over the release that is there');
+
+        $spread['lines'] = [$rig('flat', 'P1', 'mast')];
+        $second = $rig('flat', 'P2', 'mast');
+        self::assertSame($spread['lines'][0]['board_out'], $second['board_out'], 'on the tow line that is out');
+        self::assertLessThan($spread['lines'][0]['clip_out'], $second['clip_out']);
+
+        $reels = array_column($this->locker['reels'], 'id', 'name');
+        $spread['lines'] = [['colours' => 8.0, 'backing' => 10.0, 'reel_id' => $reels['Core 27 lb, 8 colours']] + $rig('core', 'C1')];
+        $short = $rig('core', 'C1', 'none', ['reel_id' => $reels['Core 27 lb, 4 colours']]);
+        self::assertEquals([4.0, 10.0], [$short['colours'], $short['backing']], 'no more core than the reel holds');
+        self::assertEquals(0.0, $rig('core', 'C1', 'none', ['reel_id' => $reels['Core 18 lb, 10 colours']])['backing'], 'with core on the reel no backing is out');
+        $this->assertRefusedAt(['/presentation'], 'POST', '/spreads/2/rig', ['holder_id' => $this->holder('P4'), 'presentation' => 'stacker', 'board' => 'none', 'speed' => 1.0, 'lines' => []]);
+        $this->assertRefusedAt(['/presentation'], 'POST', '/spreads/2/rig', ['holder_id' => $this->holder('P4'), 'presentation' => 'kite', 'board' => 'none', 'speed' => 1.0, 'lines' => []]);
+    }
+
+    public function test_the_catalogue_is_answered_anew_only_when_it_has_changed(): void
+    {
+        $first = $this->send('GET', '/catalogue', expect: 200);
+        $again = $this->getJson('/api/catalogue', ['If-None-Match' => (string) $first->headers->get('ETag')]);
+
+        self::assertSame([304, ''], [$again->getStatusCode(), (string) $again->getContent()]);
+        self::assertNotSame([], $this->catalogue['diver']['parts']);
+    }
+
+    /** @return array<string, mixed> a line of a kind as the server begins it in the demo's spread, on a leader of its own */
+    private function line(string $presentation, string $holder, string $board = 'none'): array
+    {
+        $lines = array_values(array_filter($this->demoSpread()['lines'], fn (array $line): bool => $line['holder_id'] !== $this->holder($holder)));
+
+        return ['leader_length' => 1.5] + $this->send('POST', '/spreads/2/rig', ['holder_id' => $this->holder($holder), 'presentation' => $presentation, 'board' => $board, 'speed' => 1.0, 'lines' => $lines], 200)->json('line');
     }
 
     private function holder(string $code): int

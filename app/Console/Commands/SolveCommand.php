@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Plan\Conditions;
-use Admek\Core\Spread\Plan\LineBuilder;
+use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Rigs\Rig;
@@ -32,7 +32,7 @@ final class SolveCommand extends Command
         }
         try {
             $file = SpreadFile::read($text);
-            $running = $solver->all(LineBuilder::all($file['lines'], $file['mast']), new Conditions($file['speed'], density: $file['density'] ?? Rig::FRESH_WATER));
+            $running = $solver->all(SpreadPlan::of($file['lines'], $file['mast'])->lines, new Conditions($file['speed'], density: $file['density'] ?? Rig::FRESH_WATER));
         } catch (InvalidValue|CannotTow $refused) {
             $this->output->getErrorStyle()->writeln("{$name}: ".ltrim($refused->getMessage()));
 

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Locker;
 
-use Admek\Core\Tackle\Parts\BoardSize;
-use Admek\Core\Tackle\Parts\DiverSize;
-use Admek\Core\Tackle\Parts\LureKind;
-use Admek\Core\Tackle\Parts\Material;
+use Admek\Core\Tackle\Catalogue\GearForm;
 use App\Models\Boat;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -15,35 +12,35 @@ use Illuminate\Validation\Rule;
 /** A piece of gear as it is typed in; which figures it has depends on the list it goes to. */
 final class GearRequest extends FormRequest
 {
+    /** Figures of a rated point are given together or not at all. */
+    private const TOGETHER = ['rated_depth' => 'required_with:rated_lead,rated_line_diameter,rated_speed', 'rated_lead' => 'required_with:rated_depth', 'rated_line_diameter' => 'required_with:rated_depth', 'rated_speed' => 'required_with:rated_depth', 'backing_test' => 'required_with:backing_material'];
+
     /** @return array<string, list<mixed>> */
     public function rules(Boat $boat): array
     {
-        $list = (string) $this->route('list');
-        $name = Rule::unique($list, 'name')->where('boat_id', $boat->id)->ignore($this->route('id'));
+        $form = GearForm::from((string) $this->route('list'));
+        $name = Rule::unique($form->value, 'name')->where('boat_id', $boat->id)->ignore($this->route('id'));
+        $rules = ['name' => ['required', 'string', 'max:60', $name]];
+        foreach ($form->fields() as $field) {
+            $rules[$field->key] = array_values(array_filter([
+                match (true) {
+                    $field->optional => 'nullable',
+                    $field->keeps => null,
+                    default => 'required',
+                },
+                self::TOGETHER[$field->key] ?? null,
+                match (true) {
+                    $field->options !== null => Rule::in(array_keys($field->options)),
+                    $field->quantity !== null => 'numeric:strict',
+                    is_bool($field->start) => 'boolean:strict',
+                    default => 'string',
+                },
+                $field->quantity === null ? ($field->options === null && ! is_bool($field->start) ? 'max:40' : null) : null,
+                $field->least === null ? null : "between:{$field->least},{$field->most}",
+            ]));
+        }
 
-        return ['name' => ['required', 'string', 'max:60', $name]] + match ($list) {
-            'reels' => [
-                'material' => ['required', Rule::enum(Material::class)->except([Material::RiggerCable, Material::RiggerBraid])],
-                'test' => ['required', 'numeric:strict', 'between:2,300'],
-                'colours' => ['nullable', 'numeric:strict', 'between:0.5,30'],
-                'wire_length' => ['nullable', 'numeric:strict', 'between:5,400'],
-                'backing_material' => ['nullable', Rule::in([Material::Nylon->value, Material::Fluorocarbon->value, Material::Braid->value])],
-                'backing_test' => ['nullable', 'required_with:backing_material', 'numeric:strict', 'between:2,300'],
-                'counter_calibrated' => ['boolean:strict'],
-                'counter_factor' => ['numeric:strict', 'between:0.5,2'],
-            ],
-            'balls' => ['mass' => ['required', 'numeric:strict', 'between:0.2,15']],
-            'divers' => ['size' => ['required', Rule::enum(DiverSize::class)], 'ringed' => ['required', 'boolean:strict']],
-            'boards' => ['size' => ['required', Rule::enum(BoardSize::class)]],
-            default => [
-                'kind' => ['required', Rule::enum(LureKind::class)],
-                'finish' => ['required', 'string', 'max:40'],
-                'rated_depth' => ['nullable', 'numeric:strict', 'required_with:rated_lead,rated_line_diameter,rated_speed'],
-                'rated_lead' => ['nullable', 'numeric:strict', 'required_with:rated_depth'],
-                'rated_line_diameter' => ['nullable', 'numeric:strict', 'required_with:rated_depth'],
-                'rated_speed' => ['nullable', 'numeric:strict', 'required_with:rated_depth'],
-            ],
-        };
+        return $rules;
     }
 
     /** @return array<string, string> */

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Locker;
 
 use Admek\Core\Fish\Species;
-use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Parts\LeadWeight;
 use Admek\Core\Tackle\Parts\Material;
 use App\Models\Boat;
 use Illuminate\Http\JsonResponse;
 
-/** What is aboard, and what a new line of each kind starts from. */
+/** What is aboard. */
 final class LockerController
 {
     public function __invoke(Boat $boat): JsonResponse
@@ -24,19 +23,7 @@ final class LockerController
             'lures' => $boat->lures->map->only(['id', 'name', 'kind', 'finish', 'rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed']),
             'leaders' => array_map(
                 static fn (Material $material): array => ['material' => $material->value, 'tests' => array_keys($material->diameters())],
-                [Material::Nylon, Material::Fluorocarbon, Material::Braid],
-            ),
-            'presentations' => array_map(
-                static fn (Presentation $presentation): array => [
-                    'presentation' => $presentation->value,
-                    'takes_board' => $presentation->takesBoard(),
-                    'holders' => array_values(array_filter(['rod', 'boom'], $presentation->fits(...))),
-                    'reel_materials' => array_column(array_filter(Material::cases(), $presentation->takesReel(...)), 'value'),
-                    'figures' => $presentation->figures(),
-                    'likely_lures' => array_column($presentation->likelyLures(), 'value'),
-                    'starting_figures' => (object) $presentation->startingFigures(),
-                ],
-                Presentation::cases(),
+                Material::thin(),
             ),
             'weights' => LeadWeight::STOCK,
             'species' => array_map(static fn (Species $species): array => ['species' => $species->value, 'name' => $species->label()], Species::cases()),

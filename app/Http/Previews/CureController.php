@@ -10,11 +10,9 @@ use Admek\Core\Spread\Cure\Cure;
 use Admek\Core\Spread\Cure\Cures;
 use Admek\Core\Spread\Run\OutOfReach;
 use Admek\Core\Spread\Run\SpreadSolver;
-use Admek\Core\Tackle\Rigs\ControlKind;
 use Admek\Core\Units\Units;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Rigging\CuredRows;
 use App\Rigging\Desk;
 use Illuminate\Http\JsonResponse;
 
@@ -25,41 +23,28 @@ final class CureController
     {
         $desk = Desk::of($request, $spread, $boat);
         [$running] = $desk->running($solver);
-        $rows = new CuredRows($desk);
-        $cures = new Cures($desk->lines, $running, $desk->conditions, $desk->limits, $desk->metric(), $desk->spares(), $desk->finishes(), $solver, $rows->planned(...));
-        $breaches = [...Breaches::of($running, $desk->limits, $desk->finishes()), ...OutOfReach::among($running, $desk->conditions, $solver)];
+        $cures = new Cures($desk->plan, $running, $desk->conditions, $desk->limits, $desk->metric(), $desk->spares(), $solver);
+        $breaches = [...Breaches::of($running, $desk->limits, $desk->plan->finishes()), ...OutOfReach::among($running, $desk->conditions, $solver)];
 
         return new JsonResponse(['cures' => array_values(array_filter(array_map(
-            static fn (Breach $breach): ?array => self::offer($breach, $cures->of($breach), $rows, $desk),
+            static fn (Breach $breach): ?array => self::offer($breach, $cures->of($breach), $desk),
             $breaches,
         )))], options: JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** @return ?array<string, mixed> */
-    private static function offer(Breach $breach, ?Cure $cure, CuredRows $rows, Desk $desk): ?array
+    private static function offer(Breach $breach, ?Cure $cure, Desk $desk): ?array
     {
         if ($cure === null) {
             return null;
         }
-        $lure = $cure->lure === null ? null : $desk->locker->lureRecord($cure->lure)->name;
 
         return [
             'breach' => new BreachResource($breach),
             'kind' => $cure->kind->value,
             'holders' => $cure->holders,
-            'order' => $cure->order(self::controlOf($desk, $cure->holders[0]), $lure)->in(Units::from($desk->boat->units)),
-            'lines' => $rows->of($cure),
+            'order' => $cure->order($desk->plan)->in(Units::from($desk->boat->units)),
+            'lines' => $desk->locker->rows($cure->applied($desk->plan)->described),
         ];
-    }
-
-    private static function controlOf(Desk $desk, string $holder): ?ControlKind
-    {
-        foreach ($desk->lines as $line) {
-            if ($line->holder === $holder) {
-                return $line->rig->control()->kind;
-            }
-        }
-
-        return null;
     }
 }

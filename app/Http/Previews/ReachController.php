@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Previews;
 
-use Admek\Core\Spread\Run\Deeper;
 use Admek\Core\Spread\Run\SpreadSolver;
 use App\Models\Boat;
 use App\Models\Spread;
@@ -23,7 +22,7 @@ final class ReachController
         foreach ($request->array('holder_ids') as $i => $holderId) {
             $line = $desk->lineAt($holderId, "holder_ids.{$i}");
             $reach = $solver->reach($line, $desk->conditions, $depth, $byOther);
-            $control = ($byOther ? $line->otherControl() : null) ?? $line->rig->control();
+            $control = ($byOther ? $line->rig->otherControl() : null) ?? $line->rig->control();
             $value = $control->settable($reach->control, $desk->metric());
             $reached[] = [
                 'holder' => $line->holder,
@@ -32,7 +31,7 @@ final class ReachController
                 'value' => $value,
                 'figures' => (object) $control->figures($value),
                 'depth' => $byOther ? $solver->run($line->withOtherControl($value), $desk->conditions, withDoubt: false)->depth() : $reach->depth,
-                'would_help' => ! $reach->reached && $reach->depth < $depth ? Deeper::than($line->rig) : [],
+                'would_help' => ! $reach->reached && $reach->depth < $depth ? $line->rig->wouldHelp() : [],
             ];
         }
 

@@ -12,7 +12,6 @@ use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Run\Difference;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Parts\Figure;
-use Admek\Core\Tackle\Rigs\Downrigger;
 use Admek\Core\Towing\Load;
 use Admek\Core\Towing\TowSolver;
 use Admek\Core\Units\Units;
@@ -44,7 +43,7 @@ final class RodController
             ],
             'differences' => $rule === null ? [] : array_map(static fn (Difference $difference): array => get_object_vars($difference), Difference::between($running, $rule, $desk->conditions, $solver)),
             'agrees' => $rule !== null && Difference::agree($running, $rule),
-            'soundings' => self::soundings($boat, $desk->rowAt($request->integer('holder_id')), $running->depth()),
+            'soundings' => self::soundings($boat, $desk->locker->row($desk->describedAt($request->integer('holder_id'))), $running->depth()),
             'loads' => array_map(static fn (Load $load): array => get_object_vars($load), (new TowSolver)->loads($desk->conditions->water(), $desk->conditions->turn, $planned->towLine($desk->conditions->density))),
         ]);
     }
@@ -52,7 +51,7 @@ final class RodController
     /** What the line would run at with its rod's tip at the water; null for a rigger, whose boom stays where it is. */
     private static function tipDown(PlannedLine $planned, Conditions $conditions, SpreadSolver $solver): ?float
     {
-        return $planned->rig instanceof Downrigger || $planned->tip[2] === 0.0
+        return $planned->rig->cable() !== null || $planned->tip[2] === 0.0
             ? null
             : $solver->run($planned->withTipAt(0.0), $conditions, withDoubt: false)->depth();
     }

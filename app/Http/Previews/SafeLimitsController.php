@@ -19,7 +19,7 @@ final class SafeLimitsController
     public function __invoke(PreviewRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
     {
         $desk = Desk::of($request, $spread, $boat);
-        $safe = new SafeLimits($desk->lines, $desk->conditions, $desk->limits, $solver);
+        $safe = new SafeLimits($desk->plan->lines, $desk->conditions, $desk->limits, $solver);
         $turn = static fn (Side $side): array => self::told($safe->turn($side));
 
         return new JsonResponse(['port' => $turn(Side::Port), 'starboard' => $turn(Side::Starboard), 'slowest' => self::told($safe->slowest())]);

@@ -25,7 +25,7 @@ final class SettingController
     {
         $desk = Desk::of($request, $spread, $boat);
         $order = OrderOf::chosen($request->enum('school', SettingSchool::class), $request->input('setting_order'), $desk->locker);
-        $inOrder = SettingOrder::of($desk->lines, $order->school, $order->holders);
+        $inOrder = SettingOrder::of($desk->plan->lines, $order->school, $order->holders);
         $setting = new Setting($desk->conditions, $desk->limits, $solver);
         $crossings = $setting->crossings($inOrder);
         $cures = new SettingCures($inOrder, $crossings, $setting);

@@ -39,7 +39,7 @@ final class SpreadPreviewController
             'caveat' => $desk->conditions->caveat()?->in(Units::from($boat->units)),
             'breaches' => BreachResource::collection(! $whole ? [] : [
                 ...$unsteady,
-                ...Breaches::of($running, $desk->limits, $desk->finishes()),
+                ...Breaches::of($running, $desk->limits, $desk->plan->finishes()),
                 ...OutOfReach::among($running, $desk->conditions, $solver),
             ]),
             'took_ms' => round((hrtime(true) - $started) / 1e6, 2),

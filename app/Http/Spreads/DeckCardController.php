@@ -17,7 +17,6 @@ use App\Models\Boat;
 use App\Models\Spread;
 use App\Rigging\Locker;
 use App\Rigging\OrderOf;
-use App\Rigging\RigBuilder;
 use App\Rigging\TripLimits;
 use Illuminate\Http\JsonResponse;
 
@@ -27,8 +26,9 @@ final class DeckCardController
     {
         $trip = $spread->trip()->with('bands')->firstOrFail();
         $conditions = new Conditions($spread->speed, density: $trip->density());
-        $order = OrderOf::kept($spread, Locker::of($boat));
-        $card = DeckCard::of(RigBuilder::kept($spread, $boat), $conditions, $order->school, $order->holders);
+        $locker = Locker::of($boat);
+        $order = OrderOf::kept($spread, $locker);
+        $card = DeckCard::of($locker->plan($spread->rows())->lines, $conditions, $order->school, $order->holders);
         $running = array_map(static fn (DeckCardRow $row): RunningLine => $row->running, $card->rows);
         $planned = array_map(static fn (RunningLine $line): PlannedLine => $line->planned, $running);
         $clearing = FishOn::clearing($running);

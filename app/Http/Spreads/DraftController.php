@@ -10,8 +10,10 @@ use Admek\Core\Spread\Drafting\DraftBand;
 use Admek\Core\Spread\Drafting\DraftedLine;
 use Admek\Core\Spread\Drafting\Drafter;
 use Admek\Core\Spread\Drafting\DraftTask;
+use Admek\Core\Spread\Drafting\LeftOut;
 use Admek\Core\Spread\Drafting\Water;
 use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Units\Units;
 use App\Http\Previews\DoubtResource;
 use App\Models\Boat;
 use App\Models\Spread;
@@ -26,9 +28,10 @@ final class DraftController
         $desk = Desk::of($request, $spread, $boat);
         $bands = array_map(static fn (array $band): DraftBand => new DraftBand(Species::from($band['species']), $band['top'], $band['bottom'], $band['weight']), $request->array('bands'));
         $draft = $drafter->draft(new DraftTask(
-            $bands, $desk->locker->holderShapes(), $desk->locker->gear(), $desk->conditions, self::limits($desk->limits, $bands),
+            $bands, $desk->locker->holders(), $desk->locker->gear(), $desk->conditions, self::limits($desk->limits, $bands),
             $desk->trip->linesAllowed() ?? $desk->trip->anglers * $boat->lines_per_angler, $boat->mast(), $desk->metric(),
         ));
+        $units = Units::from($boat->units);
         $now = new Water($bands);
         foreach ($desk->running()[0] as $line) {
             $now->put($line->depth());
@@ -36,13 +39,13 @@ final class DraftController
 
         return new JsonResponse([
             'lines' => array_map(static fn (DraftedLine $line, RunningLine $running): array => [
-                'holder' => $line->line['holder']['code'],
+                'holder' => $line->line->holder->code,
                 'line' => $desk->locker->row($line->line),
-                'depth' => $line->depth, 'doubt' => $running->doubt === null ? null : new DoubtResource($running->doubt), 'role' => $line->role, 'reason' => $line->reason, 'species' => $line->band?->species->value,
+                'depth' => $line->depth, 'doubt' => $running->doubt === null ? null : new DoubtResource($running->doubt), 'reason' => $line->reason()->in($units),
             ], $draft->lines, $draft->running),
             'covered' => round($draft->covered, 3),
             'covered_now' => round($now->covered(), 3),
-            'left_out' => (object) $draft->leftOut,
+            'left_out' => (object) array_map(static fn (LeftOut $why): string => $why->words(), $draft->leftOut),
         ]);
     }
 

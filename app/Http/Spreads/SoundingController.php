@@ -21,7 +21,7 @@ final class SoundingController
         $desk = Desk::of($request, $spread, $boat);
         $model = $solver->run($desk->lineAt($request->integer('holder_id')), $desk->conditions, withDoubt: false)->depth();
         $read = new Sounding($request->float('depth'), $model, $desk->conditions->speed);
-        $row = $desk->rowAt($request->integer('holder_id'));
+        $row = $desk->locker->row($desk->describedAt($request->integer('holder_id')));
         $sounding = $boat->soundings()->create([
             'taken_at' => $request->string('taken_at')->value(), 'method' => $request->string('method')->value(),
             'depth' => $read->depth, 'model_depth' => $read->modelDepth, 'speed' => $read->speed,

@@ -76,8 +76,8 @@ abstract class SpreadContent extends FormRequest
         return $this->input('what_if.gone') === null ? 0.0 : $this->float('what_if.gone');
     }
 
-    /** @return list<array<string, mixed>> */
-    public function lines(): array
+    /** @return list<array<string, mixed>> its lines as they were sent */
+    public function rows(): array
     {
         /** @var list<array<string, mixed>> */
         return array_values($this->array('lines'));

@@ -8,7 +8,6 @@ use App\Models\Boat;
 use App\Models\Spread;
 use App\Rigging\Locker;
 use App\Rigging\OrderOf;
-use App\Rigging\RigBuilder;
 
 final class SpreadController
 {
@@ -20,9 +19,9 @@ final class SpreadController
     public function update(SaveSpreadRequest $request, Spread $spread, Boat $boat): SpreadResource
     {
         $locker = Locker::of($boat);
-        (new RigBuilder($boat, $locker))->all($request->lines());
+        $plan = $locker->plan($request->rows());
         OrderOf::chosen(null, $request->input('setting_order'), $locker);
-        $spread->saveAgainst($request->integer('version'), $request->float('speed'), $request->lines(), $request->safe(['school', 'setting_order']));
+        $spread->saveAgainst($request->integer('version'), $request->float('speed'), $locker->rows($plan->described), $request->safe(['school', 'setting_order']));
 
         return new SpreadResource($spread->load('lines'));
     }

@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Spreads;
 
 use Admek\Core\Spread\Plan\HolderFit;
-use Admek\Core\Spread\Plan\LineBuilder;
+use Admek\Core\Spread\Plan\SpreadPlan;
 use App\Files\DepthTable;
 use App\Files\GearStow;
 use App\Files\SpreadFile;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Rigging\Locker;
-use App\Rigging\RigBuilder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -23,7 +22,7 @@ final class SpreadFileController
 {
     public function show(Spread $spread, Boat $boat): JsonResponse
     {
-        $file = SpreadFile::of(['name' => $spread->name, 'boat' => $boat->name, 'mast' => $boat->mast(), 'density' => $spread->trip()->firstOrFail()->density()], $spread->speed, (new RigBuilder($boat))->described(RigBuilder::rows($spread)));
+        $file = SpreadFile::of(['name' => $spread->name, 'boat' => $boat->name, 'mast' => $boat->mast(), 'density' => $spread->trip()->firstOrFail()->density()], $spread->speed, Locker::of($boat)->plan($spread->rows())->described);
 
         return new JsonResponse($file, 200, ['Content-Disposition' => "attachment; filename=\"spread-{$spread->id}.admek.json\""], JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
@@ -40,24 +39,14 @@ final class SpreadFileController
     public function read(Request $request, Spread $spread, Boat $boat): JsonResponse
     {
         $file = SpreadFile::read($request->getContent());
-        LineBuilder::all($file['lines'], $file['mast']);
-        $fit = HolderFit::of(array_column($file['lines'], 'holder'), Locker::of($boat)->holderShapes());
-        [$lines, $left] = [[], []];
-        foreach ($file['lines'] as $line) {
-            $to = $fit[$line['holder']['code']] ?? null;
-            $host = isset($line['rides_on']) ? ($fit[$line['rides_on']] ?? null) : '';
-            if ($to === null || $host === null) {
-                $left[] = $line['holder']['code'];
-
-                continue;
-            }
-            $lines[] = ['holder' => ['code' => $to]] + ($host === '' ? [] : ['rides_on' => $host]) + $line;
-        }
+        SpreadPlan::of($file['lines'], $file['mast']);
+        [$lines, $left] = HolderFit::moved($file['lines'], Locker::of($boat)->holders());
         [$added, $rows] = DB::transaction(static function () use ($boat, $lines): array {
             $added = GearStow::missing($boat, $lines);
-            $rows = array_map(Locker::of($boat)->row(...), $lines);
+            $locker = Locker::of($boat);
+            $rows = $locker->rows($lines);
             // On this boat's own holders it must be riggable too; if not, nothing is stowed.
-            (new RigBuilder($boat))->all($rows);
+            $locker->plan($rows);
 
             return [$added, $rows];
         });

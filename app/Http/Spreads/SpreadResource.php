@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Spreads;
 
 use App\Models\Spread;
-use App\Models\SpreadLine;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -16,7 +15,7 @@ final class SpreadResource extends JsonResource
     public function toArray(Request $request): array
     {
         return $this->only(['id', 'trip_id', 'name', 'speed', 'version', 'school', 'setting_order']) + [
-            'lines' => $this->lines->map(static fn (SpreadLine $line): array => $line->only(SpreadLine::ALL))->all(),
+            'lines' => $this->rows(),
         ];
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Spreads;
 
+use Admek\Core\Files\LineFile;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Plan\HolderFit;
 use App\Models\Boat;
 use App\Models\SpreadTemplate;
 use App\Rigging\Locker;
-use App\Rigging\RigBuilder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
@@ -27,9 +27,8 @@ final class TemplateController
         if ($boat->templates()->where('name', $request->string('name')->value())->exists()) {
             throw ValidationException::withMessages(['name' => 'Must be a name no other template has.']);
         }
-        $rigs = new RigBuilder($boat);
-        $rigs->all($request->lines());
-        $template = $boat->templates()->create($request->safe(['name', 'species', 'season', 'speed']) + ['lines' => $rigs->described($request->lines())]);
+        $plan = Locker::of($boat)->plan($request->rows());
+        $template = $boat->templates()->create($request->safe(['name', 'species', 'season', 'speed']) + ['lines' => array_map(LineFile::written(...), $plan->described)]);
 
         return new JsonResponse(self::told($template), 201);
     }
@@ -46,19 +45,13 @@ final class TemplateController
     {
         $kept = $boat->templates()->findOrFail($template);
         $locker = Locker::of($boat);
-        $fit = HolderFit::of(array_column($kept->lines, 'holder'), $locker->holderShapes());
-        $lines = $left = [];
-        foreach ($kept->lines as $line) {
-            $code = $line['holder']['code'];
-            $to = $fit[$code] ?? null;
+        [$moved, $left] = HolderFit::moved(array_map(LineFile::read(...), $kept->lines), $locker->holders());
+        $lines = [];
+        foreach ($moved as $line) {
             try {
-                if ($to === null) {
-                    throw InvalidValue::because('holder_id', 'a holder of this boat');
-                }
-                $moved = ['holder' => ['code' => $to]] + (isset($line['rides_on']) ? ['rides_on' => $fit[$line['rides_on']] ?? ''] : []) + $line;
-                $lines[] = $locker->row($moved);
+                $lines[] = $locker->row($line);
             } catch (InvalidValue) {
-                $left[] = $code;
+                $left[] = $line->holder->code;
             }
         }
 

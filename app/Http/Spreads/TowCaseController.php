@@ -10,7 +10,7 @@ use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Towing\TowLine;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Rigging\RigBuilder;
+use App\Rigging\Locker;
 use Illuminate\Http\JsonResponse;
 
 /** "Why this number": a spread as the solver's open file, for `./admek tow` or any other solver. */
@@ -21,7 +21,7 @@ final class TowCaseController
         $conditions = new Conditions($spread->speed, density: $spread->trip()->firstOrFail()->density());
         $case = TowCaseFile::of(
             $conditions->water(), null,
-            array_map(static fn (PlannedLine $line): TowLine => $line->towLine($conditions->density), RigBuilder::kept($spread, $boat)),
+            array_map(static fn (PlannedLine $line): TowLine => $line->towLine($conditions->density), Locker::of($boat)->plan($spread->rows())->lines),
         );
 
         return new JsonResponse($case, 200, ['Content-Disposition' => "attachment; filename=\"spread-{$spread->id}.tow.json\""], JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION);

@@ -7,8 +7,6 @@ namespace Admek\Core\Spread\Check;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Tackle\Parts\Planer;
-use Admek\Core\Tackle\Rigs\InlineBoard;
-use Admek\Core\Tackle\Rigs\MastBoard;
 
 /** What is wrong with boards: their order along the side, their distance, what trails them. */
 final class BoardBreaches
@@ -46,15 +44,15 @@ final class BoardBreaches
     /** @return list<Breach> */
     private static function pulled(RunningLine $line, SpreadLimits $limits): array
     {
-        $rig = $line->planned->rig;
+        $rig = $line->planned->rig->board();
         $board = $line->solution->board;
-        if ($board === null || ! ($rig instanceof InlineBoard || $rig instanceof MastBoard)) {
+        if ($board === null || $rig === null) {
             return [];
         }
         if ($line->solution->boardPulledUnder) {
             return [new Breach(BreachKind::BoardUnder, [$line->planned->holder], $line->solution->boardLoadDown, $rig->planer->buoyancy, $board)];
         }
-        $from = $rig instanceof MastBoard ? $rig->mast : $line->planned->tip;
+        $from = $rig->towedFrom($line->planned->tip);
         $out = abs($board[1] - $from[1]);
         $free = self::freeSpread($rig->planer, $rig->lineOut, $from[2]);
 

@@ -53,8 +53,8 @@ final readonly class BottomFishing
      */
     public static function of(RunningLine $line, Conditions $conditions): ?self
     {
-        $rig = $line->planned->rig;
-        if (! $rig instanceof BottomRig) {
+        $rig = $line->planned->rig->bottom();
+        if ($rig === null) {
             return null;
         }
         $loads = self::loads($line->planned, $conditions);

@@ -10,9 +10,6 @@ use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Plan\Shared;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
-use Admek\Core\Tackle\Rigs\InlineBoard;
-use Admek\Core\Tackle\Rigs\MastBoard;
-use Admek\Core\Tackle\Rigs\Rig;
 use Admek\Core\Towing\CannotTow;
 
 /** Letting the lines out one after another: what each comes near while it is on its way past those already set. */
@@ -87,24 +84,12 @@ final readonly class Setting
         $stages = [];
         for ($i = 1; $i < self::STAGES; $i++) {
             try {
-                $stages[] = Tangles::about($this->solver->run($line->withRig(self::partlyOut($line->rig, $i / self::STAGES)), $this->conditions, withDoubt: false));
+                $stages[] = Tangles::about($this->solver->run($line->withRig($line->rig->partlyOut($i / self::STAGES)), $this->conditions, withDoubt: false));
             } catch (InvalidValue) {
                 // Shorter than anyone lets it out: it is still at the boat.
             }
         }
 
         return $stages;
-    }
-
-    /** What trails a board is let out before the board is clipped on and goes out with it. */
-    private static function partlyOut(Rig $rig, float $share): Rig
-    {
-        $control = $rig->control();
-
-        return match (true) {
-            $rig instanceof InlineBoard => $rig->withLineOut($share * $rig->lineOut),
-            $rig instanceof MastBoard => $rig->withClipOut($share * $rig->clipOut),
-            default => $rig->withControl($control->least + $share * ($control->value - $control->least)),
-        };
     }
 }

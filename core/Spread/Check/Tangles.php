@@ -7,7 +7,6 @@ namespace Admek\Core\Spread\Check;
 use Admek\Core\Spread\Plan\Shared;
 use Admek\Core\Spread\Run\Internal\BoxedCurve;
 use Admek\Core\Spread\Run\RunningLine;
-use Admek\Core\Tackle\Rigs\Downrigger;
 
 /** Least distances between lines: underwater curves, leads and leaders with them, and front lines over the water. */
 final readonly class Tangles
@@ -76,7 +75,7 @@ final readonly class Tangles
     public function nearest(self $other, float $limit): ?array
     {
         $together = Shared::together($this->line->planned, $other->line->planned);
-        $cable = $together && $this->line->planned->rig instanceof Downrigger;
+        $cable = $together && $this->line->planned->rig->cable() !== null;
         $nearest = null;
         foreach ($cable ? $this->leads : $this->curves as $i => $curve) {
             foreach ($cable ? $other->leads : $other->curves as $j => $otherCurve) {

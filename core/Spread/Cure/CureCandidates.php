@@ -10,10 +10,11 @@ use Admek\Core\Spread\Check\BreachKind;
 use Admek\Core\Spread\Check\Coverage;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
-use Admek\Core\Tackle\Rigs\InlineBoard;
-use Admek\Core\Tackle\Rigs\MastBoard;
+use Admek\Core\Tackle\Described\DescribedLine;
+use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Units\Units;
 
 /** What might put a breach right, the least change first; whether it does is tried by {@see Cures}. */
@@ -32,8 +33,8 @@ final readonly class CureCandidates
 
     /**
      * @param  list<RunningLine>  $running
-     * @param  list<SpareLure>  $spares
-     * @param  array<string, string>  $finishes  by holder
+     * @param  SpreadPlan  $plan  that runs so
+     * @param  list<DescribedLure>  $spares  lures aboard that no line pulls
      */
     public function __construct(
         private array $running,
@@ -41,7 +42,7 @@ final readonly class CureCandidates
         private SpreadLimits $limits,
         private bool $metric,
         private array $spares,
-        private array $finishes,
+        private SpreadPlan $plan,
         private SpreadSolver $solver,
     ) {
     }
@@ -122,8 +123,7 @@ final readonly class CureCandidates
     /** @return iterable<Cure> */
     private function boardsBroughtIn(string $holder): iterable
     {
-        $rig = $this->line($holder)->planned->rig;
-        $out = $rig instanceof InlineBoard ? $rig->lineOut : ($rig instanceof MastBoard ? $rig->clipOut : 0.0);
+        $out = $this->line($holder)->planned->rig->board()?->out() ?? 0.0;
         for ($step = 1; $out > 0.0 && $step <= self::MOST_BOARD_STEPS; $step++) {
             yield new Cure(CureKind::SetBoardOut, [$holder], $out - $step * self::BOARD_STEP);
         }
@@ -185,13 +185,14 @@ final readonly class CureCandidates
         }
     }
 
-    /** @return iterable<Cure> */
+    /** @return iterable<Cure> another that swims alike, in a finish no line has */
     private function otherLures(Breach $breach): iterable
     {
+        $pulled = array_map(static fn (DescribedLine $line): string => $line->lure->finish, $this->plan->described);
         foreach (array_reverse($breach->holders) as $holder) {
             foreach ($this->spares as $spare) {
-                if (! in_array($spare->finish, $this->finishes, true) && $spare->lure == $this->line($holder)->planned->rig->lure()) {
-                    yield new Cure(CureKind::ChangeLure, [$holder], lure: $spare->id);
+                if (! in_array($spare->finish, $pulled, true) && $spare->lure() == $this->plan->describedOf($holder)->lure->lure()) {
+                    yield new Cure(CureKind::ChangeLure, [$holder], lure: $spare);
                 }
             }
         }

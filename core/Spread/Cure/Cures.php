@@ -11,12 +11,12 @@ use Admek\Core\Spread\Check\BreachKind;
 use Admek\Core\Spread\Check\Coverage;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
-use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Spread\Run\OutOfReach;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Towing\CannotTow;
-use Closure;
 
 /**
  * Finds the least change that takes a breach away. Each candidate is rigged, run and looked at like the plan itself,
@@ -28,22 +28,17 @@ final readonly class Cures
     private const NO_WORSE = 0.3;
 
     /**
-     * @param  list<PlannedLine>  $lines
-     * @param  list<RunningLine>  $running  the same lines as they run
-     * @param  list<SpareLure>  $spares  lures aboard that no line pulls
-     * @param  array<string, string>  $finishes  of the lures by holder
-     * @param  ?Closure(Cure): list<PlannedLine>  $applied  the lines with a cure done, where they are described elsewhere too; null for {@see Cure::applied()}
+     * @param  list<RunningLine>  $running  the plan's lines as they run
+     * @param  list<DescribedLure>  $spares  lures aboard that no line pulls
      */
     public function __construct(
-        private array $lines,
+        private SpreadPlan $plan,
         private array $running,
         private Conditions $conditions,
         private SpreadLimits $limits,
         private bool $metric = false,
         private array $spares = [],
-        private array $finishes = [],
         private SpreadSolver $solver = new SpreadSolver,
-        private ?Closure $applied = null,
     ) {
     }
 
@@ -51,17 +46,18 @@ final readonly class Cures
     public function of(Breach $breach): ?Cure
     {
         $before = self::grave(Breaches::grave($this->running, $this->limits));
-        $candidates = new CureCandidates($this->running, $this->conditions, $this->limits, $this->metric, $this->spares, $this->finishes, $this->solver);
+        $candidates = new CureCandidates($this->running, $this->conditions, $this->limits, $this->metric, $this->spares, $this->plan, $this->solver);
         foreach ($candidates->for($breach) as $cure) {
             try {
-                $running = $this->solver->again($this->applied === null ? $cure->applied($this->lines) : ($this->applied)($cure), $this->running, $this->conditions);
+                $plan = $cure->applied($this->plan);
+                $running = $this->solver->again($plan->lines, $this->running, $this->conditions);
             } catch (InvalidValue|CannotTow) {
                 continue;
             }
             if (Breaches::surelyStands($breach, $running, $this->limits)) {
                 continue;
             }
-            $left = Breaches::of($running, $this->limits, $this->finishesWith($cure));
+            $left = Breaches::of($running, $this->limits, $plan->finishes());
             if ($this->cured($breach, $left, $running) && ! self::worse($before, self::grave($left))) {
                 return $cure;
             }
@@ -88,23 +84,6 @@ final readonly class Cures
     private static function named(Breach $breach, array $breaches): bool
     {
         return in_array($breach->name(), array_map(static fn (Breach $one): string => $one->name(), $breaches), true);
-    }
-
-    /** @return array<string, string> finishes of the lures by holder */
-    private function finishesWith(Cure $cure): array
-    {
-        return $cure->lure === null ? $this->finishes : array_replace($this->finishes, [$cure->holders[0] => $this->finishOf($cure->lure)]);
-    }
-
-    private function finishOf(int $lure): string
-    {
-        foreach ($this->spares as $spare) {
-            if ($spare->id === $lure) {
-                return $spare->finish;
-            }
-        }
-
-        return '';
     }
 
     /**

@@ -15,7 +15,7 @@ final readonly class Draft
      * @param  list<DraftedLine>  $lines
      * @param  list<RunningLine>  $running  the same lines
      * @param  float  $covered  share of the bands by weight that has a lure
-     * @param  array<array-key, string>  $leftOut  why a holder has no line, by holder: limit, gear or fouls
+     * @param  array<array-key, LeftOut>  $leftOut  why a holder has no line, by holder
      */
     public function __construct(public array $lines, public array $running, public float $covered, public array $leftOut)
     {

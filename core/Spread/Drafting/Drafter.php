@@ -10,18 +10,17 @@ use Admek\Core\Spread\Check\Breach;
 use Admek\Core\Spread\Check\Breaches;
 use Admek\Core\Spread\Cure\CureKind;
 use Admek\Core\Spread\Cure\Cures;
-use Admek\Core\Spread\Plan\LineBuilder;
-use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
-use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Tackle\Described\DescribedLine;
+use Admek\Core\Tackle\Described\DescribedLure;
+use Admek\Core\Tackle\Described\LineFigure;
 
 /**
  * Drafts a spread: shares the rods of each side between boards and divers in every way there is, puts each rod where it
  * covers most, rigs and runs the most promising ways, cures what fouls or leaves it in the boat, and keeps the best.
  * The same task gives the same draft.
- *
- * @phpstan-import-type LureShape from DraftTask
  */
 final readonly class Drafter
 {
@@ -73,8 +72,8 @@ final readonly class Drafter
         $leftOut = $this->leftOut($task, $assigned, $options);
         $running = [];
         for ($i = 0; ; $i++) {
-            $planned = LineBuilder::all(array_values($lines), $task->mast);
-            $running = $this->solver->again($planned, $running, $task->conditions);
+            $planned = SpreadPlan::of(array_values($lines), $task->mast);
+            $running = $this->solver->again($planned->lines, $running, $task->conditions);
             $breach = Breaches::grave($running, $task->limits)[0] ?? null;
             if ($breach === null) {
                 [$lines, $running] = (new Polish($task, $this->solver))->of($lines, $running);
@@ -87,8 +86,8 @@ final readonly class Drafter
                 $out = $this->leastMissed($breach->holders, $running, $task);
                 foreach (array_keys($lines) as $holder) {
                     // With the ball in the boat what is stacked on its cable has nothing to ride.
-                    if ((string) $holder === $out || ($lines[$holder]['rides_on'] ?? null) === $out) {
-                        $leftOut[$holder] = 'fouls';
+                    if ((string) $holder === $out || $lines[$holder]->ridesOn === $out) {
+                        $leftOut[$holder] = LeftOut::Fouls;
                         unset($lines[$holder]);
                     }
                 }
@@ -100,22 +99,24 @@ final readonly class Drafter
     /**
      * Every rod with a lure of its own and its control set for its depth.
      *
-     * @return array<array-key, array<string, mixed>> descriptions by holder
+     * @return array<array-key, DescribedLine> by holder
      */
     private function withLures(DraftTask $task, Assignment $assigned): array
     {
-        $unused = $task->gear['lure'];
+        $unused = $task->gear->lures;
         $lines = [];
         $depths = Stack::depths($assigned->rods);
         foreach (Stack::hostsFirst($task->holders, $assigned->rods) as $holder) {
-            $rod = $assigned->rods[$holder['code']] ?? null;
+            $rod = $assigned->rods[$holder->code] ?? null;
             if ($rod === null) {
                 continue;
             }
-            $band = (new Water($task->bands))->bandAt($depths[$holder['code']]) ?? $task->bands[0];
-            $lure = self::lure($unused, $band, $rod['option']->dives);
-            $unused = array_values(array_filter($unused, static fn (array $other): bool => $other['name'] !== ($lure['name'] ?? '')));
-            $lines[$holder['code']] = $this->set(($lure === null ? [] : ['lure' => $lure]) + $rod['option']->line, $depths[$holder['code']], $task, array_filter($lines, static fn (int|string $host): bool => (string) $host === $rod['option']->rides, ARRAY_FILTER_USE_KEY));
+            ['option' => $option] = $rod;
+            $band = (new Water($task->bands))->bandAt($depths[$holder->code]) ?? $task->bands[0];
+            $lure = self::lure($unused, $band, $option->dives);
+            $unused = array_values(array_filter($unused, static fn (DescribedLure $other): bool => $other !== $lure));
+            $host = $option->rides === null ? [] : array_intersect_key($lines, [$option->rides => true]);
+            $lines[$holder->code] = $this->set($lure === null ? $option->line : $option->line->pulling($lure), $depths[$holder->code], $task, $host);
         }
         foreach ($assigned->rods as $host => $rod) {
             $lines = $this->hungTogether((string) $host, $lines, $depths, $task);
@@ -127,13 +128,13 @@ final readonly class Drafter
     /**
      * The lines of one cable set again with all of them on it: each release drags the ball up, and the ball the others.
      *
-     * @param  array<array-key, array<string, mixed>>  $lines
+     * @param  array<array-key, DescribedLine>  $lines
      * @param  array<array-key, float>  $depths
-     * @return array<array-key, array<string, mixed>>
+     * @return array<array-key, DescribedLine>
      */
     private function hungTogether(string $host, array $lines, array $depths, DraftTask $task): array
     {
-        $cable = array_keys(array_filter($lines, static fn (array $line): bool => ($line['rides_on'] ?? null) === $host));
+        $cable = array_keys(array_filter($lines, static fn (DescribedLine $line): bool => $line->ridesOn === $host));
         for ($round = 0; $cable !== [] && $round < self::CABLE_ROUNDS; $round++) {
             foreach ([$host, ...$cable] as $holder) {
                 $lines[$holder] = $this->set($lines[$holder], $depths[$holder], $task, array_diff_key(array_intersect_key($lines, array_flip([$host, ...$cable])), [$holder => true]));
@@ -144,34 +145,34 @@ final readonly class Drafter
     }
 
     /**
-     * @param  array<string, mixed>  $line
-     * @param  array<array-key, array<string, mixed>>  $onCable  lines that hang on the same cable
-     * @return array<string, mixed> the same with its control set for a depth, or as near as it comes
+     * @param  array<array-key, DescribedLine>  $onCable  lines that hang on the same cable
+     * @return DescribedLine the same with its control set for a depth, or as near as it comes
      */
-    private function set(array $line, float $depth, DraftTask $task, array $onCable = []): array
+    private function set(DescribedLine $line, float $depth, DraftTask $task, array $onCable = []): DescribedLine
     {
-        $planned = LineBuilder::all([$line, ...array_values($onCable)], $task->mast)[0];
+        $planned = SpreadPlan::of([$line, ...array_values($onCable)], $task->mast)->lines[0];
         $reach = $this->solver->reach($planned, $task->conditions, $depth);
         $control = $planned->rig->control();
 
-        return ['aim' => $reach->reached ? round($depth, 2) : null] + $control->figures($control->settable($reach->control, $task->metric)) + $line;
+        return $line->set($control, $control->settable($reach->control, $task->metric))
+            ->with([LineFigure::Aim->value => $reach->reached ? round($depth, 2) : null]);
     }
 
     /**
-     * @param  list<LureShape>  $unused
-     * @return ?LureShape null when none of the sort is left
+     * @param  list<DescribedLure>  $unused
+     * @return ?DescribedLure null when none of the sort is left
      */
-    private static function lure(array $unused, DraftBand $band, bool $dives): ?array
+    private static function lure(array $unused, DraftBand $band, bool $dives): ?DescribedLure
     {
         foreach (LureFamilies::for($band->species) as $kind) {
             foreach ($unused as $lure) {
-                if ($lure['kind'] === $kind->value && $kind->dives() === $dives) {
+                if ($lure->kind === $kind && $kind->dives() === $dives) {
                     return $lure;
                 }
             }
         }
         foreach ($unused as $lure) {
-            if (LureKind::from($lure['kind'])->dives() === $dives) {
+            if ($lure->kind->dives() === $dives) {
                 return $lure;
             }
         }
@@ -183,9 +184,9 @@ final readonly class Drafter
      * One of the lines of a breach at another depth, where it covers most of those that do not foul.
      *
      * @param  array<array-key, non-empty-list<Option>>  $options
-     * @param  array<array-key, array<string, mixed>>  $lines
+     * @param  array<array-key, DescribedLine>  $lines
      * @param  list<RunningLine>  $running
-     * @return ?array<array-key, array<string, mixed>> null where it fouls wherever it is put
+     * @return ?array<array-key, DescribedLine> null where it fouls wherever it is put
      */
     private function moved(DraftTask $task, array $options, array $lines, array $running, Breach $breach): ?array
     {
@@ -205,8 +206,8 @@ final readonly class Drafter
         }
         usort($tries, static fn (array $a, array $b): int => [$b['gain'], $a['holder'], $a['depth']] <=> [$a['gain'], $b['holder'], $b['depth']]);
         foreach (array_slice($tries, 0, self::MOST_TRIES) as ['holder' => $holder, 'option' => $option, 'depth' => $depth]) {
-            $line = $this->set(['lure' => $lines[$holder]['lure']] + $option->line, $depth, $task);
-            $moved = $this->solver->run(LineBuilder::all([$line], $task->mast)[0], $task->conditions);
+            $line = $this->set($option->line->pulling($lines[$holder]->lure), $depth, $task);
+            $moved = $this->solver->run(SpreadPlan::of([$line], $task->mast)->lines[0], $task->conditions);
             $all = array_map(static fn (RunningLine $other): RunningLine => $other->planned->holder === $holder ? $moved : $other, $running);
             if (Breaches::surelyStands($breach, $all, $task->limits)) {
                 continue;
@@ -253,28 +254,17 @@ final readonly class Drafter
     }
 
     /**
-     * @param  array<array-key, array<string, mixed>>  $lines
-     * @param  list<PlannedLine>  $planned
+     * @param  array<array-key, DescribedLine>  $lines
      * @param  list<RunningLine>  $running
-     * @return ?array<array-key, array<string, mixed>>
+     * @return ?array<array-key, DescribedLine>
      */
-    private function cured(DraftTask $task, array $lines, array $planned, array $running, Breach $breach): ?array
+    private function cured(DraftTask $task, array $lines, SpreadPlan $planned, array $running, Breach $breach): ?array
     {
         $cure = (new Cures($planned, $running, $task->conditions, $task->limits, $task->metric, solver: $this->solver))->of($breach);
         if ($cure === null || ! in_array($cure->kind, [CureKind::SetControl, CureKind::SetBoardOut], true)) {
             return null;
         }
-        $holder = $cure->holders[0];
-        if ($cure->kind === CureKind::SetBoardOut) {
-            $lines[$holder][isset($lines[$holder]['clip_out']) ? 'clip_out' : 'board_out'] = $cure->value;
-
-            return $lines;
-        }
-        foreach ($planned as $line) {
-            if ($line->holder === $holder) {
-                $lines[$holder] = ['aim' => null] + $line->rig->control()->figures($cure->value ?? 0.0) + $lines[$holder];
-            }
-        }
+        $lines[$cure->holders[0]] = $cure->applied($planned)->describedOf($cure->holders[0]);
 
         return $lines;
     }
@@ -301,14 +291,14 @@ final readonly class Drafter
 
     /**
      * @param  array<array-key, non-empty-list<Option>>  $options
-     * @return array<array-key, string>
+     * @return array<array-key, LeftOut>
      */
     private function leftOut(DraftTask $task, Assignment $assigned, array $options): array
     {
         $leftOut = [];
         foreach ($task->holders as $holder) {
-            if (! isset($assigned->rods[$holder['code']])) {
-                $leftOut[$holder['code']] = isset($options[$holder['code']]) ? 'limit' : 'gear';
+            if (! isset($assigned->rods[$holder->code])) {
+                $leftOut[$holder->code] = isset($options[$holder->code]) ? LeftOut::Limit : LeftOut::Gear;
             }
         }
 
@@ -316,9 +306,9 @@ final readonly class Drafter
     }
 
     /**
-     * @param  array<array-key, array<string, mixed>>  $lines
+     * @param  array<array-key, DescribedLine>  $lines
      * @param  list<RunningLine>  $running
-     * @param  array<array-key, string>  $leftOut
+     * @param  array<array-key, LeftOut>  $leftOut
      */
     private function asDraft(DraftTask $task, Assignment $assigned, array $lines, array $running, array $leftOut): Draft
     {
@@ -329,7 +319,7 @@ final readonly class Drafter
             $band = $water->bandAt($line->depth());
             $drafted[] = new DraftedLine(
                 $lines[$holder], $line->depth(), $assigned->rods[$holder]['option']->role,
-                $band === null ? 'above' : ($water->isFirst($line->depth()) ? 'first' : 'second'), $band,
+                $band !== null && $water->isFirst($line->depth()), $band,
             );
             $water->put($line->depth());
         }

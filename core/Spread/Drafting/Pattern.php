@@ -6,25 +6,30 @@ namespace Admek\Core\Spread\Drafting;
 
 use Admek\Core\Fish\LureFamilies;
 use Admek\Core\InvalidValue;
-use Admek\Core\Spread\Plan\LineBuilder;
+use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Catalogue\Presentation;
-use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Tackle\Described\DescribedBall;
+use Admek\Core\Tackle\Described\DescribedBoard;
+use Admek\Core\Tackle\Described\DescribedDiver;
+use Admek\Core\Tackle\Described\DescribedHolder;
+use Admek\Core\Tackle\Described\DescribedLine;
+use Admek\Core\Tackle\Described\DescribedLure;
+use Admek\Core\Tackle\Described\DescribedReel;
+use Admek\Core\Tackle\Described\HolderKind;
+use Admek\Core\Tackle\Described\LineFigure;
+use Admek\Core\Tackle\Parts\BoardSize;
+use Admek\Core\Tackle\Parts\DiverSize;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Tackle\Rigs\Control;
 use Admek\Core\Tackle\Rigs\ControlKind;
 use Admek\Core\Towing\CannotTow;
+use Admek\Core\Towing\Side;
 use Admek\Core\Units\Units;
 
 /**
  * How the rods of a side share the work: so many boards from the foremost holder aft, divers in the rest, riggers in the
  * booms, core, wire or a flat line down the middle (docs/rules.md).
- *
- * @phpstan-import-type HolderShape from DraftTask
- * @phpstan-import-type ReelShape from DraftTask
- * @phpstan-import-type LureShape from DraftTask
- * @phpstan-import-type BallShape from DraftTask
- * @phpstan-import-type SizedShape from DraftTask
  */
 final class Pattern
 {
@@ -40,7 +45,7 @@ final class Pattern
     /** m between two releases on one cable. */
     public const STACK_APART = 10 * Units::FOOT;
 
-    private const LEADER = ['leader_length' => 6 * Units::FOOT, 'leader_test' => 25, 'leader_material' => Material::Fluorocarbon->value];
+    private const LEADER = ['leader_length' => 6 * Units::FOOT, 'leader_test' => 25.0];
 
     /** m of tow line to a mast board. */
     private const MAST_OUT = 200 * Units::FOOT;
@@ -55,13 +60,13 @@ final class Pattern
     /** Fewest boards a side runs: beyond three divers the rest must go outside them, if there are boards. */
     public function leastBoards(): int
     {
-        return max(0, min($this->mostBoards(), max(count($this->side('port')), count($this->side('starboard'))) - count(self::DIALS)));
+        return max(0, min($this->mostBoards(), max(count($this->side(Side::Port)), count($this->side(Side::Starboard))) - count(self::DIALS)));
     }
 
     /** Most boards a side could run. */
     public function mostBoards(): int
     {
-        return $this->task->gear['board'] === [] ? 0 : min(5, max(count($this->side('port')), count($this->side('starboard'))));
+        return $this->task->gear->boards === [] ? 0 : min(5, max(count($this->side(Side::Port)), count($this->side(Side::Starboard))));
     }
 
     /**
@@ -75,7 +80,7 @@ final class Pattern
         foreach ($this->task->holders as $holder) {
             $made = $this->forHolder($holder, $boards);
             if ($made !== []) {
-                $options[$holder['code']] = $made;
+                $options[$holder->code] = $made;
             }
         }
 
@@ -83,24 +88,23 @@ final class Pattern
     }
 
     /**
-     * @param  HolderShape  $holder
      * @return list<Option>
      */
-    private function forHolder(array $holder, int $boards): array
+    private function forHolder(DescribedHolder $holder, int $boards): array
     {
-        if ($holder['kind'] === 'boom') {
+        if ($holder->kind === HolderKind::Boom) {
             return $this->cached($holder, 'rigger', fn (): array => $this->rigger($holder));
         }
-        if ($holder['side'] === 'centre') {
-            return $this->cached($holder, 'middle', fn (): array => $this->trailing($holder, null, 'middle'));
+        if ($holder->side === null) {
+            return $this->cached($holder, 'middle', fn (): array => $this->trailing($holder, null, Role::Middle));
         }
-        $side = array_column($this->side($holder['side']), 'code');
-        $place = (int) array_search($holder['code'], $side, true);
+        $side = array_map(static fn (DescribedHolder $rod): string => $rod->code, $this->side($holder->side));
+        $place = (int) array_search($holder->code, $side, true);
         $boards = min($boards, count($side));
         if ($place < $boards) {
             $out = self::BOARDS[$boards][$place] * Units::FOOT;
 
-            return $this->cached($holder, "board {$out}", fn (): array => $this->trailing($holder, $out, $place === 0 ? 'outside_board' : 'inside_board'));
+            return $this->cached($holder, "board {$out}", fn (): array => $this->trailing($holder, $out, $place === 0 ? Role::OutsideBoard : Role::InsideBoard));
         }
         $divers = min(count(self::DIALS), count($side) - $boards);
         $dial = self::DIALS[$divers][$place - $boards] ?? null;
@@ -115,25 +119,28 @@ final class Pattern
     }
 
     /**
-     * @param  HolderShape  $holder
      * @return list<Option> a release on the cable of each rigger of its side, or of the middle
      */
-    private function stacked(array $holder): array
+    private function stacked(DescribedHolder $holder): array
     {
         $options = [];
         $reel = $this->reel(Presentation::Stacker);
         $lure = $this->lure(false);
-        foreach ($reel === null || $lure === null ? [] : $this->task->holders as $boom) {
-            if ($boom['kind'] !== 'boom' || ! in_array($boom['side'], [$holder['side'], 'centre'], true)) {
+        if ($reel === null || $lure === null) {
+            return [];
+        }
+        foreach ($this->task->holders as $boom) {
+            if ($boom->kind !== HolderKind::Boom || ! in_array($boom->side, [$holder->side, null], true)) {
                 continue;
             }
             foreach ($this->cached($boom, 'rigger', fn (): array => $this->rigger($boom)) as $host) {
-                if ($host->role === 'deep_rigger') {
-                    $line = [
-                        'holder' => $holder, 'presentation' => Presentation::Stacker->value, 'reel' => $reel, 'lure' => $lure,
-                        'rides_on' => $boom['code'], 'above' => self::STACK_APART, 'lead' => 15 * Units::FOOT,
-                    ] + self::LEADER;
-                    $options[] = new Option($line, self::STACK_APART, $host->deepest - self::STACK_APART, 'stacked_release', false, $boom['code']);
+                if ($host->role === Role::DeepRigger) {
+                    $line = new DescribedLine(
+                        $holder, Presentation::Stacker, $reel, $lure,
+                        ['above' => self::STACK_APART, 'lead' => 15 * Units::FOOT] + self::LEADER,
+                        ridesOn: $boom->code, leaderMaterial: Material::Fluorocarbon,
+                    );
+                    $options[] = new Option($line, self::STACK_APART, $host->deepest - self::STACK_APART, Role::StackedRelease, false, $boom->code);
                 }
             }
         }
@@ -142,24 +149,23 @@ final class Pattern
     }
 
     /**
-     * @param  HolderShape  $holder
      * @return list<Option>
      */
-    private function rigger(array $holder): array
+    private function rigger(DescribedHolder $holder): array
     {
         $options = [];
-        $balls = $this->task->gear['ball'];
-        usort($balls, static fn (array $a, array $b): int => $a['mass'] <=> $b['mass']);
+        $balls = $this->task->gear->balls;
+        usort($balls, static fn (DescribedBall $a, DescribedBall $b): int => $a->mass <=> $b->mass);
         $ball = $balls[max(0, count($balls) - 2)] ?? null;
         $reel = $this->reel(Presentation::Rigger);
         if ($ball === null || $reel === null) {
             return [];
         }
-        foreach ([['deep_rigger', 20.0], ['long_lead_rigger', 80.0]] as [$role, $lead]) {
-            $option = $this->option($holder, Presentation::Rigger, $reel, $role, ['ball' => $ball, 'let_out' => 10.0, 'lead' => $lead * Units::FOOT]);
+        foreach ([[Role::DeepRigger, 20.0], [Role::LongLeadRigger, 80.0]] as [$role, $lead]) {
+            $option = $this->option($holder, Presentation::Rigger, $reel, $role, ['let_out' => 10.0, 'lead' => $lead * Units::FOOT], ball: $ball);
             if ($option !== null) {
                 // A long lead is for water the boat is over and felt in; below that a short one follows the ball.
-                $options[] = $role === 'deep_rigger'
+                $options[] = $role === Role::DeepRigger
                     ? new Option($option->line, max($option->shallowest, self::SHALLOW), $option->deepest, $role, false)
                     : new Option($option->line, $option->shallowest, min($option->deepest, self::SHALLOW), $role, false);
             }
@@ -169,20 +175,19 @@ final class Pattern
     }
 
     /**
-     * @param  HolderShape  $holder
      * @return list<Option>
      */
-    private function diver(array $holder, float $dial): array
+    private function diver(DescribedHolder $holder, float $dial): array
     {
         $reel = $this->reel(Presentation::Diver);
-        $plates = $this->task->gear['diver'];
-        $large = array_values(array_filter($plates, static fn (array $plate): bool => $plate['size'] === 'large'));
+        $plates = $this->task->gear->divers;
+        $large = array_values(array_filter($plates, static fn (DescribedDiver $plate): bool => $plate->size === DiverSize::Large));
         $options = [];
         if ($reel === null) {
             return [];
         }
         foreach (array_slice($large === [] ? $plates : $large, 0, 2) as $plate) {
-            $options[] = $this->option($holder, Presentation::Diver, $reel, $dial >= 2.0 ? 'wide_diver' : 'steep_diver', ['diver' => $plate, 'dial' => $dial, 'let_out' => 30.0]);
+            $options[] = $this->option($holder, Presentation::Diver, $reel, $dial >= 2.0 ? Role::WideDiver : Role::SteepDiver, ['dial' => $dial, 'let_out' => 30.0], diver: $plate);
         }
 
         return array_values(array_filter($options));
@@ -191,22 +196,21 @@ final class Pattern
     /**
      * What runs straight behind, or behind a board: a diving lure flat, then ever more colours, then wire.
      *
-     * @param  HolderShape  $holder
      * @param  ?float  $boardOut  m
      * @return list<Option>
      */
-    private function trailing(array $holder, ?float $boardOut, string $role): array
+    private function trailing(DescribedHolder $holder, ?float $boardOut, Role $role): array
     {
-        $board = $boardOut === null ? [] : $this->board($boardOut);
+        [$board, $out] = $boardOut === null ? [null, []] : $this->board($boardOut);
         $options = [];
         $flat = $this->reel(Presentation::Flat);
         if ($flat !== null) {
-            $options[] = $this->option($holder, Presentation::Flat, $flat, $role, $board + ['let_out' => 30.0], dives: true);
+            $options[] = $this->option($holder, Presentation::Flat, $flat, $role, $out + ['let_out' => 30.0], dives: true, board: $board);
         }
         $cores = $this->reels(Presentation::Core);
-        usort($cores, static fn (array $a, array $b): int => ($a['colours'] ?? 10) <=> ($b['colours'] ?? 10));
+        usort($cores, static fn (DescribedReel $a, DescribedReel $b): int => ($a->colours ?? INF) <=> ($b->colours ?? INF));
         foreach ($cores as $core) {
-            $options[] = $this->option($holder, Presentation::Core, $core, $role, $board + ['colours' => 1.0, 'backing' => 0.0]);
+            $options[] = $this->option($holder, Presentation::Core, $core, $role, $out + ['colours' => 1.0, 'backing' => 0.0], board: $board);
         }
         foreach ($boardOut === null ? $this->reels(Presentation::Wire) : [] as $wire) {
             $options[] = $this->option($holder, Presentation::Wire, $wire, $role, ['let_out' => 20.0, 'backing' => 0.0]);
@@ -216,22 +220,27 @@ final class Pattern
     }
 
     /**
-     * @param  HolderShape  $holder
-     * @param  ReelShape  $reel
-     * @param  array<string, mixed>  $figures
+     * @param  array<string, float>  $figures  by {@see LineFigure}
      * @return ?Option null where this gear does not run
      */
-    private function option(array $holder, Presentation $presentation, array $reel, string $role, array $figures, bool $dives = false): ?Option
-    {
+    private function option(
+        DescribedHolder $holder,
+        Presentation $presentation,
+        DescribedReel $reel,
+        Role $role,
+        array $figures,
+        bool $dives = false,
+        ?DescribedBall $ball = null,
+        ?DescribedDiver $diver = null,
+        ?DescribedBoard $board = null,
+    ): ?Option {
         $lure = $this->lure($dives);
         if ($lure === null) {
             return null;
         }
-        $line = [
-            'holder' => $holder, 'presentation' => $presentation->value, 'reel' => $reel, 'lure' => $lure,
-        ] + $figures + self::LEADER;
+        $line = new DescribedLine($holder, $presentation, $reel, $lure, $figures + self::LEADER, $ball, $diver, $board, leaderMaterial: Material::Fluorocarbon);
         try {
-            $planned = LineBuilder::all([$line], $this->task->mast)[0];
+            $planned = SpreadPlan::of([$line], $this->task->mast)->lines[0];
             $control = $planned->rig->control();
             $depthAt = fn (float $value): float => $this->solver->run($planned->withControl($value), $this->task->conditions, withDoubt: false)->depth();
 
@@ -252,20 +261,19 @@ final class Pattern
     }
 
     /**
-     * @param  HolderShape  $holder
      * @param  callable(): list<Option>  $make
      * @return list<Option>
      */
-    private function cached(array $holder, string $what, callable $make): array
+    private function cached(DescribedHolder $holder, string $what, callable $make): array
     {
-        return $this->made["{$holder['code']} {$what}"] ??= $make();
+        return $this->made["{$holder->code} {$what}"] ??= $make();
     }
 
-    /** @return list<HolderShape> rods of a side, the foremost first */
-    private function side(string $side): array
+    /** @return list<DescribedHolder> rods of a side, the foremost first */
+    private function side(Side $side): array
     {
-        $rods = array_values(array_filter($this->task->holders, static fn (array $holder): bool => $holder['side'] === $side && $holder['kind'] === 'rod'));
-        usort($rods, static fn (array $a, array $b): int => $a['aft'] <=> $b['aft']);
+        $rods = array_values(array_filter($this->task->holders, static fn (DescribedHolder $holder): bool => $holder->side === $side && $holder->kind === HolderKind::Rod));
+        usort($rods, static fn (DescribedHolder $a, DescribedHolder $b): int => $a->aft <=> $b->aft);
 
         return $rods;
     }
@@ -273,30 +281,32 @@ final class Pattern
     /**
      * A board so far out (m): an in-line one of the larger sort; without any, a clip on the tow line of a mast board.
      *
-     * @return array<string, mixed>
+     * @return array{DescribedBoard, array<string, float>} with its figures
      */
     private function board(float $out): array
     {
-        $inline = array_values(array_filter($this->task->gear['board'], static fn (array $board): bool => $board['size'] !== 'mast'));
+        $inline = array_values(array_filter($this->task->gear->boards, static fn (DescribedBoard $board): bool => $board->size !== BoardSize::Mast));
 
         return $inline === []
-            ? ['board' => $this->task->gear['board'][0], 'board_out' => self::MAST_OUT, 'clip_out' => $out]
-            : ['board' => $inline[count($inline) - 1], 'board_out' => $out];
+            ? [$this->task->gear->boards[0], ['board_out' => self::MAST_OUT, 'clip_out' => $out]]
+            : [$inline[count($inline) - 1], ['board_out' => $out]];
     }
 
-    /** @return list<ReelShape> */
+    /** @return list<DescribedReel> */
     private function reels(Presentation $presentation): array
     {
-        return array_values(array_filter($this->task->gear['reel'], static fn (array $reel): bool => $presentation->takesReel(Material::from($reel['material']))));
+        $run = $presentation->entry()->reels;
+
+        return array_values(array_filter($this->task->gear->reels, static fn (DescribedReel $reel): bool => in_array($reel->material, $run, true)));
     }
 
-    /** @return ?ReelShape divers on braid, which is thin; the rest on nylon, which gives */
-    private function reel(Presentation $presentation): ?array
+    /** @return ?DescribedReel divers on braid, which is thin; the rest on nylon, which gives */
+    private function reel(Presentation $presentation): ?DescribedReel
     {
         $reels = $this->reels($presentation);
-        $wanted = $presentation === Presentation::Diver ? Material::Braid->value : Material::Nylon->value;
+        $wanted = $presentation === Presentation::Diver ? Material::Braid : Material::Nylon;
         foreach ($reels as $reel) {
-            if ($reel['material'] === $wanted) {
+            if ($reel->material === $wanted) {
                 return $reel;
             }
         }
@@ -304,24 +314,18 @@ final class Pattern
         return $reels[0] ?? null;
     }
 
-    /** @return ?LureShape a lure such as the first species takes, that dives where it must */
-    private function lure(bool $dives): ?array
+    /** @return ?DescribedLure a lure such as the first species takes, that dives where it must */
+    private function lure(bool $dives): ?DescribedLure
     {
-        $kinds = array_map(static fn (LureKind $kind): string => $kind->value, LureFamilies::for($this->task->bands[0]->species));
-        $lures = array_values(array_filter($this->task->gear['lure'], static fn (array $lure): bool => LureKind::from($lure['kind'])->dives() === $dives));
-        usort($lures, static fn (array $a, array $b): int => [self::rank($a, $kinds), $a['name']] <=> [self::rank($b, $kinds), $b['name']]);
+        $kinds = LureFamilies::for($this->task->bands[0]->species);
+        $rank = static function (DescribedLure $lure) use ($kinds): int {
+            $at = array_search($lure->kind, $kinds, true);
+
+            return $at === false ? count($kinds) : (int) $at;
+        };
+        $lures = array_values(array_filter($this->task->gear->lures, static fn (DescribedLure $lure): bool => $lure->kind->dives() === $dives));
+        usort($lures, static fn (DescribedLure $a, DescribedLure $b): int => [$rank($a), $a->name] <=> [$rank($b), $b->name]);
 
         return $lures[0] ?? null;
-    }
-
-    /**
-     * @param  LureShape  $lure
-     * @param  list<string>  $kinds
-     */
-    private static function rank(array $lure, array $kinds): int
-    {
-        $rank = array_search($lure['kind'], $kinds, true);
-
-        return $rank === false ? 99 : (int) $rank;
     }
 }

@@ -9,6 +9,7 @@ use Admek\Core\Spread\Check\Breaches;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Towing\CannotTow;
 
 /** Sets the lines of a sound spread a hand's breadth otherwise, where whole feet or tenths of a colour left feet of a band bare. */
@@ -22,9 +23,9 @@ final readonly class Polish
     }
 
     /**
-     * @param  array<array-key, array<string, mixed>>  $lines  descriptions by holder
+     * @param  array<array-key, DescribedLine>  $lines  by holder
      * @param  list<RunningLine>  $running  the same
-     * @return array{array<array-key, array<string, mixed>>, list<RunningLine>}
+     * @return array{array<array-key, DescribedLine>, list<RunningLine>}
      */
     public function of(array $lines, array $running): array
     {
@@ -39,7 +40,7 @@ final readonly class Polish
                 $others = array_map(static fn (RunningLine $line): RunningLine => $line->planned === $planned ? $set : $line, $running);
                 if (Breaches::grave($others, $this->task->limits) === []) {
                     $running = $others;
-                    $lines[$planned->holder] = $control->figures($value) + $lines[$planned->holder];
+                    $lines[$planned->holder] = $lines[$planned->holder]->with($control->figures($value));
                     break;
                 }
             }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread\Drafting;
 
-/**
- * Rods whose releases share a rigger's cable: the deepest depth among them is the ball's, the others hang above it.
- *
- * @phpstan-import-type HolderShape from DraftTask
- */
+use Admek\Core\Tackle\Described\DescribedHolder;
+use Admek\Core\Tackle\Described\DescribedLine;
+
+/** Rods whose releases share a rigger's cable: the deepest depth among them is the ball's, the others hang above it. */
 final class Stack
 {
     /**
@@ -37,13 +36,13 @@ final class Stack
     }
 
     /**
-     * @param  list<HolderShape>  $holders
+     * @param  list<DescribedHolder>  $holders
      * @param  array<array-key, array{option: Option, depth: float, first: bool}>  $rods
-     * @return list<HolderShape> what rides a cable after what it rides
+     * @return list<DescribedHolder> what rides a cable after what it rides
      */
     public static function hostsFirst(array $holders, array $rods): array
     {
-        usort($holders, static fn (array $a, array $b): int => (int) isset($rods[$a['code']]['option']->rides) <=> (int) isset($rods[$b['code']]['option']->rides));
+        usort($holders, static fn (DescribedHolder $a, DescribedHolder $b): int => (int) isset($rods[$a->code]['option']->rides) <=> (int) isset($rods[$b->code]['option']->rides));
 
         return $holders;
     }
@@ -51,10 +50,11 @@ final class Stack
     /**
      * Whether a rod rides a cable, or another rides its.
      *
-     * @param  array<array-key, array<string, mixed>>  $lines  descriptions by holder
+     * @param  array<array-key, DescribedLine>  $lines  by holder
      */
     public static function shared(string $holder, array $lines): bool
     {
-        return isset($lines[$holder]['rides_on']) || in_array($holder, array_column($lines, 'rides_on'), true);
+        return ($lines[$holder] ?? null)?->ridesOn !== null
+            || array_filter($lines, static fn (DescribedLine $line): bool => $line->ridesOn === $holder) !== [];
     }
 }

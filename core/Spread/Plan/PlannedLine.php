@@ -7,11 +7,7 @@ namespace Admek\Core\Spread\Plan;
 use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\Parts\Figure;
 use Admek\Core\Tackle\Rigs\Control;
-use Admek\Core\Tackle\Rigs\InlineBoard;
-use Admek\Core\Tackle\Rigs\MastBoard;
-use Admek\Core\Tackle\Rigs\OtherControl;
 use Admek\Core\Tackle\Rigs\Rig;
-use Admek\Core\Tackle\Rigs\TrailingRig;
 use Admek\Core\Towing\Doubts;
 use Admek\Core\Towing\TowLine;
 
@@ -65,42 +61,16 @@ final readonly class PlannedLine
         return $this->withRig($this->rig->withControl($value));
     }
 
-    /** What sets its depth beside its control; null where nothing does. */
-    public function otherControl(): ?Control
-    {
-        $rig = $this->retuned();
-
-        return $rig instanceof OtherControl ? $rig->otherControl() : null;
-    }
-
     /** @throws InvalidValue when there is no such control, or it is out of its range */
     public function withOtherControl(float $value): self
     {
-        $rig = $this->retuned();
-        if (! $rig instanceof OtherControl) {
-            throw InvalidValue::because('by', 'what is let out: nothing else sets this rig’s depth');
-        }
-        $set = $rig->withOtherControl($value);
-
-        return $this->withRig(($this->rig instanceof InlineBoard || $this->rig instanceof MastBoard) && $set instanceof TrailingRig ? $this->rig->withTrailing($set) : $set);
-    }
-
-    /** What the mate tunes: behind a board, what trails it. */
-    private function retuned(): Rig
-    {
-        return $this->rig instanceof InlineBoard || $this->rig instanceof MastBoard ? $this->rig->trailing : $this->rig;
+        return $this->withRig($this->rig->withOtherControl($value));
     }
 
     /** Another rig in this holder. */
     public function withRig(Rig $rig): self
     {
         return new self($this->holder, $rig, $this->tip, $this->counterCalibrated, $this->aim, $this->counterFactor, $this->figures);
-    }
-
-    /** The rig of another line, with the reel it is on, in this holder. */
-    public function withRigOf(self $other): self
-    {
-        return new self($this->holder, $other->rig, $this->tip, $other->counterCalibrated, $other->aim, $other->counterFactor, $other->figures);
     }
 
     /** The same line from a rod tip at another height, m above the water. */

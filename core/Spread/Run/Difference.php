@@ -7,9 +7,7 @@ namespace Admek\Core\Spread\Run;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
-use Admek\Core\Tackle\Parts\LineStock;
 use Admek\Core\Tackle\Rigs\Downrigger;
-use Admek\Core\Tackle\Rigs\FlatLine;
 
 /** What part of the gap between two opinions of a depth one thing explains: found by taking it away and solving again. */
 final readonly class Difference
@@ -57,15 +55,15 @@ final readonly class Difference
         if ($conditions->current !== null) {
             $differences[] = new self('current', $depth($planned, $conditions->withoutCurrent()));
         }
-        $rig = $planned->rig;
-        $rated = $rig->lure()->rated;
-        if ($rig instanceof FlatLine && $rated !== null) {
-            $asRated = LineStock::of($rig->main->material, $rig->main->test, $rated->lineDiameter);
-            $differences[] = new self('line', $depth($planned->withRig(new FlatLine($asRated, $rig->letOut, $rig->leader, $rig->lure, $rig->run)), $conditions), $rated->lineDiameter);
+        $rated = $planned->rig->lure()->rated;
+        $onRatedLine = $planned->rig->onRatedLine();
+        if ($onRatedLine !== null && $rated !== null) {
+            $differences[] = new self('line', $depth($planned->withRig($onRatedLine), $conditions), $rated->lineDiameter);
         }
-        if ($rig instanceof Downrigger) {
+        $cable = $planned->rig->cable();
+        if ($cable !== null) {
             $ball = $line->solution->bodies[Downrigger::BALL][2];
-            $differences[] = new self('blow_back', $line->depth() + ($rig->reading - $ball), $rig->reading - $ball);
+            $differences[] = new self('blow_back', $line->depth() + ($cable->reading - $ball), $cable->reading - $ball);
         }
         $explains = array_values(array_filter($differences, static fn (self $d): bool => ($d->depth - $line->depth()) * $gap > 0.0 && abs($d->depth - $line->depth()) > self::SLIGHT));
         usort($explains, static fn (self $a, self $b): int => abs($rule->depth - $a->depth) <=> abs($rule->depth - $b->depth));

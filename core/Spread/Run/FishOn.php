@@ -6,7 +6,6 @@ namespace Admek\Core\Spread\Run;
 
 use Admek\Core\Spread\Plan\Shared;
 use Admek\Core\Spread\Run\Internal\BoxedCurve;
-use Admek\Core\Tackle\Rigs\Downrigger;
 
 /** Which lines to clear when a rod has a fish: those its line sweeps across on the way in to the stern. */
 final readonly class FishOn
@@ -66,7 +65,7 @@ final readonly class FishOn
     private static function crosses(BoxedCurve $taut, array $curves, RunningLine $line, RunningLine $other): bool
     {
         // The cable a stacked fish came off stays down: its own ball is lifted last.
-        if (Shared::together($line->planned, $other->planned) && $line->planned->rig instanceof Downrigger) {
+        if (Shared::together($line->planned, $other->planned) && $line->planned->rig->cable() !== null) {
             $curves = array_slice($curves, -1);
         }
         foreach ($curves as $curve) {

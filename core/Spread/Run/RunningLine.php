@@ -6,8 +6,6 @@ namespace Admek\Core\Spread\Run;
 
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Tackle\Parts\Lure;
-use Admek\Core\Tackle\Rigs\Downrigger;
-use Admek\Core\Tackle\Rigs\MastBoard;
 use Admek\Core\Towing\DepthDoubt;
 use Admek\Core\Towing\TowSolution;
 
@@ -40,9 +38,7 @@ final readonly class RunningLine
      */
     public function path(): array
     {
-        $rig = $this->planned->rig;
-
-        return $rig instanceof Downrigger && $rig->stacked() ? [] : $this->solution->path;
+        return $this->planned->rig->cable()?->stacked() === true ? [] : $this->solution->path;
     }
 
     /**
@@ -52,9 +48,9 @@ final readonly class RunningLine
      */
     public function branches(): array
     {
-        $rig = $this->planned->rig;
+        $cable = $this->planned->rig->cable();
 
-        return $rig instanceof Downrigger ? [$this->solution->branchPaths[$rig->ownBranch()]] : $this->solution->branchPaths;
+        return $cable === null ? $this->solution->branchPaths : [$this->solution->branchPaths[$cable->ownBranch()]];
     }
 
     /**
@@ -76,8 +72,10 @@ final readonly class RunningLine
      */
     public function mastLine(): ?array
     {
-        $rig = $this->planned->rig;
+        $board = $this->planned->rig->board();
 
-        return $rig instanceof MastBoard && $this->solution->board !== null ? [$this->solution->board, $rig->mast] : null;
+        return $board !== null && $this->solution->clip !== null && $this->solution->board !== null
+            ? [$this->solution->board, $board->towedFrom($this->planned->tip)]
+            : null;
     }
 }

@@ -123,7 +123,7 @@ final readonly class SpreadSolver
     public function reach(PlannedLine $line, Conditions $conditions, float $depth, bool $byOther = false): Reach
     {
         InvalidValue::unlessBetween('depth', $depth, 0, 150, 'm');
-        $control = $byOther ? $line->otherControl() ?? throw InvalidValue::because('by', 'what is let out: nothing else sets this rig’s depth') : $line->rig->control();
+        $control = $byOther ? $line->rig->otherControl() ?? throw InvalidValue::because('by', 'what is let out: nothing else sets this rig’s depth') : $line->rig->control();
 
         $unsteady = null;
         $depthAt = function (float $value) use ($line, $conditions, $byOther, $control, &$unsteady): float {

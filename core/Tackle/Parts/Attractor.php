@@ -14,6 +14,15 @@ enum Attractor: string
     case LargeFlasher = 'large_flasher';
     case Dodger = 'dodger';
 
+    public function word(): string
+    {
+        return match ($this) {
+            self::SmallFlasher => 'flasher, 8 in',
+            self::LargeFlasher => 'flasher, 11 in',
+            self::Dodger => 'dodger',
+        };
+    }
+
     /** m², Cd·A along the flow. */
     public function dragArea(): float
     {

@@ -11,6 +11,16 @@ enum BoardSize: string
     case Large = 'large';
     case Mast = 'mast';
 
+    /** As the trade calls it. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::Small => 'in-line, small',
+            self::Large => 'in-line, large',
+            self::Mast => 'on the mast’s tow line',
+        };
+    }
+
     public function planer(): Planer
     {
         return match ($this) {

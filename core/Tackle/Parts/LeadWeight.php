@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle\Parts;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Rigs\Control;
 use Admek\Core\Tackle\Rigs\ControlKind;
 use Admek\Core\Tackle\Rigs\Rig;
@@ -17,9 +18,16 @@ final readonly class LeadWeight
 {
     /** kg of the clip and bottom weights a tackle shop keeps: ½ to 12 oz. */
     public const STOCK = [
-        0.014175, 0.021262, 0.028350, 0.042524, 0.056699, 0.070874, 0.085049, 0.113398,
+        0.014175, 0.021262, 0.028350, 0.042524, self::TWO_OUNCES, 0.070874, self::THREE_OUNCES, 0.113398,
         0.141748, 0.170097, 0.226796, 0.283495, 0.340194,
     ];
+
+    public const TWO_OUNCES = 0.056699;
+
+    public const THREE_OUNCES = 0.085049;
+
+    /** What takes a rig deeper that is held down by one. */
+    public const WOULD_HELP = ['a heavier weight', 'a slower speed', 'thinner line'];
 
     private const SPHERE_DRAG = 0.5;
 
@@ -36,7 +44,7 @@ final readonly class LeadWeight
     /** The weight as what sets a rig's depth: any of the box. */
     public function asControl(): Control
     {
-        return new Control(ControlKind::Weight, $this->mass, min(self::STOCK), max(self::STOCK), 0.028350, 0.025);
+        return LineFigure::WeightMass->range()->within(min(self::STOCK), max(self::STOCK))->control(ControlKind::Weight, $this->mass);
     }
 
     public function body(string $name): Body

@@ -22,6 +22,12 @@ enum LureKind: string
     case SlowSpinHook = 'slow_spin_hook';
     case RiggedBait = 'rigged_bait';
 
+    /** As the trade calls one. */
+    public function word(): string
+    {
+        return $this === self::SlowSpinHook ? 'slow-spin hook' : str_replace('_', ' ', $this->value);
+    }
+
     /** m², Cd·A along the flow. */
     public function dragArea(): float
     {

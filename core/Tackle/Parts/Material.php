@@ -18,6 +18,41 @@ enum Material: string
 
     private const MONOFILAMENT = [8 => 0.28, 10 => 0.32, 12 => 0.35, 14 => 0.37, 17 => 0.41, 20 => 0.45, 25 => 0.50, 30 => 0.55];
 
+    /** As the trade calls it. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::Nylon => 'nylon',
+            self::Fluorocarbon => 'fluorocarbon',
+            self::Braid => 'braid',
+            self::Leadcore => 'leadcore',
+            self::Copper => 'stranded copper',
+            self::Steel => 'single-strand steel',
+            self::RiggerCable => 'rigger cable',
+            self::RiggerBraid => 'rigger braid',
+        };
+    }
+
+    /**
+     * What a reel is spooled with.
+     *
+     * @return list<self>
+     */
+    public static function onReels(): array
+    {
+        return [self::Braid, self::Nylon, self::Fluorocarbon, self::Leadcore, self::Copper, self::Steel];
+    }
+
+    /**
+     * What leaders and backing are made of.
+     *
+     * @return list<self>
+     */
+    public static function thin(): array
+    {
+        return [self::Nylon, self::Fluorocarbon, self::Braid];
+    }
+
     /** @return array<int, float> diameter in mm by breaking test in pounds */
     public function diameters(): array
     {

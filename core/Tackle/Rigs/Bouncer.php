@@ -5,21 +5,26 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle\Rigs;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Catalogue\Entry;
+use Admek\Core\Tackle\Catalogue\Field;
+use Admek\Core\Tackle\Catalogue\Outfitter;
+use Admek\Core\Tackle\Catalogue\Part;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Tackle\Described\LineFigure;
+use Admek\Core\Tackle\Described\Range;
 use Admek\Core\Tackle\Parts\Leader;
 use Admek\Core\Tackle\Parts\LeadWeight;
 use Admek\Core\Tackle\Parts\LineStock;
 use Admek\Core\Tackle\Parts\Lure;
+use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Units\Units;
 
 /** Lure – snell – bottom bouncer – main line. Let-out is read from rod tip to the weight. */
-final readonly class Bouncer implements BottomRig
+final readonly class Bouncer extends SoleRig implements BottomRig
 {
-    public const MOST_OUT = 100.0;
-
     /** m², what the bouncer's wire adds to its weight's drag (docs/towing-model.md, Figures). */
     private const WIRE = 3e-4;
 
@@ -36,7 +41,26 @@ final readonly class Bouncer implements BottomRig
         public Leader $snell,
         public Lure $lure,
     ) {
-        InvalidValue::unlessBetween('let_out', $letOut, 1, self::MOST_OUT, 'm');
+        self::range()->hold(LineFigure::LetOut, $letOut);
+    }
+
+    public static function entry(): Entry
+    {
+        return new Entry(
+            'bouncer', 'bouncers', 'A harness or hook just over the bottom at a crawl: the weight ticks, the bait follows.',
+            static fn (Outfitter $outfit): self => new self(
+                $outfit->main(), $outfit->weight(), $outfit->need(LineFigure::LetOut), $outfit->someLeader('for a bouncer’s snell'), $outfit->lure(),
+            ),
+            [
+                Part::rodTip(),
+                Part::line(Field::beside(LineFigure::LetOut, 'Let out to the weight', self::range())),
+                Part::weight(Field::figure(LineFigure::WeightMass, 'bouncer')),
+                ...Part::tail('Snell'),
+            ],
+            ['let_out' => 40 * Units::FOOT, 'weight_mass' => LeadWeight::TWO_OUNCES],
+            lures: [LureKind::WormHarness, LureKind::SlowSpinHook],
+            second: ['{weight_mass}'],
+        );
     }
 
     public function towLine(string $id, array $tip): TowLine
@@ -52,7 +76,7 @@ final readonly class Bouncer implements BottomRig
 
     public function control(): Control
     {
-        return new Control(ControlKind::LetOut, $this->letOut, 1, self::MOST_OUT, 5 * Units::FOOT, 1.0);
+        return self::range()->control(ControlKind::LetOut, $this->letOut);
     }
 
     public function withControl(float $value): self
@@ -90,10 +114,25 @@ final readonly class Bouncer implements BottomRig
         return $this->lure;
     }
 
+    public function bottom(): self
+    {
+        return $this;
+    }
+
+    public function wouldHelp(): array
+    {
+        return LeadWeight::WOULD_HELP;
+    }
+
     public function ruleOfThumb(?RulesOfThumb $rules = null): RuleOfThumb
     {
         $rules ??= RulesOfThumb::of();
 
         return new RuleOfThumb($this->letOut / $rules->bouncerScope, sprintf('scope %g to 1', $rules->bouncerScope));
+    }
+
+    private static function range(): Range
+    {
+        return LineFigure::LetOut->range()->within(most: 100.0);
     }
 }

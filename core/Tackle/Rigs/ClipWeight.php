@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle\Rigs;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Tackle\Catalogue\RuleOfThumb;
-use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Tackle\Catalogue\Entry;
+use Admek\Core\Tackle\Catalogue\Field;
+use Admek\Core\Tackle\Catalogue\Outfitter;
+use Admek\Core\Tackle\Catalogue\Part;
+use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Parts\Leader;
 use Admek\Core\Tackle\Parts\LeadWeight;
 use Admek\Core\Tackle\Parts\LineStock;
 use Admek\Core\Tackle\Parts\Lure;
-use Admek\Core\Towing\TowLine;
 use Admek\Core\Units\Units;
 
 /** Lure – lead ahead – weight – main line. Let-out is read from rod tip (or board) to the weight. */
-final readonly class ClipWeight implements OtherControl, TrailingRig
+final readonly class ClipWeight extends SoleTrailingRig
 {
-    public const MOST_OUT = 150.0;
-
     /**
      * @param  float  $lead  m from weight to lure, leader within
      * @param  float  $letOut  m
@@ -33,8 +33,28 @@ final readonly class ClipWeight implements OtherControl, TrailingRig
         public ?Leader $leader,
         public Lure $lure,
     ) {
-        InvalidValue::unlessBetween('lead', $lead, $leader->length ?? 0.3, 100, 'm');
-        InvalidValue::unlessBetween('let_out', $letOut, 1, self::MOST_OUT, 'm');
+        LineFigure::Lead->range()->within($leader->length ?? LineFigure::Lead->range()->least)->hold(LineFigure::Lead, $lead);
+        LineFigure::LetOut->range()->hold(LineFigure::LetOut, $letOut);
+    }
+
+    public static function entry(): Entry
+    {
+        return new Entry(
+            'clip weight', 'clip weights', 'A spoon or minnow taken down a little more than it goes by itself, a board’s length from the boat.',
+            static fn (Outfitter $outfit): self => new self(
+                $outfit->main(), $outfit->weight(), $outfit->need(LineFigure::Lead), $outfit->need(LineFigure::LetOut), $outfit->leader(), $outfit->lure(),
+            ),
+            [
+                Part::rodTip(),
+                Part::line(Field::beside(LineFigure::LetOut, 'Let out to the weight')),
+                Part::weight(Field::figure(LineFigure::WeightMass, 'clip weight')),
+                Part::span(Field::figure(LineFigure::Lead, 'lead, weight to lure')),
+                ...Part::tail(),
+            ],
+            ['let_out' => 60 * Units::FOOT, 'lead' => 30 * Units::FOOT, 'weight_mass' => LeadWeight::TWO_OUNCES],
+            takesBoard: true,
+            second: ['{weight_mass}, {lead#} lead'],
+        );
     }
 
     public function chain(): array
@@ -47,14 +67,9 @@ final readonly class ClipWeight implements OtherControl, TrailingRig
         ];
     }
 
-    public function towLine(string $id, array $tip): TowLine
-    {
-        return new TowLine($id, $tip, $this->chain());
-    }
-
     public function control(): Control
     {
-        return new Control(ControlKind::LetOut, $this->letOut, 1, self::MOST_OUT, 5 * Units::FOOT, 1.0);
+        return LineFigure::LetOut->range()->control(ControlKind::LetOut, $this->letOut);
     }
 
     public function withControl(float $value): self
@@ -75,10 +90,5 @@ final readonly class ClipWeight implements OtherControl, TrailingRig
     public function lure(): Lure
     {
         return $this->lure;
-    }
-
-    public function ruleOfThumb(?RulesOfThumb $rules = null): ?RuleOfThumb
-    {
-        return null;
     }
 }

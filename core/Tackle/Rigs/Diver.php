@@ -5,21 +5,29 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle\Rigs;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Catalogue\Entry;
+use Admek\Core\Tackle\Catalogue\Field;
+use Admek\Core\Tackle\Catalogue\Mark;
+use Admek\Core\Tackle\Catalogue\Outfitter;
+use Admek\Core\Tackle\Catalogue\Part;
+use Admek\Core\Tackle\Catalogue\Pick;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Tackle\Catalogue\SettingRank;
+use Admek\Core\Tackle\Described\LineFigure;
+use Admek\Core\Tackle\Described\Range;
 use Admek\Core\Tackle\Parts\DiverPlate;
 use Admek\Core\Tackle\Parts\Leader;
 use Admek\Core\Tackle\Parts\LineStock;
 use Admek\Core\Tackle\Parts\Lure;
+use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Units\Units;
 
 /** Lure – leader – diver – main line. Let-out is read to the diver; leader and lure trail it. */
-final readonly class Diver implements OtherControl
+final readonly class Diver extends SoleRig
 {
-    public const MOST_OUT = 120.0;
-
     /**
      * @param  float  $letOut  m
      *
@@ -35,8 +43,28 @@ final readonly class Diver implements OtherControl
         public Lure $lure,
         public bool $tripped = false,
     ) {
-        InvalidValue::unlessBetween('let_out', $letOut, 2, self::MOST_OUT, 'm');
-        InvalidValue::unlessBetween('dial', $dial, 0, DiverPlate::HIGHEST_DIAL);
+        self::range()->hold(LineFigure::LetOut, $letOut);
+        LineFigure::Dial->range()->hold(LineFigure::Dial, $dial);
+    }
+
+    public static function entry(): Entry
+    {
+        return new Entry(
+            'diver', 'divers', 'Out to the side and down without a rigger: the dial sets how far aside, the let-out how deep.',
+            static fn (Outfitter $outfit): self => new self(
+                $outfit->diver(), $outfit->need(LineFigure::Dial), $outfit->dialSide(), $outfit->main(), $outfit->need(LineFigure::LetOut),
+                $outfit->someLeader('for a diver'), $outfit->lure(),
+            ),
+            [
+                Part::rodTip(),
+                Part::line(Field::beside(LineFigure::LetOut, 'Let out to the diver', self::range())),
+                Part::of(Mark::Diver, Field::pick(Pick::Diver, 'Diver'), Field::beside(LineFigure::Dial, 'Dial', before: 'dial'), Field::pick(Pick::DialSide, 'Side the dial works to')),
+                ...Part::tail(),
+            ],
+            ['let_out' => 120 * Units::FOOT, 'dial' => 2.0],
+            reels: [Material::Braid, Material::Nylon, Material::Steel],
+            words: ['diver {dial} {dial_side}', 'diver {dial}', 'diver 0'],
+        );
     }
 
     public function towLine(string $id, array $tip): TowLine
@@ -49,7 +77,7 @@ final readonly class Diver implements OtherControl
 
     public function control(): Control
     {
-        return new Control(ControlKind::LetOut, $this->letOut, 2, self::MOST_OUT, 5 * Units::FOOT, 1.0);
+        return self::range()->control(ControlKind::LetOut, $this->letOut);
     }
 
     public function withControl(float $value): self
@@ -59,7 +87,7 @@ final readonly class Diver implements OtherControl
 
     public function otherControl(): Control
     {
-        return new Control(ControlKind::Dial, $this->dial, 0, DiverPlate::HIGHEST_DIAL, 0.5, 0.5, deepens: false);
+        return LineFigure::Dial->range()->control(ControlKind::Dial, $this->dial, deepens: false);
     }
 
     public function withOtherControl(float $value): self
@@ -72,11 +100,31 @@ final readonly class Diver implements OtherControl
         return $this->lure;
     }
 
+    public function rank(): SettingRank
+    {
+        return SettingRank::Diver;
+    }
+
+    public function outside(): float
+    {
+        return $this->dial;
+    }
+
+    public function wouldHelp(): array
+    {
+        return ['a lower dial', 'a larger or ringed diver', 'a slower speed', 'thinner line'];
+    }
+
     public function ruleOfThumb(?RulesOfThumb $rules = null): RuleOfThumb
     {
         $rules ??= RulesOfThumb::of();
         $share = max(0.0, $rules->diverShare - $rules->diverSharePerMark * $this->dial);
 
         return new RuleOfThumb($this->letOut * $share, sprintf('dial %g: %d %% of let-out', $this->dial, round(100 * $share)));
+    }
+
+    private static function range(): Range
+    {
+        return LineFigure::LetOut->range()->within(2.0, 120.0);
     }
 }

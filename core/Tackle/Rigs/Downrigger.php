@@ -5,8 +5,18 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle\Rigs;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Catalogue\Entry;
+use Admek\Core\Tackle\Catalogue\Field;
+use Admek\Core\Tackle\Catalogue\Mark;
+use Admek\Core\Tackle\Catalogue\Outfitter;
+use Admek\Core\Tackle\Catalogue\Part;
+use Admek\Core\Tackle\Catalogue\Pick;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Tackle\Catalogue\SettingRank;
+use Admek\Core\Tackle\Described\HolderKind;
+use Admek\Core\Tackle\Described\LineFigure;
+use Admek\Core\Tackle\Described\Range;
 use Admek\Core\Tackle\Parts\LeadWeight;
 use Admek\Core\Tackle\Parts\LineStock;
 use Admek\Core\Tackle\Parts\Lure;
@@ -18,11 +28,9 @@ use Admek\Core\Units\Units;
  * surface, so the cable out is the reading plus the boom's height (docs/towing-model.md, Riggers). Each rod has a Downrigger of its own, which
  * knows what else rides the cable: one pulls the ball back for all.
  */
-final readonly class Downrigger implements Rig
+final readonly class Downrigger extends SoleRig
 {
     public const BALL = 'ball';
-
-    public const MOST_READING = 150.0;
 
     /** Releases on one cable keep at least this far apart, m. */
     private const APART = 0.3;
@@ -43,15 +51,63 @@ final readonly class Downrigger implements Rig
         public array $others = [],
         public string $cableOf = '',
     ) {
-        InvalidValue::unlessBetween('let_out', $reading, 1, self::MOST_READING, 'm');
+        self::cableOut()->hold(LineFigure::LetOut, $reading);
         if ($own->above > 0.0) {
-            InvalidValue::unlessBetween('above', $own->above, self::APART, $reading, 'm');
+            LineFigure::Above->range()->within(most: $reading)->hold(LineFigure::Above, $own->above);
         }
         foreach ($others as $other) {
             if (abs($other->above - $own->above) < self::APART) {
                 throw InvalidValue::because('above', 'at least 0.3 m from the next release on the cable');
             }
         }
+    }
+
+    /** A rod at the ball itself. */
+    public static function atTheBall(): Entry
+    {
+        return new Entry(
+            'rigger', 'riggers', 'A lure at the depth you ask for, near the boat: what the counter says, less a little blow-back.',
+            static fn (Outfitter $outfit): self => new self(
+                $outfit->ball(), $outfit->cable(), $outfit->need(LineFigure::LetOut), $outfit->release(0.0), cableOf: $outfit->line->holder->code,
+            ),
+            [
+                Part::of(Mark::Tip, Field::pick(Pick::Boom, 'boom end')),
+                Part::line(),
+                Part::weight(Field::pick(Pick::Ball, 'Ball'), Field::beside(LineFigure::LetOut, 'Cable on the counter', self::cableOut())),
+                Part::span(Field::figure(LineFigure::Lead, 'lead, release to lure')),
+                ...Part::tail(),
+            ],
+            ['let_out' => 50 * Units::FOOT, 'lead' => 20 * Units::FOOT],
+            holder: HolderKind::Boom,
+            setting: '{let_out#} cable',
+            second: ['{lead} lead'],
+        );
+    }
+
+    /** Another rod's line, clipped to the cable above the ball. */
+    public static function stackedAbove(): Entry
+    {
+        return new Entry(
+            'stacker', 'stacked releases', 'A second lure on a rigger’s cable, higher in the water, without a second ball.',
+            static function (Outfitter $outfit): self {
+                $host = $outfit->host();
+                $above = $outfit->need(LineFigure::Above);
+                $reading = $host->need(LineFigure::LetOut);
+                LineFigure::Above->range()->within(most: $reading)->hold(LineFigure::Above, $above);
+
+                return new self($host->ball(), $host->cable(), $reading, $outfit->release($above), cableOf: $host->line->holder->code);
+            },
+            [
+                Part::of(Mark::Tip, Field::pick(Pick::RidesOn, 'Rigger it rides on')),
+                Part::line(),
+                Part::weight(Field::figure(LineFigure::Above, 'release above the ball')),
+                Part::span(Field::figure(LineFigure::Lead, 'lead, release to lure')),
+                ...Part::tail(),
+            ],
+            ['above' => 15 * Units::FOOT, 'lead' => 15 * Units::FOOT],
+            setting: '{above} up',
+            second: ['{lead} lead'],
+        );
     }
 
     /** Whether its release rides above the ball, on a cable another rod's release is at the foot of. */
@@ -87,8 +143,8 @@ final readonly class Downrigger implements Rig
     public function control(): Control
     {
         return $this->stacked()
-            ? new Control(ControlKind::Above, $this->own->above, self::APART, max(self::APART, $this->reading), Units::FOOT, 0.5, deepens: false)
-            : new Control(ControlKind::Cable, $this->reading, 1, self::MOST_READING, Units::FOOT, 0.5);
+            ? LineFigure::Above->range()->within(self::APART, max(self::APART, $this->reading))->control(ControlKind::Above, $this->own->above, deepens: false)
+            : self::cableOut()->control(ControlKind::Cable, $this->reading);
     }
 
     public function withControl(float $value): self
@@ -112,19 +168,49 @@ final readonly class Downrigger implements Rig
         return min($above, $this->reading);
     }
 
-    public function withReading(float $reading): self
+    private function withReading(float $reading): self
     {
         return new self($this->ball, $this->cable, $reading, $this->own, $this->others, $this->cableOf);
     }
 
-    /**
-     * @param  list<Release>  $others
-     *
-     * @throws InvalidValue where two releases stand too close
-     */
-    public function sharedWith(array $others): self
+    public function hangsOn(): ?string
     {
-        return new self($this->ball, $this->cable, $this->reading, $this->own, $others, $this->cableOf);
+        return $this->cableOf === '' ? null : "cable of {$this->cableOf}";
+    }
+
+    public function hungWith(array $others): self
+    {
+        $releases = [];
+        foreach ($others as $other) {
+            $cable = $other->cable();
+            if ($cable !== null) {
+                $releases[] = $cable->own;
+            }
+        }
+
+        return new self($this->ball, $this->cable, $this->reading, $this->own, $releases, $this->cableOf);
+    }
+
+    public function cable(): self
+    {
+        return $this;
+    }
+
+    public function rank(): SettingRank
+    {
+        return SettingRank::Rigger;
+    }
+
+    public function outside(): float
+    {
+        return $this->reading - $this->own->above;
+    }
+
+    public function wouldHelp(): array
+    {
+        return $this->stacked()
+            ? ['a lower release', 'more cable', 'a slower speed']
+            : ['a heavier ball', 'a slower speed', 'thinner cable'];
     }
 
     public function lure(): Lure
@@ -138,5 +224,10 @@ final readonly class Downrigger implements Rig
             $this->reading - $this->own->above,
             $this->stacked() ? 'counter less its height above the ball' : 'counter is depth',
         );
+    }
+
+    private static function cableOut(): Range
+    {
+        return new Range(1, 150, Units::FOOT, 0.5);
     }
 }

@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle\Rigs;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Tackle\Catalogue\RuleOfThumb;
-use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Tackle\Catalogue\Entry;
+use Admek\Core\Tackle\Catalogue\Field;
+use Admek\Core\Tackle\Catalogue\Outfitter;
+use Admek\Core\Tackle\Catalogue\Part;
+use Admek\Core\Tackle\Described\LineFigure;
+use Admek\Core\Tackle\Described\Range;
 use Admek\Core\Tackle\Parts\Leader;
 use Admek\Core\Tackle\Parts\LeadWeight;
 use Admek\Core\Tackle\Parts\LineStock;
 use Admek\Core\Tackle\Parts\Lure;
+use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Towing\Branch;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Units\Units;
@@ -19,10 +24,8 @@ use Admek\Core\Units\Units;
  * A three-way: a weight on its dropper and a lure on its leader meet at the node, then the main line. River work:
  * what holds it is the current past the gear plus the boat's own way. Let-out is read from rod tip to the node.
  */
-final readonly class Dropper implements BottomRig
+final readonly class Dropper extends SoleRig implements BottomRig
 {
-    public const MOST_OUT = 100.0;
-
     /**
      * @param  float  $dropper  m from node to weight
      * @param  float  $letOut  m
@@ -37,8 +40,29 @@ final readonly class Dropper implements BottomRig
         public Leader $leader,
         public Lure $lure,
     ) {
-        InvalidValue::unlessBetween('dropper_length', $dropper, 0.05, 5, 'm');
-        InvalidValue::unlessBetween('let_out', $letOut, 1, self::MOST_OUT, 'm');
+        LineFigure::DropperLength->range()->hold(LineFigure::DropperLength, $dropper);
+        self::range()->hold(LineFigure::LetOut, $letOut);
+    }
+
+    public static function entry(): Entry
+    {
+        return new Entry(
+            'dropper', 'droppers', 'A minnow or bait held off the bottom of a river, weight down, against what current there is.',
+            static fn (Outfitter $outfit): self => new self(
+                $outfit->main(), $outfit->weight(), $outfit->need(LineFigure::DropperLength), $outfit->need(LineFigure::LetOut),
+                $outfit->someLeader('for a three-way'), $outfit->lure(),
+            ),
+            [
+                Part::rodTip(),
+                Part::line(Field::beside(LineFigure::LetOut, 'Let out to the node', self::range())),
+                Part::weight(Field::figure(LineFigure::WeightMass, 'weight')),
+                Part::span(Field::figure(LineFigure::DropperLength, 'dropper, node to weight')),
+                ...Part::tail(),
+            ],
+            ['let_out' => 40 * Units::FOOT, 'weight_mass' => LeadWeight::THREE_OUNCES, 'dropper_length' => 1.5 * Units::FOOT],
+            lures: [LureKind::LongMinnow, LureKind::RiggedBait, LureKind::SmallMinnow],
+            second: ['{weight_mass}'],
+        );
     }
 
     public function towLine(string $id, array $tip): TowLine
@@ -52,7 +76,7 @@ final readonly class Dropper implements BottomRig
 
     public function control(): Control
     {
-        return new Control(ControlKind::LetOut, $this->letOut, 1, self::MOST_OUT, 2 * Units::FOOT, 0.5);
+        return self::range()->control(ControlKind::LetOut, $this->letOut);
     }
 
     public function withControl(float $value): self
@@ -90,8 +114,18 @@ final readonly class Dropper implements BottomRig
         return $this->lure;
     }
 
-    public function ruleOfThumb(?RulesOfThumb $rules = null): ?RuleOfThumb
+    public function bottom(): self
     {
-        return null;
+        return $this;
+    }
+
+    public function wouldHelp(): array
+    {
+        return LeadWeight::WOULD_HELP;
+    }
+
+    private static function range(): Range
+    {
+        return new Range(1, 100, 2 * Units::FOOT, 0.5);
     }
 }

@@ -5,16 +5,23 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle\Rigs;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Catalogue\Entry;
+use Admek\Core\Tackle\Catalogue\Field;
+use Admek\Core\Tackle\Catalogue\Outfitter;
+use Admek\Core\Tackle\Catalogue\Part;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Parts\Leader;
 use Admek\Core\Tackle\Parts\LineStock;
 use Admek\Core\Tackle\Parts\Lure;
-use Admek\Core\Towing\TowLine;
 
 /** Lure – leader – main line, nothing else. Let-out is read from rod tip (or board) to lure. */
-final readonly class FlatLine implements TrailingRig
+final readonly class FlatLine extends SoleTrailingRig
 {
+    /** m of main line there is ahead of the leader at least. */
+    private const AHEAD = 0.3;
+
     /**
      * @param  float  $letOut  m
      *
@@ -22,7 +29,21 @@ final readonly class FlatLine implements TrailingRig
      */
     public function __construct(public LineStock $main, public float $letOut, public ?Leader $leader, public Lure $lure, public FlatRun $run = FlatRun::Flat)
     {
-        InvalidValue::unlessBetween('let_out', $letOut, $this->leastOut(), $run->most(), 'm');
+        InvalidValue::unlessBetween('let_out', $letOut, $this->leastOut(), $run->range()->most, 'm');
+    }
+
+    public static function entry(FlatRun $run): Entry
+    {
+        return new Entry(
+            $run->word(), $run->plural(), $run->bestAt(),
+            static fn (Outfitter $outfit): self => new self($outfit->main(), $outfit->need(LineFigure::LetOut), $outfit->leader(), $outfit->lure(), $run),
+            [Part::rodTip(), Part::line(Field::beside(LineFigure::LetOut, 'Let out to the lure', $run->range())), ...Part::tail()],
+            $run->starts(),
+            lures: $run->lures(),
+            takesBoard: $run === FlatRun::Flat,
+            boardWord: 'board',
+            offered: $run === FlatRun::Flat ? 'flat line' : null,
+        );
     }
 
     public function chain(): array
@@ -32,14 +53,9 @@ final readonly class FlatLine implements TrailingRig
         return [$this->lure->body(), ...$leader, $this->main->length($this->letOut - ($this->leader->length ?? 0.0), letOut: true)];
     }
 
-    public function towLine(string $id, array $tip): TowLine
-    {
-        return new TowLine($id, $tip, $this->chain());
-    }
-
     public function control(): Control
     {
-        return new Control(ControlKind::LetOut, $this->letOut, $this->leastOut(), $this->run->most(), $this->run->step(), $this->run->metricStep());
+        return $this->run->range()->within($this->leastOut())->control(ControlKind::LetOut, $this->letOut);
     }
 
     public function withControl(float $value): self
@@ -64,8 +80,17 @@ final readonly class FlatLine implements TrailingRig
         );
     }
 
+    public function onRatedLine(): ?self
+    {
+        $rated = $this->lure->rated;
+
+        return $rated === null ? null : new self(
+            LineStock::of($this->main->material, $this->main->test, $rated->lineDiameter), $this->letOut, $this->leader, $this->lure, $this->run,
+        );
+    }
+
     private function leastOut(): float
     {
-        return max($this->run->least(), ($this->leader->length ?? 0.0) + 0.3);
+        return max($this->run->range()->least, ($this->leader->length ?? 0.0) + self::AHEAD);
     }
 }

@@ -4,42 +4,75 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle\Rigs;
 
+use Admek\Core\Tackle\Described\Range;
+use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Units\Units;
 
 /** How far behind a line with nothing on it but its lure is run. */
-enum FlatRun: string
+enum FlatRun
 {
-    case Flat = 'flat';
+    case Flat;
     /** Short, in the boat's own wash: muskie come to it. */
-    case Wash = 'wash';
+    case Wash;
     /** Straight down beside the boat, the rod's tip at the water. */
-    case DownRod = 'down_rod';
+    case DownRod;
 
-    /** m of let-out, rod tip to lure */
-    public function least(): float
-    {
-        return $this === self::DownRod ? 1.0 : 2.0;
-    }
-
-    /** m */
-    public function most(): float
+    /** Of one. */
+    public function word(): string
     {
         return match ($this) {
-            self::Flat => 150.0,
-            self::Wash => 12.0,
-            self::DownRod => 10.0,
+            self::Flat => 'flat',
+            self::Wash => 'wash line',
+            self::DownRod => 'down rod',
         };
     }
 
-    /** m: a boat that thinks in feet */
-    public function step(): float
+    public function plural(): string
     {
-        return $this === self::Flat ? 5 * Units::FOOT : Units::FOOT;
+        return match ($this) {
+            self::Flat => 'flat lines and boards',
+            self::Wash => 'wash lines',
+            self::DownRod => 'down rods',
+        };
     }
 
-    /** m: a metric boat */
-    public function metricStep(): float
+    public function bestAt(): string
     {
-        return $this === self::Flat ? 1.0 : 0.25;
+        return match ($this) {
+            self::Flat => 'A diving lure high in the water, well behind or well to the side of the boat’s noise.',
+            self::Wash => 'A big lure a few yards back in the wash, where muskie come up to it.',
+            self::DownRod => 'A big lure straight down beside the boat, on the least of line.',
+        };
+    }
+
+    /** Of let-out, rod tip to lure. */
+    public function range(): Range
+    {
+        return match ($this) {
+            self::Flat => new Range(2, 150, 5 * Units::FOOT, 1.0),
+            self::Wash => new Range(2, 12, Units::FOOT, 0.25),
+            self::DownRod => new Range(1, 10, Units::FOOT, 0.25),
+        };
+    }
+
+    /** @return array<string, float> figures a new one starts from */
+    public function starts(): array
+    {
+        return match ($this) {
+            self::Flat => ['let_out' => 100 * Units::FOOT],
+            self::Wash => ['let_out' => 18 * Units::FOOT, 'tip_height' => 0.0],
+            self::DownRod => ['let_out' => 10 * Units::FOOT, 'tip_height' => 0.0],
+        };
+    }
+
+    /** @return list<LureKind> */
+    public function lures(): array
+    {
+        return match ($this) {
+            self::Flat => [LureKind::LongMinnow, LureKind::DeepPlug, LureKind::SmallMinnow],
+            self::Wash => [LureKind::Bucktail, LureKind::BigPlug],
+            // So short a line stays up unless its lure dives.
+            self::DownRod => [LureKind::BigPlug, LureKind::DeepPlug, LureKind::Bucktail],
+        };
     }
 }

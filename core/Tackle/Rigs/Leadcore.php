@@ -5,19 +5,27 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle\Rigs;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Catalogue\Entry;
+use Admek\Core\Tackle\Catalogue\Field;
+use Admek\Core\Tackle\Catalogue\Outfitter;
+use Admek\Core\Tackle\Catalogue\Part;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Tackle\Described\LineFigure;
+use Admek\Core\Tackle\Described\Range;
 use Admek\Core\Tackle\Parts\Leader;
 use Admek\Core\Tackle\Parts\LineStock;
 use Admek\Core\Tackle\Parts\Lure;
 use Admek\Core\Tackle\Parts\Material;
-use Admek\Core\Towing\TowLine;
 
 /** Lure – leader – colours of core – backing. A colour is ten yards; part colours are allowed. */
-final readonly class Leadcore implements TrailingRig
+final readonly class Leadcore extends SoleTrailingRig
 {
     /** Ten yards, m. */
     public const COLOUR = 9.144;
+
+    /** Colours a reel holds where the captain has not said. */
+    private const ON_REEL = 10.0;
 
     /**
      * @param  float  $colours  let out
@@ -37,11 +45,33 @@ final readonly class Leadcore implements TrailingRig
         if ($core->material !== Material::Leadcore) {
             throw InvalidValue::because('reel', 'one spooled with leadcore');
         }
-        InvalidValue::unlessBetween('colours', $colours, 0, min($coloursOnReel, 20), 'colours');
-        InvalidValue::unlessBetween('backing', $backing, 0, 200, 'm');
+        self::range($coloursOnReel)->hold(LineFigure::Colours, $colours);
+        LineFigure::Backing->range()->hold(LineFigure::Backing, $backing);
         if ($backing > 0.0 && $colours < $coloursOnReel) {
             throw InvalidValue::because('backing', sprintf('0 while part of the %g colours is still on the reel', $coloursOnReel));
         }
+    }
+
+    public static function entry(): Entry
+    {
+        return new Entry(
+            'core', 'leadcore', 'Deep without a ball, far behind or far aside: so much depth a colour, less as you go faster.',
+            static fn (Outfitter $outfit): self => new self(
+                $outfit->main(), $outfit->need(LineFigure::Colours), $outfit->line->reel->colours ?? self::ON_REEL, $outfit->backing(), $outfit->need(LineFigure::Backing),
+                $outfit->leader(), $outfit->lure(),
+            ),
+            [
+                Part::rodTip(),
+                Part::line(Field::beside(LineFigure::Colours, 'Colours let out'), Field::figure(LineFigure::Backing, 'backing out')),
+                ...Part::tail(),
+            ],
+            ['colours' => 5.0, 'backing' => 0.0],
+            reels: [Material::Leadcore],
+            takesBoard: true,
+            setting: '{colours}',
+            second: ['{backing#} backing', 'no backing'],
+            reelHolds: LineFigure::Colours,
+        );
     }
 
     public function chain(): array
@@ -54,14 +84,9 @@ final readonly class Leadcore implements TrailingRig
         ];
     }
 
-    public function towLine(string $id, array $tip): TowLine
-    {
-        return new TowLine($id, $tip, $this->chain());
-    }
-
     public function control(): Control
     {
-        return new Control(ControlKind::Colours, $this->colours, 0.1, min($this->coloursOnReel, 20), 0.5, 0.5, emptied: 'backing');
+        return self::range($this->coloursOnReel)->within(0.1)->control(ControlKind::Colours, $this->colours, emptied: LineFigure::Backing);
     }
 
     /** Core comes off first: with part of it on the reel there is no backing out. */
@@ -89,5 +114,15 @@ final readonly class Leadcore implements TrailingRig
             'so much a colour'.($lure->rated === null ? '' : ', plus the lure’s own figure'),
             $rules->coreSpeed,
         );
+    }
+
+    public function wouldHelp(): array
+    {
+        return ['more colours', 'a slower speed', 'a diving lure'];
+    }
+
+    private static function range(float $onReel): Range
+    {
+        return LineFigure::Colours->range()->within(most: min($onReel, LineFigure::Colours->range()->most));
     }
 }

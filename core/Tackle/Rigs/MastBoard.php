@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle\Rigs;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Tackle\Catalogue\RuleOfThumb;
-use Admek\Core\Tackle\Catalogue\RulesOfThumb;
-use Admek\Core\Tackle\Parts\Lure;
+use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Parts\Planer;
 use Admek\Core\Towing\Board;
 use Admek\Core\Towing\BoardLoad;
@@ -18,8 +16,11 @@ use Admek\Core\Towing\TowLine;
  * A line clipped to the tow line of a big board that runs from the mast: it trails from the surface at the clip, and
  * all that is clipped there pulls the board back together (docs/towing-model.md, Boards).
  */
-final readonly class MastBoard implements Rig
+final readonly class MastBoard extends BoardRig
 {
+    /** m by which two lines may tell one tow line's length apart. */
+    private const SAME = 0.01;
+
     /**
      * @param  array{float, float, float}  $mast  where the tow line leaves the boat, m in the towing frame
      * @param  float  $lineOut  m of tow line from mast to board
@@ -29,16 +30,17 @@ final readonly class MastBoard implements Rig
      * @throws InvalidValue naming the field
      */
     public function __construct(
-        public Planer $planer,
-        public Side $side,
+        Planer $planer,
+        Side $side,
         public array $mast,
-        public float $lineOut,
+        float $lineOut,
         public float $clipOut,
-        public TrailingRig $trailing,
+        TrailingRig $trailing,
         public array $others = [],
     ) {
-        InvalidValue::unlessBetween('board_out', $lineOut, 5, 150, 'm');
-        InvalidValue::unlessBetween('clip_out', $clipOut, max(1.0, -$mast[2]), $lineOut, 'm');
+        LineFigure::BoardOut->range()->hold(LineFigure::BoardOut, $lineOut);
+        LineFigure::ClipOut->range()->within(max(1.0, -$mast[2]), $lineOut)->hold(LineFigure::ClipOut, $clipOut);
+        parent::__construct($planer, $side, $lineOut, $trailing);
     }
 
     public function towLine(string $id, array $tip): TowLine
@@ -49,43 +51,54 @@ final readonly class MastBoard implements Rig
         ));
     }
 
-    /** @param  list<self>  $others */
-    public function sharedWith(array $others): self
+    public function hangsOn(): string
     {
-        return new self($this->planer, $this->side, $this->mast, $this->lineOut, $this->clipOut, $this->trailing, $others);
+        return "mast board to {$this->side->value}";
     }
 
-    public function control(): Control
+    public function hungWith(array $others): self
     {
-        return $this->trailing->control();
-    }
+        $clipped = [];
+        foreach ($others as $holder => $other) {
+            if ($other instanceof self) {
+                if (abs($other->lineOut - $this->lineOut) > self::SAME) {
+                    throw InvalidValue::because('board_out', sprintf('%.2f m as on %s: both are clipped to one board’s tow line', $other->lineOut, $holder));
+                }
+                $clipped[] = $other->with($other->clipOut, $other->trailing, []);
+            }
+        }
 
-    public function withControl(float $value): self
-    {
-        $trailing = $this->trailing->withControl($value);
-        assert($trailing instanceof TrailingRig);
-
-        return $this->withTrailing($trailing);
-    }
-
-    /** @throws InvalidValue when the clip is off its tow line */
-    public function withClipOut(float $clipOut): self
-    {
-        return new self($this->planer, $this->side, $this->mast, $this->lineOut, $clipOut, $this->trailing, $this->others);
+        return $this->with($this->clipOut, $this->trailing, $clipped);
     }
 
     public function withTrailing(TrailingRig $trailing): self
     {
-        return new self($this->planer, $this->side, $this->mast, $this->lineOut, $this->clipOut, $trailing, $this->others);
+        return $this->with($this->clipOut, $trailing, $this->others);
     }
 
-    public function lure(): Lure
+    public function out(): float
     {
-        return $this->trailing->lure();
+        return $this->clipOut;
     }
 
-    public function ruleOfThumb(?RulesOfThumb $rules = null): ?RuleOfThumb
+    public function outFigure(): LineFigure
     {
-        return $this->trailing->ruleOfThumb($rules);
+        return LineFigure::ClipOut;
+    }
+
+    public function withOut(float $out): self
+    {
+        return $this->with($out, $this->trailing, $this->others);
+    }
+
+    public function towedFrom(array $tip): array
+    {
+        return $this->mast;
+    }
+
+    /** @param  list<self>  $others */
+    private function with(float $clipOut, TrailingRig $trailing, array $others): self
+    {
+        return new self($this->planer, $this->side, $this->mast, $this->lineOut, $clipOut, $trailing, $others);
     }
 }

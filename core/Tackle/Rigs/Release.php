@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle\Rigs;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Parts\Leader;
 use Admek\Core\Tackle\Parts\LineStock;
 use Admek\Core\Tackle\Parts\Lure;
@@ -27,8 +28,8 @@ final readonly class Release
         public ?Leader $leader,
         public Lure $lure,
     ) {
-        InvalidValue::unlessBetween('above', $above, 0, Downrigger::MOST_READING, 'm');
-        InvalidValue::unlessBetween('lead', $lead, max($leader->length ?? 0.0, 0.3), 100, 'm');
+        LineFigure::Above->range()->within(0.0)->hold(LineFigure::Above, $above);
+        LineFigure::Lead->range()->within(max($leader->length ?? 0.0, LineFigure::Lead->range()->least))->hold(LineFigure::Lead, $lead);
     }
 
     /** @param  bool  $own  whether it is the line that is asked about: only its lure goes by name */

@@ -5,23 +5,26 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle\Rigs;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Catalogue\Entry;
+use Admek\Core\Tackle\Catalogue\Field;
+use Admek\Core\Tackle\Catalogue\Outfitter;
+use Admek\Core\Tackle\Catalogue\Part;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Tackle\Described\LineFigure;
+use Admek\Core\Tackle\Described\Range;
 use Admek\Core\Tackle\Parts\Leader;
 use Admek\Core\Tackle\Parts\LineStock;
 use Admek\Core\Tackle\Parts\Lure;
 use Admek\Core\Tackle\Parts\Material;
-use Admek\Core\Towing\TowLine;
 use Admek\Core\Units\Units;
 
 /**
  * Lure – leader – lighter line – a few colours of core – main line: the core is a sinking middle, all of it out, and
  * what is let out behind it sets the depth.
  */
-final readonly class SegmentedCore implements TrailingRig
+final readonly class SegmentedCore extends SoleTrailingRig
 {
-    public const MOST_OUT = 150.0;
-
     /**
      * @param  float  $ahead  m of lighter line between leader and core
      * @param  float  $colours  in the segment
@@ -41,9 +44,33 @@ final readonly class SegmentedCore implements TrailingRig
         if ($core->material !== Material::Leadcore) {
             throw InvalidValue::because('reel', 'one with a segment of leadcore');
         }
-        InvalidValue::unlessBetween('colours', $colours, 0.1, 10, 'colours');
-        InvalidValue::unlessBetween('lead', $ahead, 0, 60, 'm');
-        InvalidValue::unlessBetween('let_out', $letOut, 0, self::MOST_OUT, 'm');
+        self::colours()->hold(LineFigure::Colours, $colours);
+        self::ahead()->hold(LineFigure::Lead, $ahead);
+        self::range()->hold(LineFigure::LetOut, $letOut);
+    }
+
+    public static function entry(): Entry
+    {
+        return new Entry(
+            'segmented core', 'segmented core', 'A few colours far back on lighter line: core’s depth with the reach and feel of a thin line.',
+            static fn (Outfitter $outfit): self => new self(
+                $outfit->main(), $outfit->need(LineFigure::Colours), $outfit->backing(), $outfit->need(LineFigure::Lead), $outfit->need(LineFigure::LetOut),
+                $outfit->leader(), $outfit->lure(),
+            ),
+            [
+                Part::rodTip(),
+                Part::line(Field::beside(LineFigure::LetOut, 'Let out to the core', self::range()), Field::figure(LineFigure::Colours, 'core spliced in', self::colours())),
+                Part::span(Field::figure(LineFigure::Lead, 'lighter line, core to leader', self::ahead())),
+                ...Part::tail(),
+            ],
+            ['let_out' => 60 * Units::FOOT, 'colours' => 3.0, 'lead' => 30 * Units::FOOT],
+            reels: [Material::Leadcore],
+            takesBoard: true,
+            setting: '{let_out#} + {colours#} col',
+            second: ['{lead} ahead'],
+            more: ['{colours} spliced in'],
+            reelHolds: LineFigure::Colours,
+        );
     }
 
     public function chain(): array
@@ -54,14 +81,9 @@ final readonly class SegmentedCore implements TrailingRig
         ];
     }
 
-    public function towLine(string $id, array $tip): TowLine
-    {
-        return new TowLine($id, $tip, $this->chain());
-    }
-
     public function control(): Control
     {
-        return new Control(ControlKind::LetOut, $this->letOut, 0, self::MOST_OUT, 5 * Units::FOOT, 1.0);
+        return self::range()->control(ControlKind::LetOut, $this->letOut);
     }
 
     public function withControl(float $value): self
@@ -77,5 +99,25 @@ final readonly class SegmentedCore implements TrailingRig
     public function ruleOfThumb(?RulesOfThumb $rules = null): RuleOfThumb
     {
         return Leadcore::perColour($rules, $this->colours, $this->lure);
+    }
+
+    public function wouldHelp(): array
+    {
+        return ['more colours in the segment', 'a slower speed', 'a diving lure'];
+    }
+
+    private static function range(): Range
+    {
+        return LineFigure::LetOut->range()->within(0.0);
+    }
+
+    private static function colours(): Range
+    {
+        return LineFigure::Colours->range()->within(0.1, 10.0);
+    }
+
+    private static function ahead(): Range
+    {
+        return LineFigure::Lead->range()->within(0.0, 60.0);
     }
 }

@@ -93,7 +93,7 @@
                         value={boat.length}
                         change={(length) => boat && (boat.length = length ?? 0)}
                         units={boat.units}
-                        quantity="fineLength"
+                        quantity="leader"
                         fault={faultOf(faults, '/length')}
                     />
                     <NumberField
@@ -101,7 +101,7 @@
                         value={boat.beam}
                         change={(beam) => boat && (boat.beam = beam ?? 0)}
                         units={boat.units}
-                        quantity="fineLength"
+                        quantity="leader"
                         fault={faultOf(faults, '/beam')}
                     />
                 </div>
@@ -160,7 +160,7 @@
                                             value={holder[field]}
                                             change={(value) => (holder[field] = value ?? 0)}
                                             units={boat.units}
-                                            quantity="fineLength"
+                                            quantity="leader"
                                             fault={faultOf(faults, `/holders/${i}/${field}`)}
                                         />
                                     </td>

@@ -1,8 +1,8 @@
 <script lang="ts">
     import type { Locker, Schemas, SpreadLine } from '../lib/api';
-    import { readings, readingUnit, rigWords, trueWords } from './rig-words';
+    import { readings, readingUnit, trueWords } from './counter-words';
     import { figure, measure, plusMinus, type Units } from '../lib/units';
-    import { lineWords } from '../lib/words';
+    import { lineWords, rigWords } from '../lib/catalogue';
 
     /** One rod at a time, for a wet hand: what to let out, on what, and the next. */
     let {
@@ -72,7 +72,7 @@
         </ol>
         <p class="flex items-baseline justify-between">
             <b class="figure text-5xl">{code}</b>
-            <span class="text-lg">{lineWords(line)}</span>
+            <span class="text-lg">{lineWords(line, units)}</span>
         </p>
         <p class="setting figure" data-testid="setting">
             {readings(row, units)[1]} <span class="text-2xl">{readingUnit(row, units)}</span>

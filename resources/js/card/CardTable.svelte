@@ -1,8 +1,9 @@
 <script lang="ts">
     import type { Boat, Locker, Schemas, SpreadLine, Trip } from '../lib/api';
-    import { readings, readingUnit, rigWords, trueWords } from './rig-words';
+    import { readings, readingUnit, trueWords } from './counter-words';
     import { figure, measure, plusMinus, shown } from '../lib/units';
-    import { dayWords, lineWords, speciesList } from '../lib/words';
+    import { lineWords, rigWords } from '../lib/catalogue';
+    import { dayWords, speciesList } from '../lib/words';
 
     /** The sheet the mate sets from: setting order, what to read at three speeds, rig, what to clear. One page, black on white. */
     let {
@@ -55,7 +56,11 @@
                 {#if line}
                     <tr>
                         <td class="order figure">{i + 1}</td>
-                        <td><b class="rod figure">{row.running.holder}</b><br /><span class="small">{lineWords(line)}</span></td>
+                        <td
+                            ><b class="rod figure">{row.running.holder}</b><br /><span class="small"
+                                >{lineWords(line, units)}</span
+                            ></td
+                        >
                         <td class="num figure">
                             <b class="depth">{figure(units, 'depth', row.running.depth)}</b>
                             <span class="small">{plusMinus(units, row.running.doubt)}</span>

@@ -3,7 +3,7 @@
     import type { Schemas } from '../lib/api';
     import type { SpreadDesk } from '../spread/spread-desk.svelte';
     import { figure, plusMinus } from '../lib/units';
-    import { lineWords, settingWords } from '../lib/words';
+    import { lineWords, settingWords } from '../lib/catalogue';
     import Dialog from '../frame/Dialog.svelte';
 
     /** The order lines go in, by the captain's school or as dragged; what would cross; what to clear for a fish. */
@@ -114,7 +114,7 @@
                             ><b class="text-xl">{running ? figure(units, 'depth', running.depth) : ''}</b>{#if running?.doubt}
                                 <span class="quiet text-sm">{plusMinus(units, running.doubt)}</span>{/if}</span
                         >
-                        <span class="figure">{lineWords(line)}, {settingWords(line, units)}</span>
+                        <span class="figure">{lineWords(line, units)}, {settingWords(line, units)}</span>
                         <span class="quiet text-sm"
                             >fish on: clear {setting.clearing[code]?.length ? setting.clearing[code].join(', ') : 'nothing'}</span
                         >

@@ -16,6 +16,7 @@
         hideLabel = false,
         id,
         before = '',
+        steps,
     }: {
         label: string;
         value: number | null | undefined;
@@ -31,6 +32,8 @@
         id?: string;
         /** A word ahead of the figure, where its label is hidden. */
         before?: string;
+        /** What the arrow keys step it by, within what it can be; SI. */
+        steps?: { least: number; most: number; by: number };
     } = $props();
 
     const own = $props.id();
@@ -69,7 +72,14 @@
     }
 
     function keyed(event: KeyboardEvent): void {
-        if (event.key === 'Enter') {
+        const way = { ArrowUp: 1, ArrowDown: -1 }[event.key];
+        if (way && steps && typeof value === 'number') {
+            event.preventDefault();
+            typed = null;
+            misread = '';
+            const next = Math.round((value + way * steps.by) / steps.by) * steps.by;
+            change(Math.min(steps.most, Math.max(steps.least, next)));
+        } else if (event.key === 'Enter') {
             commit();
         } else if (event.key === 'Escape') {
             typed = null;

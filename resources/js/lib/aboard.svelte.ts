@@ -1,4 +1,5 @@
 /** What every screen stands on: the boat, her gear and the season's trips, read once and refreshed on change. */
+import { keepCatalogue } from './catalogue';
 import { api, ask, type Boat, type Locker, type Trip } from './api';
 
 type State = 'reading' | 'silent' | 'no-boat' | 'ready';
@@ -20,10 +21,13 @@ class Aboard {
             this.state = 'no-boat';
             return;
         }
-        const [locker] = await Promise.all([ask(api.GET('/locker')), this.readTrips()]);
+        const [locker, catalogue] = await Promise.all([ask(api.GET('/locker')), ask(api.GET('/catalogue')), this.readTrips()]);
+        if ('data' in catalogue) {
+            keepCatalogue(catalogue.data);
+        }
         this.boat = boat.data;
         this.locker = 'data' in locker ? locker.data : null;
-        this.state = this.locker ? 'ready' : 'silent';
+        this.state = this.locker && 'data' in catalogue ? 'ready' : 'silent';
     }
 
     async readTrips(): Promise<void> {

@@ -26,13 +26,15 @@ function linear(unit: string, spoken: string, size: number, decimals: number): M
 const US = {
     depth: linear('ft', 'feet', FOOT, 0),
     length: linear('ft', 'feet', FOOT, 0),
-    fineLength: linear('ft', 'feet', FOOT, 1),
+    leader: linear('ft', 'feet', FOOT, 1),
     speed: linear('mph', 'miles an hour', MPH, 1),
     pull: linear('lb', 'pounds', POUND_FORCE, 1),
     mass: linear('lb', 'pounds', POUND, 1),
-    clipMass: linear('oz', 'ounces', OUNCE, 1),
+    small_mass: linear('oz', 'ounces', OUNCE, 1),
     fish: linear('in', 'inches', INCH, 1),
     thickness: linear('in', 'inches', INCH, 3),
+    colours: linear('col', 'colours', 1, 1),
+    count: linear('', '', 1, 1),
     distance: linear('mi', 'miles', MILE, 1),
     wind: linear('mph', 'miles an hour', MPH, 0),
     wave: linear('ft', 'feet', FOOT, 1),
@@ -48,13 +50,15 @@ const US = {
 const METRIC: typeof US = {
     depth: linear('m', 'metres', 1, 1),
     length: linear('m', 'metres', 1, 1),
-    fineLength: linear('m', 'metres', 1, 2),
+    leader: linear('m', 'metres', 1, 2),
     speed: linear('km/h', 'kilometres an hour', 1 / 3.6, 1),
     pull: linear('N', 'newtons', 1, 1),
     mass: linear('kg', 'kilograms', 1, 2),
-    clipMass: linear('g', 'grams', 0.001, 0),
+    small_mass: linear('g', 'grams', 0.001, 0),
     fish: linear('cm', 'centimetres', 0.01, 0),
     thickness: linear('mm', 'millimetres', 0.001, 2),
+    colours: linear('col', 'colours', 1, 1),
+    count: linear('', '', 1, 1),
     distance: linear('km', 'kilometres', 1000, 1),
     wind: linear('km/h', 'kilometres an hour', 1 / 3.6, 0),
     wave: linear('m', 'metres', 1, 1),
@@ -67,16 +71,22 @@ export function measure(units: Units, quantity: Quantity): Measure {
     return (units === 'us' ? US : METRIC)[quantity];
 }
 
+/** Said without a decimal that tells nothing. */
+const PLAIN: ReadonlySet<Quantity> = new Set(['leader', 'colours', 'count']);
+
 /** A figure without its unit. */
 export function figure(units: Units, quantity: Quantity, si: number, decimals?: number): string {
     const { toShown, decimals: usual } = measure(units, quantity);
-    const text = toShown(si).toFixed(decimals ?? usual);
+    const fixed = toShown(si).toFixed(decimals ?? usual);
+    const text = PLAIN.has(quantity) ? fixed.replace(/\.0+$/, '') : fixed;
     return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text;
 }
 
 /** A figure with its unit. */
 export function shown(units: Units, quantity: Quantity, si: number): string {
-    return `${figure(units, quantity, si)} ${measure(units, quantity).unit}`;
+    const text = figure(units, quantity, si);
+    const { unit } = measure(units, quantity);
+    return `${text} ${quantity === 'colours' ? (text === '1' ? 'colour' : 'colours') : unit}`.trim();
 }
 
 /** A doubt: below three units with one decimal, else whole. */

@@ -1,43 +1,5 @@
 /** The trade's words for what the API names. */
-import type { RunningLine, Schemas, SpreadLine } from './api';
-import { figure, shown, type Units } from './units';
-
-export const PRESENTATION: Record<Schemas['Presentation'], string> = {
-    rigger: 'rigger',
-    stacker: 'stacker',
-    diver: 'diver',
-    flat: 'flat',
-    core: 'core',
-    segment: 'segmented core',
-    wire: 'wire',
-    clip: 'clip weight',
-    bouncer: 'bouncer',
-    dropper: 'dropper',
-    wash: 'wash line',
-    down_rod: 'down rod',
-};
-
-/** What a line's let-out is read to. */
-export const LET_OUT_TO: Record<Schemas['Presentation'], string> = {
-    rigger: 'ball',
-    stacker: 'release',
-    diver: 'diver',
-    flat: 'lure',
-    core: 'lure',
-    segment: 'core',
-    wire: 'leader',
-    clip: 'weight',
-    bouncer: 'weight',
-    dropper: 'node',
-    wash: 'lure',
-    down_rod: 'lure',
-};
-
-export const ATTRACTOR: Record<NonNullable<SpreadLine['attractor']>, string> = {
-    small_flasher: 'flasher, 8 in',
-    large_flasher: 'flasher, 11 in',
-    dodger: 'dodger',
-};
+import type { RunningLine, Schemas } from './api';
 
 export const SPECIES: Record<Schemas['Species'], string> = {
     king: 'king',
@@ -69,63 +31,6 @@ const DOUBT: Record<RunningLine['doubts'][number]['doubt'], string> = {
 
 export function doubtWords(doubt: RunningLine['doubts'][number]['doubt']): string {
     return DOUBT[doubt];
-}
-
-/** What a line is, in a word or two: "diver 3", "board, core". */
-export function lineWords(line: SpreadLine): string {
-    const kind = PRESENTATION[line.presentation];
-    if (line.board_id) {
-        return line.presentation === 'flat' ? 'board' : `board, ${kind}`;
-    }
-    if (line.presentation === 'diver') {
-        const side = line.dial_side ? ` ${line.dial_side}` : '';
-        return `${kind} ${line.dial ?? 0}${side}`;
-    }
-    return kind;
-}
-
-/** The figure that sets its depth, in its own unit: "150 ft out", "5 colours", "98 cable". */
-export function settingWords(line: SpreadLine, units: Units): string {
-    switch (line.presentation) {
-        case 'core': {
-            const colours = Number((line.colours ?? 0).toFixed(1));
-            return `${colours} ${colours === 1 ? 'colour' : 'colours'}`;
-        }
-        case 'rigger':
-            return `${figure(units, 'length', line.let_out ?? 0)} cable`;
-        case 'stacker':
-            return `${shown(units, 'length', line.above ?? 0)} up`;
-        case 'segment':
-            return `${figure(units, 'length', line.let_out ?? 0)} + ${Number((line.colours ?? 0).toFixed(1))} col`;
-        default:
-            return `${shown(units, 'length', line.let_out ?? 0)} out`;
-    }
-}
-
-/** What else the mate sets: lead, backing, weight, leader. */
-export function secondWords(line: SpreadLine, units: Units): string {
-    if (line.board_id) {
-        return line.clip_out
-            ? `clip at ${figure(units, 'length', line.clip_out)}`
-            : `board at ${figure(units, 'length', line.board_out ?? 0)}`;
-    }
-    switch (line.presentation) {
-        case 'rigger':
-        case 'stacker':
-            return `${shown(units, 'length', line.lead ?? 0)} lead`;
-        case 'core':
-        case 'wire':
-            return line.backing ? `${figure(units, 'length', line.backing)} backing` : 'no backing';
-        case 'segment':
-            return `${shown(units, 'length', line.lead ?? 0)} ahead`;
-        case 'clip':
-            return `${shown(units, 'clipMass', line.weight_mass ?? 0)}, ${figure(units, 'length', line.lead ?? 0)} lead`;
-        case 'bouncer':
-        case 'dropper':
-            return shown(units, 'clipMass', line.weight_mass ?? 0);
-        default:
-            return line.leader_length ? `${shown(units, 'length', line.leader_length)} leader` : 'no leader';
-    }
 }
 
 export function speciesList(species: readonly Schemas['Species'][]): string {

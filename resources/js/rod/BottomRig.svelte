@@ -20,7 +20,7 @@
             type="button"
             class="btn btn-xs btn-neutral"
             onclick={() => desk.change(line.holder_id, { weight_mass: bottom.lightest })}
-            >Use {shown(units, 'clipMass', bottom.lightest)}</button
+            >Use {shown(units, 'small_mass', bottom.lightest)}</button
         >
     {/if}
 </p>

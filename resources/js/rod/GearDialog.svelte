@@ -1,6 +1,6 @@
 <script lang="ts">
     import { api, ask, faultOf, type Fault, type Locker } from '../lib/api';
-    import { GEAR, type GearList } from './gear';
+    import { formOf, type GearList } from './gear';
     import type { SpreadDesk } from '../spread/spread-desk.svelte';
     import Dialog from '../frame/Dialog.svelte';
     import NumberField from '../fields/NumberField.svelte';
@@ -26,13 +26,14 @@
         close: () => void;
     } = $props();
 
+    const YES_NO = { false: 'no', true: 'yes' };
     const units = $derived(desk.boat.units);
-    const sheet = $derived(GEAR[list]);
+    const sheet = $derived(formOf(list));
     let figures: Record<string, unknown> = $state(
         // svelte-ignore state_referenced_locally
         gear
             ? { ...gear }
-            : { name: '', ...Object.fromEntries(GEAR[list].fields.map(({ key, start }) => [key, start ?? null])), ...start },
+            : { name: '', ...Object.fromEntries(formOf(list).fields.map(({ key, start }) => [key, start])), ...start },
     );
     let faults: Fault[] = $state.raw([]);
     let said = $state('');
@@ -76,9 +77,9 @@
             oninput={(name) => (figures.name = name)}
             fault={faultOf(faults, '/name')?.detail}
         />
-        {#each sheet.fields as { key, label, options, quantity, unit, optional } (key)}
+        {#each sheet.fields as { key, label, options, quantity, unit, optional, start: first } (key)}
             {@const fault = faultOf(faults, `/${key}`)}
-            {#if options}
+            {#if options || typeof first === 'boolean'}
                 <div class="grid grid-cols-[1fr_12rem] items-center">
                     <span class="quiet text-sm" aria-hidden="true">{label}</span>
                     <PickField
@@ -86,22 +87,21 @@
                         value={String(figures[key] ?? '')}
                         options={[
                             ...(optional ? [{ value: '', text: 'not said' }] : []),
-                            ...Object.entries(options).map(([value, text]) => ({ value, text })),
+                            ...Object.entries(options ?? YES_NO).map(([value, text]) => ({ value, text })),
                         ]}
-                        change={(value) =>
-                            (figures[key] = value === '' ? null : value === 'true' ? true : value === 'false' ? false : value)}
+                        change={(value) => (figures[key] = value === '' ? null : options ? value : value === 'true')}
                         fault={fault?.detail}
                     />
                 </div>
-            {:else if quantity || unit !== undefined}
+            {:else if quantity}
                 <NumberField
                     {label}
                     value={figures[key] as number | null}
                     change={(value) => (figures[key] = value)}
                     clear={optional ? () => (figures[key] = null) : undefined}
                     {units}
-                    {quantity}
-                    {unit}
+                    quantity={quantity === 'count' ? undefined : quantity}
+                    unit={quantity === 'count' ? unit : undefined}
                     {fault}
                 />
             {:else}

@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Locker } from '../lib/api';
-    import { GEAR, type GearList } from './gear';
+    import { formOf, type GearList } from './gear';
     import type { SpreadDesk } from '../spread/spread-desk.svelte';
     import GearDialog from './GearDialog.svelte';
     import PickField from '../fields/PickField.svelte';
@@ -53,7 +53,7 @@
         value={value ?? undefined}
         options={[
             ...things.map((thing) => ({ value: thing.id, text: thing.name })),
-            { value: TYPED, text: `a ${GEAR[list].one} not aboard yet…` },
+            { value: TYPED, text: `a ${formOf(list).one} not aboard yet…` },
             ...(chosen ? [{ value: RIGHT, text: `put ${chosen.name} right…` }] : []),
         ]}
         change={pick}

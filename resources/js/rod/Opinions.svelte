@@ -27,7 +27,7 @@
             case 'line':
                 return `Line: on the thickness its box figure is told for the model gives ${would}.`;
             case 'blow_back':
-                return `Blow-back: the ball is swept up ${shown(units, 'fineLength', put ?? 0)}; hanging straight it would be ${would}.`;
+                return `Blow-back: the ball is swept up ${shown(units, 'leader', put ?? 0)}; hanging straight it would be ${would}.`;
             case 'turn':
                 return `The turn: on a straight course the model gives ${would}.`;
             case 'current':

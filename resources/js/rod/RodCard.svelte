@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Holder, Locker, RunningLine, SpreadLine } from '../lib/api';
     import { figure, sidesOf, type Units } from '../lib/units';
-    import { lineWords, secondWords, settingWords } from '../lib/words';
+    import { lineWords, secondWords, settingWords } from '../lib/catalogue';
     import Glyph from './Glyph.svelte';
 
     let {
@@ -74,7 +74,7 @@
         {#if planned}
             <span class="kind figure was">plan {figure(units, 'depth', planned.depth)}</span>
         {:else}
-            <span class="kind figure">{lineWords(line)}</span>
+            <span class="kind figure">{lineWords(line, units)}</span>
         {/if}
         <span class="out figure">{letOut}</span>
         <span class="quiet second figure">{second}</span>
@@ -88,7 +88,7 @@
         {/if}
     {:else if line}
         {#if unsteady && !faulty}<span class="depth figure"><b>—</b></span>{/if}
-        <span class="kind figure">{lineWords(line)}</span>
+        <span class="kind figure">{lineWords(line, units)}</span>
         <span class="out figure">{letOut}</span>
         <span class="quiet second figure">{second}</span>
         <span class="lure figure">{lure}</span>

@@ -1,11 +1,10 @@
 <script lang="ts">
-    import type { SpreadLine } from '../lib/api';
     import { faultAt } from '../lib/api';
-    import { kindsFor, startLine, type Kind } from './rigging';
+    import { kindOf, kindsFor, kindText } from './rigging';
     import { RodReportFeed } from './rod-report.svelte';
     import type { SpreadDesk } from '../spread/spread-desk.svelte';
     import { figure, measure, plusMinus, shown } from '../lib/units';
-    import { lineWords, PRESENTATION } from '../lib/words';
+    import { entryOf, lineWords } from '../lib/catalogue';
     import BottomRig from './BottomRig.svelte';
     import FigureSheet from './FigureSheet.svelte';
     import Opinions from './Opinions.svelte';
@@ -25,7 +24,7 @@
     const running = $derived(holder && desk.feed.running.get(holder.code));
     const report = $derived(feed.report?.holder === holder?.code ? feed.report : null);
     const units = $derived(desk.boat.units);
-    const kinds = $derived(holder ? kindsFor(holder, desk.locker, desk.plan.lines) : []);
+    const kinds = $derived(holder ? kindsFor(holder, desk.plan.lines) : []);
     const at = $derived(line ? `/lines/${desk.indexOf(line.holder_id)}` : '');
     const lineFault = $derived(
         line &&
@@ -41,23 +40,17 @@
     const TABS = ['rig', 'opinions', 'figures'] as const;
     let tab: (typeof TABS)[number] = $state('rig');
 
-    const boardOf = (candidate: SpreadLine): Kind['board'] =>
-        !candidate.board_id
-            ? 'none'
-            : desk.locker.boards.find(({ id }) => id === candidate.board_id)?.size === 'mast'
-              ? 'mast'
-              : 'in-line';
+    let refused = $state('');
+    $effect(() => {
+        void desk.chosenId;
+        refused = '';
+    });
+    const kind = $derived(line && kindOf(line, desk.locker));
 
-    function kindText({ presentation, board }: Kind): string {
-        const name = presentation === 'flat' ? 'flat line' : PRESENTATION[presentation];
-        return { none: name, 'in-line': `${name} behind a board`, mast: `${name} off a mast board` }[board];
-    }
-
-    function rig(text: string): void {
-        const kind = kinds.find((candidate) => kindText(candidate) === text);
-        const fresh = holder && kind && startLine(holder, kind, desk.locker, desk.plan.lines, line);
-        if (fresh) {
-            desk.add(fresh);
+    async function rig(text: string): Promise<void> {
+        const wanted = kinds.find((candidate) => kindText(candidate) === text);
+        if (holder && wanted) {
+            refused = await desk.rig(holder.id, wanted);
         }
     }
 
@@ -70,14 +63,14 @@
         if (!running || down === null || down === undefined || Math.abs(down - running.depth) < 0.05) {
             return '';
         }
-        return `at the water: ${shown(units, 'fineLength', down - running.depth)} deeper`;
+        return `at the water: ${shown(units, 'leader', down - running.depth)} deeper`;
     });
 </script>
 
 {#if holder}
     <section class="flex h-full flex-col gap-1 overflow-y-auto px-4 py-2" aria-label="Rod {holder.code}">
         <div class="flex items-baseline justify-between gap-2">
-            <h2 class="text-lg font-bold">{holder.code}{line ? ` · ${lineWords(line)}` : ''}</h2>
+            <h2 class="text-lg font-bold">{holder.code}{line ? ` · ${lineWords(line, units)}` : ''}</h2>
             <span class="quiet text-sm">{holder.side === 'centre' ? 'stern' : holder.side}</span>
         </div>
 
@@ -120,7 +113,7 @@
                     <PickField
                         label="Presentation"
                         id="presentation"
-                        value={line ? kindText({ presentation: line.presentation, board: boardOf(line) }) : ''}
+                        value={kind ? kindText(kind) : ''}
                         options={[
                             ...(line ? [] : [{ value: '', text: 'Rig this rod as…' }]),
                             ...kinds.map((kind) => ({ value: kindText(kind), text: kindText(kind) })),
@@ -136,6 +129,7 @@
                     {/if}
                 </div>
             {/if}
+            {#if refused}<p class="text-error text-sm font-semibold" role="status">{refused}</p>{/if}
             {#if !line}
                 <p class="quiet text-[15px]">
                     Nothing runs from this holder. Choose a presentation and it starts with common figures.
@@ -144,6 +138,7 @@
                 {#if lineFault}<p class="text-error text-sm font-semibold">{lineFault}</p>{/if}
                 {#if report?.bottom_rig}<BottomRig bottom={report.bottom_rig} {desk} {line} />{/if}
                 {#key line.holder_id}<RigString {desk} {holder} {line} {at} {tipNote} />{/key}
+                <p class="quiet text-[13px] leading-snug">{entryOf(line.presentation).best_at}</p>
             {:else if tab === 'opinions' && running}
                 <Opinions {desk} {line} {running} {report} />
             {:else if tab === 'figures' && report}

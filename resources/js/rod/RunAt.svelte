@@ -2,7 +2,7 @@
     import type { RunningLine, SpreadLine } from '../lib/api';
     import type { Reached, SpreadDesk } from '../spread/spread-desk.svelte';
     import { figure, measure, shown } from '../lib/units';
-    import { settingWords } from '../lib/words';
+    import { settingWords } from '../lib/catalogue';
 
     /** "Run it at 62 ft": for the chosen rod, and for others marked to go with it. */
     let { desk, line, running }: { desk: SpreadDesk; line: SpreadLine; running: RunningLine } = $props();
@@ -16,6 +16,7 @@
 
     const OTHER = { dial: 'its dial', weight: 'its weight' };
     const other = $derived(together.length === 1 ? running.other_control : null);
+    const secondSet = $derived(other === 'dial' ? `dial ${line.dial}` : shown(units, 'small_mass', line.weight_mass ?? 0));
     let by: 'control' | 'other' = $state('control');
     let picking = $state(false);
     let wanted = $state('');
@@ -92,7 +93,7 @@
         {#if outcome === 'set'}
             {together.length > 1
                 ? 'All set.'
-                : `Set: ${by === 'other' && other === 'dial' ? `dial ${line.dial}` : by === 'other' ? shown(units, 'clipMass', line.weight_mass ?? 0) : settingWords(line, units)}${by === 'other' ? `, which runs at ${shown(units, 'depth', running.depth)}` : ''}.`}
+                : `Set: ${by === 'other' ? secondSet : settingWords(line, units)}${by === 'other' ? `, which runs at ${shown(units, 'depth', running.depth)}` : ''}.`}
         {:else if outcome && 'refused' in outcome}
             <span class="text-error font-semibold">{outcome.refused}</span>
         {:else if outcome}

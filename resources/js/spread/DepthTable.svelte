@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { SpreadDesk } from './spread-desk.svelte';
     import { figure, measure, plusMinus } from '../lib/units';
-    import { lineWords } from '../lib/words';
+    import { lineWords } from '../lib/catalogue';
 
     /** The views' figures as a table, for those who do not see pictures. */
     let { desk }: { desk: SpreadDesk } = $props();
@@ -22,7 +22,7 @@
             {#if running && line}
                 <tr>
                     <th scope="row">{holder.code}</th>
-                    <td>{lineWords(line)}</td>
+                    <td>{lineWords(line, units)}</td>
                     <td>{figure(units, 'depth', running.depth)}</td>
                     <td>{plusMinus(units, running.doubt)}</td>
                     <td>{figure(units, 'length', running.aft)}</td>

@@ -2,7 +2,7 @@
     import { api, ask, type Fault, type Schemas, type SpreadLine } from '../lib/api';
     import type { SpreadDesk } from './spread-desk.svelte';
     import { figure, measure, plusMinus } from '../lib/units';
-    import { lineWords, settingWords, SPECIES } from '../lib/words';
+    import { lineWords, settingWords } from '../lib/catalogue';
     import BandFields from '../trip/BandFields.svelte';
     import Dialog from '../frame/Dialog.svelte';
 
@@ -19,33 +19,6 @@
     let draft: Schemas['Draft'] | null = $state.raw(null);
     let faults: Fault[] = $state.raw([]);
     let said = $state('');
-
-    const ROLE: Record<Drafted['role'], string> = {
-        outside_board: 'Outside board, farthest from the boat',
-        inside_board: 'Inside board',
-        wide_diver: 'Diver dialled wide',
-        steep_diver: 'Diver dialled steep',
-        deep_rigger: 'Corner rigger on a short lead',
-        long_lead_rigger: 'Shallow rigger on a long lead',
-        stacked_release: 'Stacked above a rigger’s ball',
-        middle: 'Down the middle',
-    };
-    const LEFT: Record<Schemas['Draft']['left_out'][string], string> = {
-        limit: 'stays in: the line limit is reached',
-        gear: 'stays in: nothing aboard suits it',
-        fouls: 'stays in: wherever it runs it fouls another',
-    };
-
-    function reason({ role, reason: why, species }: Drafted): string {
-        const band = species ? SPECIES[species] : '';
-        return `${ROLE[role]}: ${
-            {
-                first: `the first lure on its feet of the ${band} band`,
-                second: `a second lure where the ${band} band weighs most`,
-                above: 'as near the band as its gear comes, for fish that look up',
-            }[why]
-        }.`;
-    }
 
     const pick = ({ covered }: Schemas['Draft']) => Math.round(100 * covered);
 
@@ -145,7 +118,8 @@
                                 {#if now && running}<b class="text-lg">{figure(units, 'depth', running.depth)}</b>{@render sides(
                                         running.doubt,
                                     )}
-                                    {lineWords(now)}, {settingWords(now, units)}{:else}<span class="quiet">empty</span>{/if}
+                                    {lineWords(now, units)}, {settingWords(now, units)}{:else}<span class="quiet">empty</span
+                                    >{/if}
                             </td>
                             {#if drafted}
                                 <td class="figure py-1 pr-3 text-right whitespace-nowrap"
@@ -154,9 +128,9 @@
                                     )}</td
                                 >
                                 <td class="py-1 pr-3 leading-snug">
-                                    <b class="figure">{lineWords(drafted.line)}, {settingWords(drafted.line, units)}</b>,
+                                    <b class="figure">{lineWords(drafted.line, units)}, {settingWords(drafted.line, units)}</b>,
                                     {desk.locker.lures.find(({ id }) => id === drafted.line.lure_id)?.name}<br />
-                                    <span class="text-sm">{reason(drafted)}</span>
+                                    <span class="text-sm">{drafted.reason}</span>
                                 </td>
                                 <td class="py-1 text-right">
                                     {#if taken(drafted)}<span class="quiet text-sm">on the desk</span>{:else}
@@ -169,7 +143,7 @@
                                 </td>
                             {:else}
                                 <td></td>
-                                <td class="quiet py-1" colspan="2">{LEFT[draft.left_out[holder.code] ?? 'gear']}</td>
+                                <td class="quiet py-1" colspan="2">{draft.left_out[holder.code]}</td>
                             {/if}
                         </tr>
                     {/each}

@@ -5,6 +5,7 @@ import { History } from './history.svelte';
 import { Keeper } from './keeper.svelte';
 import { Lookahead } from './lookahead.svelte';
 import { NOTHING_TRIED, planOf, type Plan, type WhatIf } from './plan';
+import type { Kind } from '../rod/rigging';
 import { PreviewFeed } from './preview-feed.svelte';
 
 /** What came of "run it at": done, as near as this gear gets, or why not. */
@@ -113,6 +114,30 @@ export class SpreadDesk {
             ...this.plan,
             lines: this.plan.lines.filter((line) => line.holder_id !== holderId && line.rides_on !== holderId),
         });
+    }
+
+    /** Rigs a rod as the server would begin it, or off another reel; what it cannot is said. */
+    async rig(holderId: number, { presentation, board }: Kind, reelId: number | null = null): Promise<string> {
+        const answer = await ask(
+            api.POST('/spreads/{spread}/rig', {
+                params: { path: { spread: this.spread.id } },
+                body: {
+                    holder_id: holderId,
+                    presentation,
+                    board,
+                    reel_id: reelId,
+                    speed: this.plan.speed,
+                    lines: this.plan.lines,
+                },
+            }),
+        );
+        if ('data' in answer) {
+            this.add(answer.data.line);
+            return '';
+        }
+        return 'problem' in answer
+            ? (answer.problem.errors?.[0]?.detail ?? answer.problem.detail)
+            : 'The server is not answering; nothing was changed.';
     }
 
     mark(holderId: number): void {

@@ -9,9 +9,6 @@ use Admek\Core\Spread\Check\Breach;
 use Admek\Core\Spread\Check\Breaches;
 use Admek\Core\Spread\Check\BreachKind;
 use Admek\Core\Spread\Check\SpreadLimits;
-use Admek\Core\Spread\Cure\CureKind;
-use Admek\Core\Spread\Cure\Cures;
-use Admek\Core\Spread\Cure\SpareLure;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Run\Internal\BoxedCurve;
@@ -210,74 +207,6 @@ final class BreachesTest extends TestCase
         $doubled = $this->kinds($two, BreachKind::Doubled, $limits)[0];
         self::assertEqualsWithDelta(0.3, $doubled->amount, 0.05);
         self::assertSame([], $this->kinds($two, BreachKind::Doubled, new SpreadLimits(bands: ['king' => [20.0, 22.0]])), 'with no feet bare a second lure is welcome');
-        $cure = (new Cures($two, $this->runningLines($two), new Conditions(self::SPEED), $limits))->of($doubled);
-        self::assertSame(CureKind::SetControl, $cure?->kind);
-        self::assertSame([], $this->kinds($cure->applied($two), BreachKind::Doubled, $limits));
-    }
-
-    public function test_what_is_too_many_doubled_or_out_of_reach_is_cured_too(): void
-    {
-        $lines = [$this->rigger(20.0, 6.0), $this->planned('S5', $this->rigger(27.0, 6.0)->rig, [0.4, 1.7, -1.0]), $this->board('P1', 40.0, -4.0)];
-        $limits = new SpreadLimits(lines: 2, bands: ['king' => [18.0, 32.0]]);
-        $cures = fn (array $spares = [], array $finishes = [], ?array $of = null): Cures => new Cures($of ?? $lines, $this->runningLines($of ?? $lines), new Conditions(self::SPEED), $limits, spares: $spares, finishes: $finishes);
-        $out = $cures()->of(new Breach(BreachKind::LineCount, [], 3.0, 2.0));
-        self::assertSame([CureKind::TakeOut, ['P1']], [$out?->kind, $out?->holders], 'the one that serves no band');
-        self::assertCount(2, $out->applied($lines));
-
-        $same = new Breach(BreachKind::Duplicate, ['P5', 'S5'], subject: 'silver');
-        $finishes = ['P5' => 'silver', 'S5' => 'silver', 'P1' => 'gold'];
-        $spare = static fn (int $id, string $finish, LureKind $kind = LureKind::MediumSpoon): SpareLure => new SpareLure($id, $finish, Lure::ofKind($kind));
-        self::assertSame(9, $cures([$spare(7, 'gold'), $spare(8, 'blue', LureKind::MagnumSpoon), $spare(9, 'blue')], $finishes)->of($same)?->lure, 'the same swimmer in a finish no line has');
-        self::assertNull($cures([$spare(7, 'gold')], $finishes)->of($same));
-        self::assertNull($cures()->of(new Breach(BreachKind::SettingCross, ['P5', 'S5'])), 'the order is the captain’s to put');
-    }
-
-    public function test_a_cure_takes_its_breach_away_and_brings_no_other(): void
-    {
-        $deep = $this->diver('P3', Side::Port, 1.0, -1.0);
-        $bottom = $this->runningLines([$deep])[0]->depth();
-        $cases = [
-            'crossed holders' => [[$this->board('P1', 25.0, -4.0), $this->board('P2', 40.0, -2.0)], new SpreadLimits, BreachKind::HolderOrder, CureKind::SwapHolders],
-            'crowding boards' => [[$this->board('P1', 40.0, -4.0), $this->board('P2', 38.0, -2.0)], new SpreadLimits, BreachKind::Neighbours, CureKind::SetBoardOut],
-            'touching bottom' => [[$deep], new SpreadLimits(bottom: Bottom::flat($bottom)), BreachKind::Bottom, CureKind::SetControl],
-            'a long lead into a diver’s line' => [[$this->diver('P3', Side::Port, 0.0, -1.8, 30.0), $this->rigger(12.2, 18.0)], new SpreadLimits, BreachKind::Tangle, CureKind::SetControl],
-        ];
-        foreach ($cases as $name => [$lines, $limits, $kind, $cureKind]) {
-            $breach = $this->kinds($lines, $kind, $limits)[0] ?? null;
-            self::assertNotNull($breach, $name);
-            $cure = (new Cures($lines, $this->runningLines($lines), new Conditions(self::SPEED), $limits))->of($breach);
-            self::assertSame($cureKind, $cure?->kind, $name);
-            $cured = $cure->applied($lines);
-            self::assertSame([], $this->kinds($cured, $kind, $limits), $name);
-            self::assertLessThan(count(Breaches::of($this->runningLines($lines), $limits)), count(Breaches::of($this->runningLines($cured), $limits)), $name);
-            self::assertSame(array_map(static fn (PlannedLine $l): array => $l->tip, $lines), array_map(static fn (PlannedLine $l): array => $l->tip, $cured), 'rods stay where they stand');
-        }
-    }
-
-    public function test_no_cure_drives_a_line_deeper_into_bottom(): void
-    {
-        $lines = [$this->rigger(22.0, 6.0), $this->planned('S5', $this->rigger(12.0, 6.0)->rig, [0.4, 1.7, -1.0])];
-        $limits = new SpreadLimits(bottom: Bottom::flat(22.5), bands: ['lake_trout' => [24.0, 34.0]]);
-        self::assertNotSame([], $this->kinds($lines, BreachKind::Bottom, $limits));
-        $cures = new Cures($lines, $this->runningLines($lines), new Conditions(self::SPEED), $limits);
-        foreach ($this->kinds($lines, BreachKind::Bare, $limits) as $bare) {
-            self::assertNull($cures->of($bare), 'the bare feet lie under the bottom');
-        }
-    }
-
-    public function test_where_nothing_simple_helps_no_cure_is_offered(): void
-    {
-        $lines = [$this->board('P1', 40.0, -4.0)];
-        $limits = new SpreadLimits(bands: ['king' => [60.0, 90.0]]);
-        $cures = new Cures($lines, $this->runningLines($lines), new Conditions(self::SPEED), $limits);
-        $bare = $this->kinds($lines, BreachKind::Bare, $limits);
-        self::assertNotSame([], $bare);
-        foreach ($bare as $breach) {
-            self::assertNull($cures->of($breach), 'no let-out takes a flat line down there: other gear is the captain’s to choose');
-        }
-        $shallow = new SpreadLimits(bottom: Bottom::flat(0.6));
-        $diver = [$this->diver('P3', Side::Port, 1.0, -1.0)];
-        self::assertNull((new Cures($diver, $this->runningLines($diver), new Conditions(self::SPEED), $shallow))->of($this->kinds($diver, BreachKind::Bottom, $shallow)[0]), 'no let-out clears so little water');
     }
 
     /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Spread;
 
 use Admek\Core\Spread\Plan\Conditions;
-use Admek\Core\Spread\Plan\LineBuilder;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Catalogue\Presentation;
@@ -125,7 +124,7 @@ final class DoubtHeldTest extends TestCase
             'flat' => [Lines::line('C1', 'flat', ['lure' => ['name' => 'minnow', 'kind' => LureKind::LongMinnow->value, 'finish' => 'gold']])],
             default => [Lines::line('P5', $rig)],
         };
-        $planned = LineBuilder::all($lines);
+        $planned = Lines::planned($lines);
 
         return $planned[count($planned) - 1];
     }

@@ -13,13 +13,18 @@ use Admek\Core\Spread\Drafting\DraftBand;
 use Admek\Core\Spread\Drafting\DraftedLine;
 use Admek\Core\Spread\Drafting\Drafter;
 use Admek\Core\Spread\Drafting\DraftTask;
+use Admek\Core\Spread\Drafting\LeftOut;
 use Admek\Core\Spread\Drafting\Option;
 use Admek\Core\Spread\Drafting\Pattern;
+use Admek\Core\Spread\Drafting\Role;
 use Admek\Core\Spread\Drafting\Water;
 use Admek\Core\Spread\Plan\Conditions;
-use Admek\Core\Spread\Plan\LineBuilder;
+use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Described\GearAboard;
+use Admek\Core\Tackle\Described\LineFigure;
+use Admek\Core\Units\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Spread\Support\Lines;
@@ -43,11 +48,12 @@ final class DraftTest extends TestCase
         self::assertGreaterThan(0.9, $draft->covered);
         self::assertCount(9, $draft->lines, 'every holder that may be used is');
         self::assertSame([], $draft->leftOut);
-        $lures = array_map(static fn (DraftedLine $line): string => $line->line['lure']['name'], $draft->lines);
+        $lures = array_map(static fn (DraftedLine $line): string => $line->line->lure->name, $draft->lines);
         self::assertSame($lures, array_unique($lures), 'no lure twice while others lie in the box');
         foreach ($draft->lines as $i => $line) {
             self::assertEqualsWithDelta($draft->running[$i]->depth(), $line->depth, 1e-9);
-            self::assertSame($line->band === null, $line->reason === 'above');
+            self::assertSame($line->band === null, str_contains($line->reason()->in(Units::Us), 'as near the band as its gear comes'));
+            self::assertStringStartsWith($line->role->words(), $line->reason()->in(Units::Us));
         }
     }
 
@@ -55,15 +61,15 @@ final class DraftTest extends TestCase
     {
         $task = $this->task(['P2', 'P3', 'P5', 'S5', 'S3', 'S2'], [[110, 170, 1.0]], 200);
         $draft = (new Drafter)->draft($task);
-        $depths = array_combine(array_map(static fn (DraftedLine $line): string => $line->line['holder']['code'], $draft->lines), array_map(static fn (DraftedLine $line): float => $line->depth / self::FOOT, $draft->lines));
-        $stacked = array_values(array_filter($draft->lines, static fn (DraftedLine $line): bool => $line->role === 'stacked_release'));
+        $depths = array_combine(array_map(static fn (DraftedLine $line): string => $line->line->holder->code, $draft->lines), array_map(static fn (DraftedLine $line): float => $line->depth / self::FOOT, $draft->lines));
+        $stacked = array_values(array_filter($draft->lines, static fn (DraftedLine $line): bool => $line->role === Role::StackedRelease));
 
         self::assertSame([], $draft->grave($task));
         self::assertGreaterThanOrEqual(2, count($stacked));
         foreach ($stacked as $line) {
-            $host = $line->line['rides_on'];
+            $host = (string) $line->line->ridesOn;
             self::assertGreaterThan(8.0, $depths[$host] - $line->depth / self::FOOT, 'it hangs above the release at the ball');
-            self::assertSame($host[0], $line->line['holder']['code'][0], 'on the cable of its own side');
+            self::assertSame($host[0], $line->line->holder->code[0], 'on the cable of its own side');
         }
         $without = $this->task(['P5', 'S5'], [[110, 170, 1.0]], 200);
         self::assertGreaterThan((new Drafter)->draft($without)->covered + 0.15, $draft->covered);
@@ -73,11 +79,11 @@ final class DraftTest extends TestCase
     {
         $task = $this->task(['P1', 'P2', 'P3', 'C1', 'S3', 'S2', 'S1'], [[4, 30, 1.0]], 60, gear: ['board' => [['name' => 'mast', 'size' => 'mast']], 'diver' => []]);
         $draft = (new Drafter)->draft($task);
-        $clipped = array_values(array_filter($draft->lines, static fn (DraftedLine $line): bool => isset($line->line['clip_out'])));
+        $clipped = array_values(array_filter($draft->lines, static fn (DraftedLine $line): bool => $line->line->figure(LineFigure::ClipOut) !== null));
 
         self::assertSame([], $draft->grave($task));
         self::assertGreaterThanOrEqual(4, count($clipped));
-        self::assertCount(1, array_unique(array_map(static fn (DraftedLine $line): float => $line->line['board_out'], $clipped)), 'one tow line a side, of one length');
+        self::assertCount(1, array_unique(array_map(static fn (DraftedLine $line): ?float => $line->line->figure(LineFigure::BoardOut), $clipped)), 'one tow line a side, of one length');
         self::assertGreaterThan(0.8, $draft->covered);
     }
 
@@ -93,7 +99,7 @@ final class DraftTest extends TestCase
         $draft = (new Drafter)->draft($this->task(['P1', 'P3', 'P5', 'C1', 'S5'], [[40, 70, 1.0]], 100, 3));
 
         self::assertCount(3, $draft->lines);
-        self::assertSame(['limit'], array_values(array_unique($draft->leftOut)));
+        self::assertSame([LeftOut::Limit], array_values(array_unique($draft->leftOut, SORT_REGULAR)));
         self::assertCount(2, $draft->leftOut);
     }
 
@@ -145,10 +151,10 @@ final class DraftTest extends TestCase
     public function test_a_rod_nothing_aboard_suits_stays_empty(): void
     {
         $task = $this->task(['P5', 'P3'], [[40, 60, 1.0]], 100);
-        $draft = (new Drafter)->draft(new DraftTask($task->bands, $task->holders, ['ball' => [], 'board' => []] + $task->gear, $task->conditions, $task->limits, 9));
+        $draft = (new Drafter)->draft(new DraftTask($task->bands, $task->holders, new GearAboard($task->gear->reels, $task->gear->lures, divers: $task->gear->divers), $task->conditions, $task->limits, 9));
 
-        self::assertSame(['P5' => 'gear'], $draft->leftOut);
-        self::assertSame('P3', $draft->lines[0]->line['holder']['code']);
+        self::assertSame(['P5' => LeftOut::Gear], $draft->leftOut);
+        self::assertSame('P3', $draft->lines[0]->line->holder->code);
     }
 
     /** The most that any rigging and depths (a grid of 2 ft) of the same holders cover without a grave breach. */
@@ -177,7 +183,7 @@ final class DraftTest extends TestCase
         $running = [];
         // A stacked release only adds to what these cover alone.
         foreach (array_filter($ways, static fn (Option $way): bool => $way->rides === null) as $way) {
-            $planned = LineBuilder::all([$way->line], $task->mast)[0];
+            $planned = SpreadPlan::of([$way->line], $task->mast)->lines[0];
             foreach ($task->bands as $band) {
                 for ($depth = $band->top - 4 * self::FOOT; $depth < $band->bottom + self::FOOT; $depth += 2 * self::FOOT) {
                     $reach = $depth > 0.5 ? $solver->reach($planned, $task->conditions, $depth) : null;
@@ -234,8 +240,8 @@ final class DraftTest extends TestCase
 
         return new DraftTask(
             array_map(static fn (array $band): DraftBand => new DraftBand(Species::King, $band[0] * Lines::FOOT, $band[1] * Lines::FOOT, $band[2]), $bands),
-            array_map(static fn (string $code): array => array_combine(['code', 'side', 'kind', 'aft', 'starboard', 'height'], [$code, ...self::RAIL[$code]]), $holders),
-            $gear + [
+            Lines::holders(array_map(static fn (string $code): array => array_combine(['code', 'side', 'kind', 'aft', 'starboard', 'height'], [$code, ...self::RAIL[$code]]), $holders)),
+            Lines::gear($gear + [
                 'reel' => [['name' => 'braid', 'material' => 'braid', 'test' => 30], ['name' => 'nylon', 'material' => 'nylon', 'test' => 20], ['name' => 'core', 'material' => 'leadcore', 'test' => 27, 'colours' => 8.0]],
                 'ball' => [['name' => '12 lb', 'mass' => 5.443]],
                 'diver' => [['name' => 'large', 'size' => 'large', 'ringed' => false]],
@@ -244,7 +250,7 @@ final class DraftTest extends TestCase
                     ...array_map(static fn (int $i): array => $lure("spoon {$i}", 'medium_spoon'), range(1, 9)),
                     $lure('minnow 1', 'long_minnow', 9.0), $lure('minnow 2', 'long_minnow', 9.0), $lure('plug', 'deep_plug', 15.0),
                 ],
-            ],
+            ]),
             new Conditions(2.3 * Lines::MPH),
             new SpreadLimits($most, Bottom::flat($bottom * self::FOOT), $named),
             $most,

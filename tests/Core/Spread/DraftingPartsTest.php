@@ -14,12 +14,14 @@ use Admek\Core\Spread\Drafting\DraftBand;
 use Admek\Core\Spread\Drafting\DraftTask;
 use Admek\Core\Spread\Drafting\Option;
 use Admek\Core\Spread\Drafting\Pattern;
+use Admek\Core\Spread\Drafting\Role;
 use Admek\Core\Spread\Drafting\Water;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\SpreadSolver;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Core\Spread\Support\Lines;
 
 final class DraftingPartsTest extends TestCase
 {
@@ -65,7 +67,7 @@ final class DraftingPartsTest extends TestCase
 
     public function test_rods_go_where_they_cover_most_and_the_one_with_least_choice_first(): void
     {
-        $way = static fn (float $from, float $to): Option => new Option([], $from, $to, 'middle', false);
+        $way = static fn (float $from, float $to): Option => new Option(Lines::described(Lines::line('C1', 'flat')), $from, $to, Role::Middle, false);
         $bands = [new DraftBand(Species::King, 10.0, 20.0)];
         $assigned = Assignment::of($bands, ['any' => [$way(2.0, 40.0)], 'shallow' => [$way(2.0, 11.0)], 'deep' => [$way(16.0, 40.0)]], 9);
 
@@ -86,7 +88,7 @@ final class DraftingPartsTest extends TestCase
             $options = [];
             foreach (['a', 'b', 'c'] as $holder) {
                 $from = $random->getInt(1, 20);
-                $options[$holder] = [new Option([], (float) $from, (float) ($from + $random->getInt(4, 20)), 'middle', false)];
+                $options[$holder] = [new Option(Lines::described(Lines::line('C1', 'flat')), (float) $from, (float) ($from + $random->getInt(4, 20)), Role::Middle, false)];
             }
             $best = 0.0;
             $depths = array_filter(range(1.0, 32.0, 0.5));
@@ -108,12 +110,12 @@ final class DraftingPartsTest extends TestCase
         $pattern = new Pattern($this->task(), new SpreadSolver);
         self::assertSame([2, 5], [$pattern->leastBoards(), $pattern->mostBoards()]);
         $options = $pattern->options(2);
-        $figure = static fn (string $holder, string $name): mixed => $options[$holder][0]->line[$name] ?? null;
+        $figure = static fn (string $holder, string $name): mixed => $options[$holder][0]->line->figures[$name] ?? null;
 
         self::assertGreaterThan($figure('P2', 'board_out'), $figure('P1', 'board_out'));
         self::assertSame([3.5, 2.0, 0.5], [$figure('P3', 'dial'), $figure('P4', 'dial'), $figure('P5', 'dial')]);
-        self::assertSame(['outside_board', 'inside_board', 'wide_diver', 'steep_diver'], array_map(static fn (string $h): string => $options[$h][0]->role, ['P1', 'P2', 'P3', 'P5']));
-        self::assertSame(['deep_rigger', 'long_lead_rigger'], array_map(static fn (Option $o): string => $o->role, $options['P6']));
+        self::assertSame([Role::OutsideBoard, Role::InsideBoard, Role::WideDiver, Role::SteepDiver], array_map(static fn (string $h): Role => $options[$h][0]->role, ['P1', 'P2', 'P3', 'P5']));
+        self::assertSame([Role::DeepRigger, Role::LongLeadRigger], array_map(static fn (Option $o): Role => $o->role, $options['P6']));
         foreach ($options as $ways) {
             foreach ($ways as $way) {
                 self::assertLessThan($way->deepest, $way->shallowest);
@@ -153,12 +155,12 @@ final class DraftingPartsTest extends TestCase
         }
 
         return new DraftTask(
-            [new DraftBand(Species::King, 14.0, 22.0)], $holders,
-            [
+            [new DraftBand(Species::King, 14.0, 22.0)], Lines::holders($holders),
+            Lines::gear([
                 'reel' => [['name' => 'braid', 'material' => 'braid', 'test' => 30], ['name' => 'nylon', 'material' => 'nylon', 'test' => 20], ['name' => 'core', 'material' => 'leadcore', 'test' => 27, 'colours' => 8.0]],
                 'lure' => [['name' => 'spoon', 'kind' => 'medium_spoon'], ['name' => 'minnow', 'kind' => 'long_minnow']],
                 'ball' => [['name' => '12 lb', 'mass' => 5.443]], 'diver' => [['name' => 'large', 'size' => 'large', 'ringed' => false]], 'board' => [['name' => 'large', 'size' => 'large']],
-            ],
+            ]),
             new Conditions(1.028), new SpreadLimits, 16,
         );
     }

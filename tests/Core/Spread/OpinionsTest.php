@@ -8,7 +8,6 @@ use Admek\Core\InvalidValue;
 use Admek\Core\Records\Sounding;
 use Admek\Core\Records\Soundings;
 use Admek\Core\Spread\Plan\Conditions;
-use Admek\Core\Spread\Plan\LineBuilder;
 use Admek\Core\Spread\Run\Difference;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
@@ -104,6 +103,6 @@ final class OpinionsTest extends TestCase
     /** @param  array<string, mixed>  $change */
     private function run1(string $kind, array $change, Conditions $conditions): RunningLine
     {
-        return (new SpreadSolver)->run(LineBuilder::all([Lines::line('P5', $kind, $change)])[0], $conditions);
+        return (new SpreadSolver)->run(Lines::planned([Lines::line('P5', $kind, $change)])[0], $conditions);
     }
 }

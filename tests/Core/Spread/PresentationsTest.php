@@ -7,13 +7,13 @@ namespace Tests\Core\Spread;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Check\BottomFishing;
 use Admek\Core\Spread\Plan\Conditions;
-use Admek\Core\Spread\Plan\LineBuilder;
 use Admek\Core\Spread\Plan\PlannedLine;
-use Admek\Core\Spread\Plan\Shared;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Catalogue\Pick;
 use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Parts\Figure;
 use Admek\Core\Tackle\Parts\LeadWeight;
 use Admek\Core\Tackle\Parts\Lure;
@@ -43,7 +43,7 @@ final class PresentationsTest extends TestCase
     public function test_every_presentation_runs_and_is_run_at_a_depth_by_its_own_control(Presentation $presentation): void
     {
         $lines = $presentation === Presentation::Stacker ? [Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker')] : [Lines::line('P5', $presentation->value)];
-        $planned = LineBuilder::all($lines)[count($lines) - 1];
+        $planned = Lines::planned($lines)[count($lines) - 1];
         $running = $this->run1($planned);
         self::assertGreaterThan(0.0, $running->doubt?->deeper);
         $wanted = 0.8 * $running->depth();
@@ -51,23 +51,34 @@ final class PresentationsTest extends TestCase
         self::assertTrue($reach->reached, "{$presentation->value} at {$wanted} m");
         self::assertEqualsWithDelta($wanted, $this->run1($planned->withControl($reach->control))->depth(), 0.02);
         self::assertSame($planned->rig->control()->deepens, $reach->control < $planned->rig->control()->value, 'shallower by less of it');
-        self::assertContains($planned->rig->control()->kind->figure(), $presentation->figures());
+        self::assertContains($planned->rig->control()->kind->figure(), $this->askedFor($presentation));
     }
 
     public function test_every_figure_of_a_presentation_is_asked_for_by_name(): void
     {
         foreach (Presentation::cases() as $presentation) {
-            foreach (array_diff($presentation->figures(), ['dial_side']) as $figure) {
+            foreach ($this->askedFor($presentation) as $figure) {
                 $line = Lines::line('P5', $presentation->value, $presentation === Presentation::Stacker ? ['rides_on' => 'P6'] : []);
                 unset($line[$figure]);
                 try {
-                    LineBuilder::all([$line, Lines::line('P6', 'rigger')]);
+                    Lines::planned([$line, Lines::line('P6', 'rigger')]);
                     self::fail("{$presentation->value} without {$figure} was taken.");
                 } catch (InvalidValue $invalid) {
                     self::assertSame("lines.0.{$figure}", $invalid->field);
                 }
             }
         }
+    }
+
+    /** @return list<string> what a line of it must be told, beside what any line is */
+    private function askedFor(Presentation $presentation): array
+    {
+        $entry = $presentation->entry();
+
+        return [
+            ...array_diff(array_map(static fn (LineFigure $figure): string => $figure->value, $entry->figures()), ['tip_height', 'leader_length']),
+            ...array_map(static fn (Pick $pick): string => $pick->value, array_values(array_filter([Pick::Ball, Pick::Diver, Pick::RidesOn], $entry->picks(...)))),
+        ];
     }
 
     public function test_releases_on_one_cable_share_its_ball_and_its_blow_back(): void
@@ -89,15 +100,16 @@ final class PresentationsTest extends TestCase
 
     public function test_a_cable_let_out_carries_the_releases_above_its_ball(): void
     {
-        $lines = LineBuilder::all([Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker')]);
-        $before = $this->run1($lines[1])->depth();
-        $after = Shared::withControl($lines, 'P5', 30.0);
+        $plan = Lines::plan([Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker')]);
+        $before = $this->run1($plan->lines[1])->depth();
+        $let = $plan->withControl('P5', 30.0);
+        $after = $let->lines;
 
         self::assertGreaterThan($before + 4.0, $this->run1($after[1])->depth());
         self::assertLessThan($before + 5.0, $this->run1($after[1])->depth(), 'more cable is blown back more');
         self::assertInstanceOf(Downrigger::class, $after[0]->rig);
         self::assertSame(5.0, $after[0]->rig->others[0]->above);
-        $raised = Shared::withControl($after, 'P4', 8.0);
+        $raised = $let->withControl('P4', 8.0)->lines;
         self::assertInstanceOf(Downrigger::class, $raised[0]->rig);
         self::assertSame(8.0, $raised[0]->rig->others[0]->above, 'the host hears of a release moved up');
         self::assertEqualsWithDelta($this->run1($after[1])->depth() - 3.0, $this->run1($raised[1])->depth(), 0.4);
@@ -131,12 +143,12 @@ final class PresentationsTest extends TestCase
     {
         $clipped = fn (string $code, float $out): array => Lines::line($code, 'flat', ['board' => ['name' => 'mast', 'size' => 'mast'], 'board_out' => $out, 'clip_out' => 20.0]);
         $this->expectExceptionMessage('lines.0.board_out must be 50.00 m as on P2');
-        LineBuilder::all([$clipped('P1', 45.0), $clipped('P2', 50.0)]);
+        Lines::planned([$clipped('P1', 45.0), $clipped('P2', 50.0)]);
     }
 
     public function test_a_bouncer_s_angle_is_that_of_its_weight_against_its_drag(): void
     {
-        $planned = LineBuilder::all([Lines::line('P4', 'bouncer', ['leader_length' => 0.0])])[0];
+        $planned = Lines::planned([Lines::line('P4', 'bouncer', ['leader_length' => 0.0])])[0];
         $running = $this->run1($planned);
         $bottom = BottomFishing::of($running, new Conditions(self::SPEED));
         $sphere = (new LeadWeight(0.0567))->body('weight');
@@ -151,7 +163,7 @@ final class PresentationsTest extends TestCase
     {
         $speed = new Conditions(1.0 * Lines::MPH);
         foreach (['bouncer', 'dropper'] as $kind) {
-            $rigged = static fn (float $mass, float $out): PlannedLine => LineBuilder::all([Lines::line('P4', $kind, ['weight_mass' => $mass, 'let_out' => $out])])[0];
+            $rigged = static fn (float $mass, float $out): PlannedLine => Lines::planned([Lines::line('P4', $kind, ['weight_mass' => $mass, 'let_out' => $out])])[0];
             $now = (new SpreadSolver)->run($rigged(0.0567, 9.0), $speed);
             $depth = $now->solution->bodies['weight'][2];
             $lightest = BottomFishing::of($now, $speed)?->lightest;
@@ -197,8 +209,8 @@ final class PresentationsTest extends TestCase
 
     public function test_a_figure_can_be_the_captain_s_own_and_says_where_it_comes_from(): void
     {
-        $thin = LineBuilder::all([Lines::line('P3', 'diver', ['overrides' => ['main.diameter' => 0.0002, 'diver.lift_area' => 9e-3]])])[0];
-        $usual = LineBuilder::all([Lines::line('P3', 'diver')])[0];
+        $thin = Lines::planned([Lines::line('P3', 'diver', ['overrides' => ['main.diameter' => 0.0002, 'diver.lift_area' => 9e-3]])])[0];
+        $usual = Lines::planned([Lines::line('P3', 'diver')])[0];
 
         self::assertGreaterThan($this->run1($usual)->depth() + 1.0, $this->run1($thin)->depth());
         $figures = [];
@@ -209,16 +221,16 @@ final class PresentationsTest extends TestCase
         self::assertFalse($figures['lure.drag_area']->own);
         self::assertSame($figures['lure.drag_area']->default, $figures['lure.drag_area']->value);
         $this->expectExceptionMessage('lines.0.overrides.ball.mass must be a figure of this rig');
-        LineBuilder::all([Lines::line('P3', 'diver', ['overrides' => ['ball.mass' => 4.0]])]);
+        Lines::planned([Lines::line('P3', 'diver', ['overrides' => ['ball.mass' => 4.0]])]);
     }
 
     public function test_wire_and_segment_keep_what_is_theirs(): void
     {
-        $wire = LineBuilder::all([Lines::line('C1', 'wire', ['let_out' => 90.0, 'backing' => 12.0])])[0]->rig;
+        $wire = Lines::planned([Lines::line('C1', 'wire', ['let_out' => 90.0, 'backing' => 12.0])])[0]->rig;
         self::assertSame(['let_out' => 80.0, 'backing' => 0.0], $wire->control()->figures(80.0));
         self::assertSame(['let_out' => 90.0], $wire->control()->figures(90.0));
         $length = static fn (string $kind, array $change = []): float => array_sum(array_map(
-            static fn (object $part): float => $part->length ?? 0.0, LineBuilder::all([Lines::line('C1', $kind, $change)])[0]->towLine()->chain,
+            static fn (object $part): float => $part->length ?? 0.0, Lines::planned([Lines::line('C1', $kind, $change)])[0]->towLine()->chain,
         ));
         self::assertEqualsWithDelta(1.8 + 90.0 + 12.0, $length('wire', ['let_out' => 90.0, 'backing' => 12.0]), 1e-9);
         self::assertEqualsWithDelta(1.8 + 9.0 + 3 * 9.144 + 20.0, $length('segment'), 1e-9);
@@ -228,7 +240,7 @@ final class PresentationsTest extends TestCase
     public function test_rules_of_thumb_are_the_boat_s_own_where_it_has_some(): void
     {
         $rules = RulesOfThumb::of(['per_colour' => 2.0, 'bouncer_scope' => 1.4, 'diver_share' => 0.5]);
-        $depth = static fn (string $kind): float => LineBuilder::all([Lines::line('P5', $kind)])[0]->rig->ruleOfThumb($rules)->depth ?? NAN;
+        $depth = static fn (string $kind): float => Lines::planned([Lines::line('P5', $kind)])[0]->rig->ruleOfThumb($rules)->depth ?? NAN;
 
         self::assertEqualsWithDelta(10.0, $depth('core'), 1e-9);
         self::assertEqualsWithDelta(6.0, $depth('segment'), 1e-9);
@@ -263,7 +275,7 @@ final class PresentationsTest extends TestCase
     public function test_what_nobody_can_rig_is_refused_at_its_line_and_field(string $field, Closure $make): void
     {
         try {
-            LineBuilder::all($make());
+            Lines::planned($make());
         } catch (InvalidValue $invalid) {
             self::assertSame($field, $invalid->field, $invalid->getMessage());
 
@@ -284,7 +296,7 @@ final class PresentationsTest extends TestCase
      */
     private function all(array $lines, array $mast = [-4.0, 0.0, -3.0]): array
     {
-        return (new SpreadSolver)->all(LineBuilder::all($lines, $mast), new Conditions(self::SPEED));
+        return (new SpreadSolver)->all(Lines::planned($lines, $mast), new Conditions(self::SPEED));
     }
 
     /** @return iterable<string, array{array<string, mixed>, float, string}> */
@@ -303,8 +315,8 @@ final class PresentationsTest extends TestCase
     {
         $solver = new SpreadSolver;
         $conditions = new Conditions(2.0 * Lines::MPH);
-        $planned = LineBuilder::all([$line])[0];
-        $control = $planned->otherControl() ?? self::fail('nothing but its let-out sets its depth');
+        $planned = Lines::planned([$line])[0];
+        $control = $planned->rig->otherControl() ?? self::fail('nothing but its let-out sets its depth');
         $reach = $solver->reach($planned, $conditions, $depth, byOther: true);
         $set = $planned->withOtherControl($reach->control);
 
@@ -319,6 +331,6 @@ final class PresentationsTest extends TestCase
     public function test_what_has_no_dial_or_weight_says_so(): void
     {
         $this->expectExceptionMessage('by must be what is let out');
-        (new SpreadSolver)->reach(LineBuilder::all([Lines::line('P1', 'core')])[0], new Conditions(1.0), 5.0, byOther: true);
+        (new SpreadSolver)->reach(Lines::planned([Lines::line('P1', 'core')])[0], new Conditions(1.0), 5.0, byOther: true);
     }
 }

@@ -11,7 +11,6 @@ use Admek\Core\Spread\Check\BreachKind;
 use Admek\Core\Spread\Check\SafeLimits;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
-use Admek\Core\Spread\Plan\LineBuilder;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
@@ -49,14 +48,14 @@ final class SafeLimitsTest extends TestCase
 
     public function test_with_nothing_to_foul_a_turn_may_be_as_tight_as_any(): void
     {
-        $limit = (new SafeLimits(LineBuilder::all([Lines::line('P5', 'rigger', ['let_out' => 8.0])]), new Conditions(self::SPEED), new SpreadLimits))->turn(Side::Port);
+        $limit = (new SafeLimits(Lines::planned([Lines::line('P5', 'rigger', ['let_out' => 8.0])]), new Conditions(self::SPEED), new SpreadLimits))->turn(Side::Port);
 
         self::assertSame(['radius' => SafeLimits::TIGHTEST, 'first' => null], $limit);
     }
 
     public function test_the_slowest_safe_speed_is_that_at_which_the_first_line_finds_bottom(): void
     {
-        $lines = LineBuilder::all([Lines::line('C1', 'core'), Lines::line('P5', 'rigger', ['let_out' => 10.0])]);
+        $lines = Lines::planned([Lines::line('C1', 'core'), Lines::line('P5', 'rigger', ['let_out' => 10.0])]);
         $limits = new SpreadLimits(bottom: Bottom::flat(16.0));
         ['speed' => $speed, 'first' => $first] = (new SafeLimits($lines, new Conditions(self::SPEED), $limits))->slowest();
 
@@ -68,7 +67,7 @@ final class SafeLimitsTest extends TestCase
 
     public function test_a_turn_too_tight_for_a_line_is_said_and_is_no_safe_turn(): void
     {
-        $lines = LineBuilder::all([Lines::line('P1', 'flat', ['board' => ['size' => 'large'], 'board_out' => 40.0]), Lines::line('P5', 'rigger', ['let_out' => 8.0])]);
+        $lines = Lines::planned([Lines::line('P1', 'flat', ['board' => ['size' => 'large'], 'board_out' => 40.0]), Lines::line('P5', 'rigger', ['let_out' => 8.0])]);
         ['radius' => $radius, 'first' => $first] = (new SafeLimits($lines, new Conditions(self::SPEED), new SpreadLimits))->turn(Side::Port);
         self::assertSame([BreachKind::Unsteady, ['P1']], [$first?->kind, $first?->holders], 'a board 40 m out cannot go round a circle of that radius');
         self::assertGreaterThan(38.0, $radius);
@@ -82,7 +81,7 @@ final class SafeLimitsTest extends TestCase
     /** @return list<PlannedLine> */
     private function planned(): array
     {
-        return LineBuilder::all([
+        return Lines::planned([
             Lines::line('P1', 'flat', ['board' => ['size' => 'large'], 'board_out' => 40.0]),
             Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 46.0]), Lines::line('P5', 'rigger'), Lines::line('C1', 'core'),
             Lines::line('S5', 'rigger', ['let_out' => 14.0, 'lead' => 25.0]), Lines::line('S3', 'diver', ['dial' => 1.5, 'let_out' => 55.0]),

@@ -14,12 +14,14 @@ use Admek\Core\Spread\Check\Tangles;
 use Admek\Core\Spread\Cure\SettingCures;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\HolderFit;
-use Admek\Core\Spread\Plan\LineBuilder;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Plan\SettingOrder;
 use Admek\Core\Spread\Plan\SettingSchool;
 use Admek\Core\Spread\Run\FishOn;
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Described\DescribedHolder;
+use Admek\Core\Tackle\Described\HolderKind;
+use Admek\Core\Towing\Side;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Spread\Support\Lines;
 
@@ -51,7 +53,7 @@ final class SettingTest extends TestCase
     public function test_a_line_that_comes_near_another_on_its_way_out_is_said(): void
     {
         // The core behind a board goes out sideways through the water where the diver's line already stands.
-        $lines = LineBuilder::all([
+        $lines = Lines::planned([
             Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 50.0]),
             Lines::line('P1', 'core', ['colours' => 6.0, 'board' => ['size' => 'large'], 'board_out' => 45.0]),
         ]);
@@ -75,7 +77,7 @@ final class SettingTest extends TestCase
         self::assertEqualsCanonicalizing($this->codes($inOrder), $order);
         self::assertSame([], $setting->crossings(SettingOrder::of($this->spread(), own: $order)));
         // Lines that cross whichever goes first cannot be cured by their order.
-        $near = LineBuilder::all([Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 50.0]), Lines::line('P4', 'diver', ['dial' => 2.9, 'let_out' => 48.0])]);
+        $near = Lines::planned([Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 50.0]), Lines::line('P4', 'diver', ['dial' => 2.9, 'let_out' => 48.0])]);
         $wide = new Setting(new Conditions(self::SPEED), new SpreadLimits(tangle: 1.2));
         foreach ($wide->crossings($near) as $crossing) {
             self::assertNull((new SettingCures($near, [$crossing], $wide))->of($crossing));
@@ -93,14 +95,14 @@ final class SettingTest extends TestCase
         foreach ($clearing as $holder => $others) {
             self::assertNotContains((string) $holder, $others);
         }
-        [$alone] = (new SpreadSolver)->all(LineBuilder::all([Lines::line('C1', 'flat')]), new Conditions(self::SPEED));
+        [$alone] = (new SpreadSolver)->all(Lines::planned([Lines::line('C1', 'flat')]), new Conditions(self::SPEED));
         self::assertSame(['C1' => []], FishOn::clearing([$alone]));
     }
 
     public function test_the_card_says_what_the_counter_will_show(): void
     {
         $reel = ['name' => 'braid', 'material' => 'braid', 'test' => 30, 'counter_factor' => 1.06];
-        $lines = LineBuilder::all([
+        $lines = Lines::planned([
             Lines::line('P3', 'diver', ['reel' => $reel]), Lines::line('C1', 'core'),
             array_replace_recursive(Lines::line('P5', 'rigger'), ['holder' => ['counter_factor' => 0.95]]), Lines::line('P4', 'stacker'),
         ]);
@@ -119,17 +121,17 @@ final class SettingTest extends TestCase
 
     public function test_lines_planned_for_other_holders_find_theirs_by_side_and_kind(): void
     {
-        $holder = static fn (string $code, string $side, string $kind = 'rod'): array => ['code' => $code, 'side' => $side, 'kind' => $kind];
+        $holder = static fn (string $code, string $side, string $kind = 'rod'): DescribedHolder => new DescribedHolder($code, Side::from($side), HolderKind::from($kind), 0.0, 0.0, 1.0);
         $aboard = [$holder('P1', 'port'), $holder('PX', 'port'), $holder('P5', 'port', 'boom'), $holder('S1', 'starboard')];
         $fit = HolderFit::of([$holder('P9', 'port'), $holder('P1', 'port'), $holder('PB', 'port', 'boom'), $holder('S1', 'starboard', 'boom'), $holder('S2', 'starboard')], $aboard);
 
-        self::assertSame(['P1' => 'P1', 'P9' => 'PX', 'PB' => 'P5', 'S1' => null, 'S2' => 'S1'], $fit);
+        self::assertEquals(['P1' => 'P1', 'P9' => 'PX', 'PB' => 'P5', 'S1' => null, 'S2' => 'S1'], array_map(static fn (?DescribedHolder $found): ?string => $found?->code, $fit));
     }
 
     /** @return list<PlannedLine> */
     private function spread(): array
     {
-        return LineBuilder::all([
+        return Lines::planned([
             Lines::line('P1', 'flat', ['board' => ['size' => 'large'], 'board_out' => 42.0]),
             Lines::line('P2', 'flat', ['board' => ['size' => 'large'], 'board_out' => 26.0]),
             Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 42.0]), Lines::line('P4', 'diver', ['dial' => 1.0, 'let_out' => 58.0]),

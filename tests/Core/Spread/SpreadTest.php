@@ -10,7 +10,6 @@ use Admek\Core\Spread\Check\Coverage;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Plan\SettingOrder;
-use Admek\Core\Spread\Run\Deeper;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Parts\BoardSize;
 use Admek\Core\Tackle\Parts\DiverPlate;
@@ -73,10 +72,10 @@ final class SpreadTest extends TestCase
 
         self::assertFalse($reach->reached);
         self::assertLessThan(40.0, $reach->depth);
-        self::assertContains('more colours', Deeper::than($this->core('C1')->rig));
-        self::assertContains('a heavier ball', Deeper::than($this->rigger('P5', 30.0)->rig));
-        self::assertContains('a lower dial', Deeper::than($this->diver('P3', 30.0)->rig));
-        self::assertContains('a weight ahead of it', Deeper::than($this->board('P1', 40.0)->rig));
+        self::assertContains('more colours', $this->core('C1')->rig->wouldHelp());
+        self::assertContains('a heavier ball', $this->rigger('P5', 30.0)->rig->wouldHelp());
+        self::assertContains('a lower dial', $this->diver('P3', 30.0)->rig->wouldHelp());
+        self::assertContains('a weight ahead of it', $this->board('P1', 40.0)->rig->wouldHelp());
         $this->expectExceptionMessage('depth must be a number from 0 to 150 m');
         (new SpreadSolver)->reach($this->core('C1'), new Conditions(self::SPEED), 400.0);
     }

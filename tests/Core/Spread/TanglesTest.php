@@ -9,7 +9,6 @@ use Admek\Core\Files\TowCaseFile;
 use Admek\Core\Files\TowResult;
 use Admek\Core\Spread\Check\Tangles;
 use Admek\Core\Spread\Plan\Conditions;
-use Admek\Core\Spread\Plan\LineBuilder;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\Side;
@@ -65,15 +64,15 @@ final class TanglesTest extends TestCase
 
     public function test_what_hangs_together_is_no_tangle_but_its_leads_and_trailing_lines_may_be(): void
     {
-        $stack = (new SpreadSolver)->all(LineBuilder::all([Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker', ['above' => 4.0])]), new Conditions(self::SPEED));
+        $stack = (new SpreadSolver)->all(Lines::planned([Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker', ['above' => 4.0])]), new Conditions(self::SPEED));
         self::assertSame([], Tangles::among($stack, 1.0), 'one cable, leads 4 m apart');
-        $close = (new SpreadSolver)->all(LineBuilder::all([Lines::line('P5', 'rigger', ['lead' => 20.0]), Lines::line('P4', 'stacker', ['above' => 0.5, 'lead' => 20.0, 'lure' => ['name' => 'plug', 'kind' => 'deep_plug']])]), new Conditions(self::SPEED));
+        $close = (new SpreadSolver)->all(Lines::planned([Lines::line('P5', 'rigger', ['lead' => 20.0]), Lines::line('P4', 'stacker', ['above' => 0.5, 'lead' => 20.0, 'lure' => ['name' => 'plug', 'kind' => 'deep_plug']])]), new Conditions(self::SPEED));
         self::assertCount(1, Tangles::among($close, 1.0), 'a plug dives from its release through the lead below');
 
         $clip = static fn (string $code, float $out): array => Lines::line($code, 'flat', ['board' => ['size' => 'mast'], 'board_out' => 45.0, 'clip_out' => $out]);
-        $apart = (new SpreadSolver)->all(LineBuilder::all([$clip('P1', 40.0), $clip('P2', 30.0)]), new Conditions(self::SPEED));
+        $apart = (new SpreadSolver)->all(Lines::planned([$clip('P1', 40.0), $clip('P2', 30.0)]), new Conditions(self::SPEED));
         self::assertSame([], Tangles::among($apart, 3.0), 'they share the tow line and trail 8 m apart');
-        $crowded = (new SpreadSolver)->all(LineBuilder::all([$clip('P1', 31.0), $clip('P2', 30.0)]), new Conditions(self::SPEED));
+        $crowded = (new SpreadSolver)->all(Lines::planned([$clip('P1', 31.0), $clip('P2', 30.0)]), new Conditions(self::SPEED));
         self::assertCount(1, Tangles::among($crowded, 3.0));
     }
 
@@ -93,7 +92,7 @@ final class TanglesTest extends TestCase
     /** @return list<\Admek\Core\Spread\Plan\PlannedLine> */
     private function spread(): array
     {
-        return LineBuilder::all([
+        return Lines::planned([
             Lines::line('P1', 'flat', ['board' => ['size' => 'large'], 'board_out' => 36.0]),
             Lines::line('P2', 'core', ['colours' => 3.0, 'board' => ['size' => 'large'], 'board_out' => 26.0]),
             Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 42.0]), Lines::line('P5', 'rigger'),

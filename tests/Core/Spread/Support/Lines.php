@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Spread\Support;
 
+use Admek\Core\Files\LineFile;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Plan\SpreadPlan;
+use Admek\Core\Tackle\Described\DescribedHolder;
+use Admek\Core\Tackle\Described\DescribedLine;
+use Admek\Core\Tackle\Described\GearAboard;
+
 /** Lines described as a captain would rig them, for tests to alter. */
 final class Lines
 {
@@ -35,6 +42,63 @@ final class Lines
             'lure' => ['name' => "Lure of {$code}", 'kind' => in_array($presentation, ['wash', 'down_rod'], true) ? 'bucktail' : 'medium_spoon', 'finish' => "finish of {$code}"],
             'leader_length' => 1.8, 'leader_test' => 25, 'leader_material' => 'fluorocarbon',
         ] + self::figures($presentation);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $lines
+     * @param  array{float, float, float}  $mast
+     */
+    public static function plan(array $lines, array $mast = [0.0, 0.0, -3.0]): SpreadPlan
+    {
+        return SpreadPlan::of(array_map(self::described(...), $lines), $mast);
+    }
+
+    /** @param  array<string, mixed>  $line  whose gear need not be named */
+    public static function described(array $line): DescribedLine
+    {
+        foreach (['reel', 'lure', 'ball', 'diver', 'board'] as $part) {
+            if (is_array($line[$part] ?? null)) {
+                $line[$part] += ['name' => $part];
+            }
+        }
+
+        return LineFile::read($line);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $lines
+     * @param  array{float, float, float}  $mast
+     * @return list<PlannedLine>
+     */
+    public static function planned(array $lines, array $mast = [0.0, 0.0, -3.0]): array
+    {
+        return self::plan($lines, $mast)->lines;
+    }
+
+    /**
+     * Holders as a file tells them.
+     *
+     * @param  list<array<string, mixed>>  $holders
+     * @return list<DescribedHolder>
+     */
+    public static function holders(array $holders): array
+    {
+        return array_map(static fn (array $holder): DescribedHolder => LineFile::read(['holder' => $holder] + self::line('P1', 'flat'))->holder, $holders);
+    }
+
+    /**
+     * Gear as a file tells it, by the part of a line it is.
+     *
+     * @param  array<string, list<array<string, mixed>>>  $gear
+     */
+    public static function gear(array $gear): GearAboard
+    {
+        $parts = array_map(static fn (array $list, string $part): array => array_map(
+            static fn (array $one): object => LineFile::read([$part => $one] + self::line('P1', 'flat'))->{$part}, $list,
+        ), $gear, array_keys($gear));
+        ['reel' => $reels, 'lure' => $lures, 'ball' => $balls, 'diver' => $divers, 'board' => $boards] = array_combine(array_keys($gear), $parts);
+
+        return new GearAboard($reels, $lures, $balls, $divers, $boards);
     }
 
     /** @return array<string, mixed> */

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Locker;
+
+use Admek\Core\Tackle\Catalogue\GearField;
+use Admek\Core\Tackle\Catalogue\GearForm;
+use Admek\Core\Tackle\Catalogue\Part;
+use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Tackle\Catalogue\Words;
+use Admek\Core\Tackle\Parts\Attractor;
+use Admek\Core\Tackle\Parts\LureKind;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Every presentation and piece of gear as the page draws and asks them; the same until Admek itself changes. */
+final class CatalogueController
+{
+    public function __invoke(Request $request): JsonResponse
+    {
+        $response = new JsonResponse([
+            'presentations' => array_map(self::presentation(...), Presentation::cases()),
+            'boards' => ['in-line' => self::part(Part::board()), 'mast' => self::part(Part::mastBoard())],
+            'words' => ['board_second' => Words::BOARD_SECOND, 'told' => Words::TOLD],
+            'attractors' => self::words(Attractor::cases()),
+            'lures' => self::words(LureKind::cases()),
+            'gear' => array_map(static fn (GearForm $form): array => [
+                'list' => $form->value, 'one' => $form->one(), 'note' => $form->note(), 'fields' => array_map(self::field(...), $form->fields()),
+            ], GearForm::cases()),
+        ], options: JSON_PRESERVE_ZERO_FRACTION);
+        $response->setEtag(hash('xxh128', (string) $response->getContent()));
+        $response->headers->set('Cache-Control', 'no-cache, private');
+        $response->isNotModified($request);
+
+        return $response;
+    }
+
+    /** @return array<string, mixed> */
+    private static function presentation(Presentation $presentation): array
+    {
+        $entry = $presentation->entry();
+
+        return [
+            'presentation' => $presentation->value, 'name' => $entry->name, 'offered' => $entry->offered ?? $entry->name, 'best_at' => $entry->bestAt,
+            'holder' => $entry->holder->value, 'takes_board' => $entry->takesBoard, 'reels' => array_column($entry->reels, 'value'),
+            'parts' => array_map(self::part(...), $entry->parts),
+            'words' => $entry->words ?? [$entry->name], 'board_words' => [$entry->boardWord ?? "board, {$entry->name}"],
+            'setting' => $entry->setting, 'second' => $entry->second, 'more' => $entry->more,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function part(Part $part): array
+    {
+        $fields = [];
+        foreach ($part->fields as $field) {
+            $fields[] = ['label' => $field->label] + ($field->figure === null || $field->range === null ? ['pick' => $field->pick?->value] : [
+                'figure' => $field->figure->value, 'quantity' => $field->figure->quantity()->value, 'beside' => $field->beside, 'before' => $field->before,
+                'least' => $field->range->least, 'most' => $field->range->most, 'step' => $field->range->step, 'metric_step' => $field->range->metricStep,
+            ]);
+        }
+
+        return ['mark' => $part->mark->value, 'fields' => $fields];
+    }
+
+    /** @return array<string, mixed> */
+    private static function field(GearField $field): array
+    {
+        return [
+            'key' => $field->key, 'label' => $field->label, 'options' => $field->options, 'quantity' => $field->quantity?->value,
+            'unit' => $field->unit, 'optional' => $field->optional, 'start' => $field->start,
+        ];
+    }
+
+    /**
+     * @param  list<Attractor|LureKind>  $kinds
+     * @return array<string, string> word by value
+     */
+    private static function words(array $kinds): array
+    {
+        $words = [];
+        foreach ($kinds as $kind) {
+            $words[$kind->value] = $kind->word();
+        }
+
+        return $words;
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Previews;
+
+use Admek\Core\Spread\Plan\FreshLine;
+use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Tackle\Described\BoardUse;
+use App\Models\Boat;
+use App\Rigging\Locker;
+use Illuminate\Http\JsonResponse;
+
+/** A rod rigged as something else, or off another reel, from the gear aboard: as it would be begun. */
+final class RigController
+{
+    public function __invoke(RigRequest $request, Boat $boat): JsonResponse
+    {
+        $locker = Locker::of($boat);
+        // Not rigged first: a line that cannot be is just the one to be rigged anew.
+        $line = (new FreshLine($locker->gear(), $locker->lines($request->rows())))->in(
+            $locker->holder($request->integer('holder_id'))->described(),
+            Presentation::from($request->string('presentation')->value()),
+            BoardUse::from($request->string('board')->value()),
+            $request->input('reel_id') === null ? null : $locker->reel($request->integer('reel_id')),
+        );
+
+        return new JsonResponse(['line' => $locker->row($line)], options: JSON_PRESERVE_ZERO_FRACTION);
+    }
+}

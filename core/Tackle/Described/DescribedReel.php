@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Tackle\Described;
+
+use Admek\Core\Tackle\Parts\Material;
+
+/** A reel, what is spooled on it, and how true its counter is. */
+final readonly class DescribedReel
+{
+    /**
+     * @param  float  $test  lb
+     * @param  ?float  $colours  of leadcore on it
+     * @param  ?float  $wireLength  m of wire on it
+     * @param  ?float  $backingTest  lb
+     * @param  float  $counterFactor  what its counter shows for each metre truly out
+     */
+    public function __construct(
+        public string $name,
+        public Material $material,
+        public float $test,
+        public ?float $colours = null,
+        public ?float $wireLength = null,
+        public ?Material $backingMaterial = null,
+        public ?float $backingTest = null,
+        public bool $counterCalibrated = false,
+        public float $counterFactor = 1.0,
+    ) {
+    }
+}
