@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
+use Bench\CoreBench;
+use Bench\PageBench;
 use Symfony\Component\Process\Process;
 use Tests\Browser\Support\RunningApp;
 

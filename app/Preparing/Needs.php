@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Preparing;
 
+use Admek\Core\Tackle\Catalogue\Pick;
 use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Trip\BaitCure;
@@ -34,7 +35,7 @@ final class Needs
             $fishing(LureKind::RiggedBait),
             $fishing(LureKind::WormHarness, LureKind::SlowSpinHook),
             $lines->count(),
-            $lines->contains('presentation', Presentation::Rigger->value),
+            $lines->contains(static fn (SpreadLine $line): bool => Presentation::from($line->presentation)->entry()->picks(Pick::Ball)),
             $leaders->map(static fn (int $count, string $leader): array => ['leader' => $leader, 'count' => $count])->values()->all(),
             BaitCure::from($trip->bait_cure),
             $trip->bait_strips,

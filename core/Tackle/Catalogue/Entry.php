@@ -38,6 +38,8 @@ final readonly class Entry
      * @param  list<string>  $second  what else the mate sets
      * @param  list<string>  $more  what is told of it beside board, ball, diver, weight, lead, leader and reel
      * @param  ?string  $offered  its name where it is offered, if that is longer
+     * @param  array{float, float}  $fishes  m from and to that it fishes well at trolling speed; what it truly reaches is solved
+     * @param  ?Closure(Prospect): array{float, string}  $suits  how well it suits a water, 1 being as a rigger does, and why; null where it is not advised
      * @param  ?LineFigure  $reelHolds  figure of which the reel holds so much
      */
     public function __construct(
@@ -58,6 +60,8 @@ final readonly class Entry
         public array $more = [],
         public ?string $offered = null,
         public ?LineFigure $reelHolds = null,
+        public array $fishes = [0.0, 0.0],
+        public ?Closure $suits = null,
     ) {
     }
 

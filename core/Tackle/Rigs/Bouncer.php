@@ -9,6 +9,7 @@ use Admek\Core\Tackle\Catalogue\Entry;
 use Admek\Core\Tackle\Catalogue\Field;
 use Admek\Core\Tackle\Catalogue\Outfitter;
 use Admek\Core\Tackle\Catalogue\Part;
+use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use Admek\Core\Tackle\Described\LineFigure;
@@ -60,6 +61,8 @@ final readonly class Bouncer extends SoleRig implements BottomRig
             ['let_out' => 40 * Units::FOOT, 'weight_mass' => LeadWeight::TWO_OUNCES],
             lures: [LureKind::WormHarness, LureKind::SlowSpinHook],
             second: ['{weight_mass}'],
+            fishes: [2, 20],
+            suits: static fn (Prospect $water): array => [$water->walleye && $water->onBottom ? 1.4 : 0.0, 'A bouncer ticks along where they lie.'],
         );
     }
 

@@ -9,6 +9,7 @@ use Admek\Core\Tackle\Catalogue\Entry;
 use Admek\Core\Tackle\Catalogue\Field;
 use Admek\Core\Tackle\Catalogue\Outfitter;
 use Admek\Core\Tackle\Catalogue\Part;
+use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Parts\Leader;
 use Admek\Core\Tackle\Parts\LeadWeight;
@@ -54,6 +55,8 @@ final readonly class ClipWeight extends SoleTrailingRig
             ['let_out' => 60 * Units::FOOT, 'lead' => 30 * Units::FOOT, 'weight_mass' => LeadWeight::TWO_OUNCES],
             takesBoard: true,
             second: ['{weight_mass}, {lead#} lead'],
+            fishes: [3, 12],
+            suits: static fn (Prospect $water): array => [$water->walleye ? 1.0 : 0.5, 'A clip weight takes a plain lure to mid water.'],
         );
     }
 

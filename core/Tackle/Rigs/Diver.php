@@ -11,6 +11,7 @@ use Admek\Core\Tackle\Catalogue\Mark;
 use Admek\Core\Tackle\Catalogue\Outfitter;
 use Admek\Core\Tackle\Catalogue\Part;
 use Admek\Core\Tackle\Catalogue\Pick;
+use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use Admek\Core\Tackle\Catalogue\SettingRank;
@@ -64,6 +65,8 @@ final readonly class Diver extends SoleRig
             ['let_out' => 120 * Units::FOOT, 'dial' => 2.0],
             reels: [Material::Braid, Material::Nylon, Material::Steel],
             words: ['diver {dial} {dial_side}', 'diver {dial}', 'diver 0'],
+            fishes: [6, 36],
+            suits: static fn (Prospect $water): array => [$water->muskie ? 0.2 : 0.95, 'Divers get down and out to the side, over water the boat has not run.'],
         );
     }
 

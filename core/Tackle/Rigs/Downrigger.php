@@ -11,6 +11,7 @@ use Admek\Core\Tackle\Catalogue\Mark;
 use Admek\Core\Tackle\Catalogue\Outfitter;
 use Admek\Core\Tackle\Catalogue\Part;
 use Admek\Core\Tackle\Catalogue\Pick;
+use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use Admek\Core\Tackle\Catalogue\SettingRank;
@@ -81,6 +82,11 @@ final readonly class Downrigger extends SoleRig
             holder: HolderKind::Boom,
             setting: '{let_out#} cable',
             second: ['{lead} lead'],
+            fishes: [4, 90],
+            suits: static fn (Prospect $water): array => [
+                $water->muskie || ($water->walleye && $water->shallow) ? 0.3 : ($water->onBottom ? 1.1 : 1.0),
+                $water->onBottom ? 'A ball holds just off bottom, foot by foot.' : 'A ball holds its depth at any speed.',
+            ],
         );
     }
 
@@ -107,6 +113,8 @@ final readonly class Downrigger extends SoleRig
             ['above' => 15 * Units::FOOT, 'lead' => 15 * Units::FOOT],
             setting: '{above} up',
             second: ['{lead} lead'],
+            fishes: [10, 80],
+            suits: static fn (Prospect $water): array => [$water->muskie || $water->walleye ? 0.0 : 0.7, 'A second lure on the cable covers more of the band.'],
         );
     }
 

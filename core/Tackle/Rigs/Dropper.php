@@ -9,6 +9,7 @@ use Admek\Core\Tackle\Catalogue\Entry;
 use Admek\Core\Tackle\Catalogue\Field;
 use Admek\Core\Tackle\Catalogue\Outfitter;
 use Admek\Core\Tackle\Catalogue\Part;
+use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Described\Range;
 use Admek\Core\Tackle\Parts\Leader;
@@ -62,6 +63,8 @@ final readonly class Dropper extends SoleRig implements BottomRig
             ['let_out' => 40 * Units::FOOT, 'weight_mass' => LeadWeight::THREE_OUNCES, 'dropper_length' => 1.5 * Units::FOOT],
             lures: [LureKind::LongMinnow, LureKind::RiggedBait, LureKind::SmallMinnow],
             second: ['{weight_mass}'],
+            fishes: [2, 12],
+            suits: static fn (Prospect $water): array => [$water->walleye && $water->river ? 1.3 : 0.0, 'In current a dropper holds bottom and keeps the bait off it.'],
         );
     }
 

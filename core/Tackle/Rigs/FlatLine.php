@@ -43,6 +43,8 @@ final readonly class FlatLine extends SoleTrailingRig
             takesBoard: $run === FlatRun::Flat,
             boardWord: 'board',
             offered: $run === FlatRun::Flat ? 'flat line' : null,
+            fishes: $run->fishes(),
+            suits: $run->suits(...),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle\Rigs;
 
+use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Described\Range;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Units\Units;
@@ -73,6 +74,26 @@ enum FlatRun
             self::Wash => [LureKind::Bucktail, LureKind::BigPlug],
             // So short a line stays up unless its lure dives.
             self::DownRod => [LureKind::BigPlug, LureKind::DeepPlug, LureKind::Bucktail],
+        };
+    }
+
+    /** @return array{float, float} m from and to that it fishes well */
+    public function fishes(): array
+    {
+        return match ($this) {
+            self::Flat => [0, 6],
+            self::Wash => [0, 4],
+            self::DownRod => [1, 6],
+        };
+    }
+
+    /** @return array{float, string} how well it suits a water, and why */
+    public function suits(Prospect $water): array
+    {
+        return match ($this) {
+            self::Flat => [$water->top <= 3.0 ? ($water->shy ? 1.25 : 1.05) : 0.4, 'Flat lines on boards fish the top, away from the boat.'],
+            self::Wash => [$water->muskie ? ($water->shy ? 0.8 : 1.3) : 0.0, 'Short in the wash: churned water draws them.'],
+            self::DownRod => [$water->muskie ? 1.0 : 0.0, 'A long down rod fishes beside the wash.'],
         };
     }
 }

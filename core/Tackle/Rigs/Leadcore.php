@@ -9,6 +9,7 @@ use Admek\Core\Tackle\Catalogue\Entry;
 use Admek\Core\Tackle\Catalogue\Field;
 use Admek\Core\Tackle\Catalogue\Outfitter;
 use Admek\Core\Tackle\Catalogue\Part;
+use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use Admek\Core\Tackle\Described\LineFigure;
@@ -71,6 +72,11 @@ final readonly class Leadcore extends SoleTrailingRig
             setting: '{colours}',
             second: ['{backing#} backing', 'no backing'],
             reelHolds: LineFigure::Colours,
+            fishes: [3, 17],
+            suits: static fn (Prospect $water): array => [
+                $water->muskie ? 0.1 : ($water->shy ? 1.1 : 0.9),
+                $water->shy ? 'Core behind boards is far and quiet, which clear water asks for.' : 'Core rises and sinks with speed, and calls fish in turns.',
+            ],
         );
     }
 

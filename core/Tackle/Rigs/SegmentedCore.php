@@ -9,6 +9,7 @@ use Admek\Core\Tackle\Catalogue\Entry;
 use Admek\Core\Tackle\Catalogue\Field;
 use Admek\Core\Tackle\Catalogue\Outfitter;
 use Admek\Core\Tackle\Catalogue\Part;
+use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use Admek\Core\Tackle\Described\LineFigure;
@@ -70,6 +71,8 @@ final readonly class SegmentedCore extends SoleTrailingRig
             second: ['{lead} ahead'],
             more: ['{colours} spliced in'],
             reelHolds: LineFigure::Colours,
+            fishes: [3, 12],
+            suits: static fn (Prospect $water): array => [$water->muskie ? 0.0 : ($water->walleye ? 0.9 : 0.6), 'A short core behind a board fishes the middle water far out.'],
         );
     }
 

@@ -9,6 +9,7 @@ use Admek\Core\Tackle\Catalogue\Entry;
 use Admek\Core\Tackle\Catalogue\Field;
 use Admek\Core\Tackle\Catalogue\Outfitter;
 use Admek\Core\Tackle\Catalogue\Part;
+use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Described\Range;
 use Admek\Core\Tackle\Parts\Leader;
@@ -67,6 +68,8 @@ final readonly class Wire extends SoleTrailingRig
             takesBoard: true,
             second: ['{backing#} backing', 'no backing'],
             reelHolds: LineFigure::LetOut,
+            fishes: [8, 30],
+            suits: static fn (Prospect $water): array => [$water->muskie ? 0.0 : 0.7, 'Wire goes deep behind the boat without a ball.'],
         );
     }
 

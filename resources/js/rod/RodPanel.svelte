@@ -134,11 +134,20 @@
                 <p class="quiet text-[15px]">
                     Nothing runs from this holder. Choose a presentation and it starts with common figures.
                 </p>
+                <ul class="kinds">
+                    {#each kinds.filter(({ board }) => board === 'none') as plain (plain.presentation)}
+                        <li>
+                            <button type="button" onclick={() => rig(kindText(plain))}>
+                                <b>{kindText(plain)}</b>
+                                <span class="quiet">{entryOf(plain.presentation).best_at}</span>
+                            </button>
+                        </li>
+                    {/each}
+                </ul>
             {:else if tab === 'rig'}
                 {#if lineFault}<p class="text-error text-sm font-semibold">{lineFault}</p>{/if}
                 {#if report?.bottom_rig}<BottomRig bottom={report.bottom_rig} {desk} {line} />{/if}
                 {#key line.holder_id}<RigString {desk} {holder} {line} {at} {tipNote} />{/key}
-                <p class="quiet text-[13px] leading-snug">{entryOf(line.presentation).best_at}</p>
             {:else if tab === 'opinions' && running}
                 <Opinions {desk} {line} {running} {report} />
             {:else if tab === 'figures' && report}
@@ -149,6 +158,21 @@
 {/if}
 
 <style>
+    .kinds button {
+        display: flex;
+        flex-direction: column;
+        width: 100%;
+        min-height: 44px;
+        padding: 4px 0;
+        font-size: 15px;
+        line-height: 1.25;
+        text-align: left;
+        cursor: pointer;
+        border-bottom: 1px solid var(--color-base-300);
+    }
+    .kinds span {
+        font-size: 13px;
+    }
     .tabs {
         display: flex;
         gap: 2px;

@@ -50,7 +50,7 @@
         placeholder={figure(units, 'depth', running.depth)}
         aria-describedby="run-at-said"
     />
-    <button class="btn btn-sm btn-neutral flex-1">Set it</button>
+    <button class="btn btn-sm btn-neutral flex-1 px-1 whitespace-nowrap">Set it</button>
     <button
         type="button"
         class="btn btn-sm px-2 {together.length > 1 ? 'border-primary border-2' : ''}"

@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Support\Browser;
+use Tests\Browser\Support\ChromeDriver;
+use Tests\Browser\Support\RunningApp;
+use Tests\Browser\Support\Wait;
 
 require dirname(__DIR__, 3).'/vendor/autoload.php';
 

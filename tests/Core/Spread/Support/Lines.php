@@ -7,6 +7,7 @@ namespace Tests\Core\Spread\Support;
 use Admek\Core\Files\LineFile;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Plan\SpreadPlan;
+use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Tackle\Described\GearAboard;
@@ -126,7 +127,8 @@ final class Lines
             'dropper' => ['let_out' => 12.0, 'weight_mass' => 0.0851, 'dropper_length' => 0.45],
             'wash' => ['let_out' => 6.0, 'tip_height' => 0.3],
             'down_rod' => ['let_out' => 3.0, 'tip_height' => 0.0],
-            default => ['let_out' => 30.0],
+            'flat' => ['let_out' => 30.0],
+            default => Presentation::from($presentation)->entry()->starts,
         };
     }
 }
