@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Tackle;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Catalogue\Pick;
 use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Parts\BoardSize;
 use Admek\Core\Tackle\Parts\DiverPlate;
@@ -14,6 +15,7 @@ use Admek\Core\Tackle\Parts\LineStock;
 use Admek\Core\Tackle\Parts\Lure;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Tackle\Parts\Material;
+use Admek\Core\Tackle\Rigs\TrailingRig;
 use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowLine;
@@ -21,6 +23,7 @@ use Admek\Core\Towing\TowSolver;
 use Admek\Core\Towing\Water;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Spread\Support\Lines;
 
 /** The catalogue's default figures, against weights worked out independently and the sanity checks of docs/towing-model.md, Figures. */
 final class FiguresTest extends TestCase
@@ -113,9 +116,17 @@ final class FiguresTest extends TestCase
 
     public function test_only_lines_that_trail_may_run_behind_a_board(): void
     {
-        self::assertSame(['flat', 'core', 'segment', 'wire', 'clip'], array_values(array_map(
-            static fn (Presentation $p): string => $p->value,
-            array_filter(Presentation::cases(), static fn (Presentation $p): bool => $p->entry()->takesBoard),
-        )));
+        foreach (Presentation::cases() as $presentation) {
+            $entry = $presentation->entry();
+            try {
+                $rig = Lines::planned([
+                    Lines::line('P5', 'rigger'),
+                    Lines::line($entry->picks(Pick::Ball) ? 'P6' : 'P3', $presentation->value, ['board' => ['size' => 'large'], 'board_out' => 30.0]),
+                ])[1]->rig;
+                self::assertSame([true, true], [$entry->takesBoard, $rig->board()?->trailing instanceof TrailingRig], $presentation->value);
+            } catch (InvalidValue $refused) {
+                self::assertSame([false, 'lines.1.board_id'], [$entry->takesBoard, $refused->field], $presentation->value);
+            }
+        }
     }
 }
