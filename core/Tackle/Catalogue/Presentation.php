@@ -13,6 +13,7 @@ use Admek\Core\Tackle\Rigs\FlatLine;
 use Admek\Core\Tackle\Rigs\FlatRun;
 use Admek\Core\Tackle\Rigs\Leadcore;
 use Admek\Core\Tackle\Rigs\SegmentedCore;
+use Admek\Core\Tackle\Rigs\ThreeWay;
 use Admek\Core\Tackle\Rigs\Wire;
 
 /** Ways to present a lure, in the order they are offered. */
@@ -26,6 +27,7 @@ enum Presentation: string
     case Segment = 'segment';
     case Wire = 'wire';
     case Clip = 'clip';
+    case ThreeWay = 'three_way';
     case Bouncer = 'bouncer';
     case Dropper = 'dropper';
     case Wash = 'wash';
@@ -43,6 +45,7 @@ enum Presentation: string
             self::Segment => SegmentedCore::entry(),
             self::Wire => Wire::entry(),
             self::Clip => ClipWeight::entry(),
+            self::ThreeWay => ThreeWay::entry(),
             self::Bouncer => Bouncer::entry(),
             self::Dropper => Dropper::entry(),
             self::Wash => FlatLine::entry(FlatRun::Wash),

@@ -6,7 +6,11 @@
 </script>
 
 <svg width={size} height={size} viewBox="0 0 16 16" aria-hidden="true" fill="none" stroke="currentColor" stroke-width="1.6">
-    {#if line.board_id}
+    {#if line.board_id && line.presentation === 'three_way'}
+        <path d="M1 5h11l3 -3H4z" fill="currentColor" stroke="none" />
+        <path d="M7 5v4M7 9l7 3M7 9v3" />
+        <circle cx="7" cy="13.6" r="2" fill="currentColor" stroke="none" />
+    {:else if line.board_id}
         <path d="M1 7h11l3 -3H4z" fill="currentColor" stroke="none" />
         <path d="M8 7v6" stroke-dasharray={line.presentation === 'core' ? '2 1.4' : undefined} />
         <circle cx="8" cy="14" r="1.4" fill={line.presentation === 'clip' ? 'currentColor' : 'none'} />
@@ -36,6 +40,9 @@
     {:else if line.presentation === 'dropper'}
         <path d="M2 1l5 6M7 7l8 2M7 7v5" />
         <circle cx="7" cy="13.4" r="2.2" fill="currentColor" stroke="none" />
+    {:else if line.presentation === 'three_way'}
+        <path d="M1 2l6 5M7 7l8 4M7 7v4" />
+        <circle cx="7" cy="13" r="2.4" fill="currentColor" stroke="none" />
     {:else if line.presentation === 'wash'}
         <path d="M1 5q2.5-3 5 0t5 0 4 0M2 11h9l3-2" />
     {:else if line.presentation === 'down_rod'}
