@@ -126,6 +126,10 @@ final class PresentationsTest extends FeatureTestCase
         $core = $rig('core', 'P3');
         self::assertSame([$was['lure_id'], $was['leader_length']], [$core['lure_id'], $core['leader_length']], 'lure and leader stay on the rod');
 
+        $aboard = array_column($spread['lines'], null, 'holder_id')[$this->holder('P1')];
+        $other = $rig('three_way', 'P1', 'in-line');
+        self::assertEquals([$aboard['board_id'], $aboard['board_out']], [$other['board_id'], $other['board_out']], 'the board stays where it is');
+
         $stacked = $rig('stacker', 'P4');
         self::assertSame($this->holder('P5'), $stacked['rides_on'], 'the cable of its own side');
         $spread['lines'] = [...array_values(array_filter($spread['lines'], fn (array $line): bool => $line['holder_id'] !== $this->holder('P4'))), $stacked];

@@ -17,6 +17,7 @@ use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Described\DescribedReel;
 use Admek\Core\Tackle\Described\GearAboard;
 use Admek\Core\Tackle\Described\LineFigure;
+use Admek\Core\Tackle\Parts\BoardSize;
 use Admek\Core\Tackle\Parts\DiverSize;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Towing\Side;
@@ -72,16 +73,18 @@ final readonly class FreshLine
             LineFigure::LeaderLength->value => $now?->figure(LineFigure::LeaderLength) ?? self::LEADER,
             LineFigure::LeaderTest->value => $now?->figure(LineFigure::LeaderTest) ?? self::LEADER_TEST,
         ];
+        // A board that is out stays where it is, whatever trails it.
+        $kept = $now !== null && $boardUse !== BoardUse::None && BoardUse::of($now->board) === $boardUse;
         $host = $entry->picks(Pick::RidesOn) ? $this->host($holder) : null;
         if ($host !== null) {
             $figures[LineFigure::Above->value] = $this->above($host, $entry->starts[LineFigure::Above->value]);
         }
 
         return $this->onReel(new DescribedLine(
-            $holder, $presentation, $reel, $now->lure ?? $this->lure($entry), $figures + $this->boardFigures($holder, $boardUse),
+            $holder, $presentation, $reel, $now->lure ?? $this->lure($entry), $figures + ($kept ? array_intersect_key($now->figures, [LineFigure::BoardOut->value => true, LineFigure::ClipOut->value => true]) : $this->boardFigures($holder, $boardUse)),
             $entry->picks(Pick::Ball) ? $this->gear->balls[max(0, count($this->gear->balls) - 2)] ?? throw self::lacks('a ball') : null,
             $entry->picks(Pick::Diver) ? $this->diver() : null,
-            $this->board($boardUse),
+            $kept ? $now->board : $this->board($boardUse),
             $host?->holder->code,
             $now->leaderMaterial ?? Material::Fluorocarbon,
             $now?->attractor,
@@ -155,9 +158,17 @@ final readonly class FreshLine
 
     private function board(BoardUse $use): ?DescribedBoard
     {
+        if ($use === BoardUse::None) {
+            return null;
+        }
         $boards = array_values(array_filter($this->gear->boards, static fn (DescribedBoard $board): bool => BoardUse::of($board) === $use));
+        foreach ($boards as $board) {
+            if ($board->size !== BoardSize::Small) {
+                return $board;
+            }
+        }
 
-        return $use === BoardUse::None ? null : $boards[count($boards) - 1] ?? throw self::lacks($use === BoardUse::Mast ? 'a mast board' : 'an in-line board');
+        return $boards[0] ?? throw self::lacks($use === BoardUse::Mast ? 'a mast board' : 'an in-line board');
     }
 
     /** @return array<string, float> m by figure; a further line is clipped to the tow line that is out, nearer the boat */
