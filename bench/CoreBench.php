@@ -7,16 +7,17 @@ namespace Bench;
 use Admek\Core\Fish\Species;
 use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Check\Breaches;
+use Admek\Core\Spread\Check\FishOn;
 use Admek\Core\Spread\Check\SafeLimits;
 use Admek\Core\Spread\Check\Setting;
 use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Check\Steady;
 use Admek\Core\Spread\Check\Tangles;
 use Admek\Core\Spread\Drafting\DraftBand;
 use Admek\Core\Spread\Drafting\Drafter;
 use Admek\Core\Spread\Drafting\DraftTask;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\SettingOrder;
-use Admek\Core\Spread\Run\FishOn;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\Body;
@@ -46,7 +47,7 @@ final class CoreBench
         $rounds = $turn === null ? self::ROUNDS : self::ROUNDS / 8;
         for ($round = 0; $round < $rounds; $round++) {
             $start = hrtime(true);
-            $solver->able($spread, $conditions, $withDoubt);
+            Steady::among($spread, $conditions, $withDoubt, $solver);
             // The first rounds warm the compiler.
             if ($round >= $rounds / 4) {
                 $times[] = (hrtime(true) - $start) / 1e6;

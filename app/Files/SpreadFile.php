@@ -60,7 +60,7 @@ final class SpreadFile
         }
 
         return [
-            'name' => $file['name'], 'mast' => array_map(floatval(...), $file['mast']), 'speed' => (float) $file['speed'],
+            'name' => (string) $file['name'], 'mast' => [(float) $file['mast'][0], (float) $file['mast'][1], (float) $file['mast'][2]], 'speed' => (float) $file['speed'],
             'density' => isset($file['density']) ? (float) $file['density'] : null, 'lines' => $lines,
         ];
     }

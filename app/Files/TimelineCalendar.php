@@ -21,7 +21,7 @@ final class TimelineCalendar
         $calendar = new VCalendar(['PRODID' => '-//Admek//Timeline 1//EN', 'METHOD' => 'PUBLISH', 'X-WR-CALNAME' => "{$preparation->boat->name}, {$trip->ground}"]);
         $units = Units::from($preparation->boat->units);
         foreach ($preparation->timeline->entries as ['chore' => $chore, 'said' => $said]) {
-            $calendar->add('VEVENT', array_filter([
+            $event = $calendar->createComponent('VEVENT', array_filter([
                 'UID' => "{$trip->id}-{$chore->key}@admek.invalid",
                 'DTSTAMP' => $written->utc(),
                 // RFC 5545 3.8.7.4: of two with one UID the later sequence counts.
@@ -32,7 +32,9 @@ final class TimelineCalendar
                 'DESCRIPTION' => implode(' ', array_filter([$chore->why->in($units), $chore->caution])),
                 'STATUS' => $said?->done_at === null ? null : 'CONFIRMED',
                 'TRANSP' => 'TRANSPARENT',
-            ]))->add('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $chore->what, 'TRIGGER' => 'PT0S']);
+            ]));
+            $event->add('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $chore->what, 'TRIGGER' => 'PT0S']);
+            $calendar->add($event);
         }
 
         return $calendar->serialize();

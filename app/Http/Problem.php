@@ -6,6 +6,7 @@ namespace App\Http;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\CannotTow;
+use App\Models\Conflict;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Admek\Core\Rules\Book;
+use Admek\Core\Books\Book;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use Illuminate\Database\Eloquent\Model;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Http\Conflict;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -44,6 +44,7 @@ final class Spread extends Model
      * @param  array<string, mixed>  $order  school and setting_order, where they change too
      *
      * @throws Conflict when $version is no longer the current one
+     * @throws UniqueConstraintViolationException when two lines are in one holder
      */
     public function saveAgainst(int $version, float $speed, array $lines, array $order = []): void
     {

@@ -10,6 +10,11 @@ use Illuminate\Database\Eloquent\Model;
  * One rod's part of a spread. Lengths in m; which figures are used depends on the presentation.
  *
  * @property int $holder_id
+ * @property string $presentation
+ * @property int $lure_id
+ * @property ?string $leader_material
+ * @property ?float $leader_length m
+ * @property ?float $leader_test lb
  */
 final class SpreadLine extends Model
 {

@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property string $name
  * @property string $kind
- * @property list<array{float, float}> $places latitude and longitude
+ * @property non-empty-list<array{float, float}> $places latitude and longitude
  * @property ?string $source
  * @property CarbonImmutable $made_at
  */

@@ -12,6 +12,8 @@ final class BoatOffer
 {
     /**
      * Holder code, side, kind, and the tip's place: aft of the transom, to starboard of the middle, above the water (m).
+     *
+     * @var list<array{string, string, string, float, float, float}>
      */
     private const RAIL = [
         ['P1', 'port', 'rod', -3.6, -2.3, 3.0],
@@ -31,16 +33,11 @@ final class BoatOffer
     /** @return array{name: string, length: float, beam: float, units: string, lines_per_angler: int, holders: list<array{code: string, side: string, kind: string, aft: float, starboard: float, height: float}>} */
     public static function make(): array
     {
-        return [
-            'name' => '',
-            'length' => 9.1,
-            'beam' => 3.2,
-            'units' => 'us',
-            'lines_per_angler' => 3,
-            'holders' => array_map(static fn (array $holder): array => [
-                'code' => $holder[0], 'side' => $holder[1], 'kind' => $holder[2],
-                'aft' => $holder[3], 'starboard' => $holder[4], 'height' => $holder[5],
-            ], self::RAIL),
-        ];
+        $holders = [];
+        foreach (self::RAIL as [$code, $side, $kind, $aft, $starboard, $height]) {
+            $holders[] = ['code' => $code, 'side' => $side, 'kind' => $kind, 'aft' => $aft, 'starboard' => $starboard, 'height' => $height];
+        }
+
+        return ['name' => '', 'length' => 9.1, 'beam' => 3.2, 'units' => 'us', 'lines_per_angler' => 3, 'holders' => $holders];
     }
 }

@@ -36,7 +36,7 @@ final class Needs
             $fishing(LureKind::WormHarness, LureKind::SlowSpinHook),
             $lines->count(),
             $lines->contains(static fn (SpreadLine $line): bool => Presentation::from($line->presentation)->entry()->picks(Pick::Ball)),
-            $leaders->map(static fn (int $count, string $leader): array => ['leader' => $leader, 'count' => $count])->values()->all(),
+            array_values($leaders->map(static fn (int $count, string $leader): array => ['leader' => $leader, 'count' => $count])->all()),
             BaitCure::from($trip->bait_cure),
             $trip->bait_strips,
         );

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Preparing;
 
-use Admek\Core\Rules\Book;
+use Admek\Core\Books\Book;
 use Admek\Core\Trip\ForecastHour;
 use Admek\Core\Trip\GoNoGo;
 use Admek\Core\Trip\StoreItem;

@@ -18,7 +18,6 @@ use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\Side;
 use Admek\Core\Units\Compass;
 use Admek\Core\Units\Units;
-use App\Http\Previews\BreachResource;
 use App\Models\Boat;
 use App\Models\Trip;
 use App\Rigging\Locker;
@@ -32,7 +31,7 @@ final class PassReport
 
     /**
      * @param  array{set: float, drift: float}|null  $current
-     * @return array<string, mixed>
+     * @return array<string, mixed> with what touches as breaches
      */
     public static function of(Course $course, float $speed, ?array $current, ?BottomGrid $grid, Trip $trip, Boat $boat, SpreadSolver $solver): array
     {
@@ -40,7 +39,8 @@ final class PassReport
         $ways = ['drawn' => Pass::of($course, $speed, $current), 'reversed' => Pass::of($course->reversed(), $speed, $current)];
         $choice = PassChoice::of($ways['drawn'], $ways['reversed'], $current);
         $profile = $grid === null ? [] : $ways['drawn']->bottom($grid);
-        $lines = $trip->spreads->isEmpty() ? [] : Locker::of($boat)->plan($trip->spreads[0]->rows())->lines;
+        $spread = $trip->spreads->first();
+        $lines = $spread === null ? [] : Locker::of($boat)->plan($spread->rows())->lines;
         $limits = TripLimits::of($trip, $boat);
         $conditions = new Conditions($speed, density: $trip->density());
         $safe = new SafeLimits($lines, $conditions, $limits, $solver);
@@ -57,7 +57,7 @@ final class PassReport
             'better' => $choice->reversed ? 'reversed' : 'drawn', 'why' => $choice->why->in($units),
             'safe_radius' => $radius,
             'bottom' => $profile,
-            'touches' => array_map(static fn (Breach $breach): array => (new BreachResource($breach))->resolve(), $touches),
+            'touches' => $touches,
         ];
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
+use Admek\Core\Books\Book;
 use Admek\Core\Fish\Species;
 use Admek\Core\Ground\Place;
-use Admek\Core\Rules\Book;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Trip\TripClock;
 use Admek\Core\Units\Sentence;
@@ -91,7 +91,7 @@ final readonly class TripWater
         return new WaterSigns(
             Season::of((int) $trip->date->format('n'), $trip->latitude ?? 45.0),
             self::profile($trip),
-            new Marks($trip->marks->map(static fn (Seen $mark): Mark => new Mark($mark->depth, $mark->count, $mark->tight, $mark->size))->all()),
+            new Marks(array_values($trip->marks->map(static fn (Seen $mark): Mark => new Mark($mark->depth, $mark->count, $mark->tight, $mark->size))->all())),
             $trip->bottom,
             Clarity::tryFrom($signs['clarity'] ?? ''),
             Sky::tryFrom($signs['sky'] ?? ''),
@@ -108,7 +108,7 @@ final readonly class TripWater
     {
         $ground = new Place((float) $trip->latitude, (float) $trip->longitude);
         $nearest = $boat->structures
-            ->map(static fn (Structure $structure): array => ['name' => $structure->name, 'away' => min(array_map(static fn (array $at): float => $ground->to(new Place(...$at)), $structure->places))])
+            ->map(static fn (Structure $structure): array => ['name' => $structure->name, 'away' => min(array_map($ground->to(...), $structure->asGround()->places))])
             ->sortBy('away')->first();
 
         return $nearest === null || $nearest['away'] > self::NEAR ? null : $nearest['name'];
@@ -116,7 +116,7 @@ final readonly class TripWater
 
     private static function profile(Trip $trip): ?TemperatureProfile
     {
-        return $trip->temperatures->isEmpty() ? null : TemperatureProfile::of($trip->temperatures->map(static fn ($reading): array => ['depth' => $reading->depth, 'celsius' => $reading->celsius])->all());
+        return $trip->temperatures->isEmpty() ? null : TemperatureProfile::of(array_values($trip->temperatures->map(static fn ($reading): array => ['depth' => $reading->depth, 'celsius' => $reading->celsius])->all()));
     }
 
     /** @param  ?array{top: float, bottom: float, weight: float}  $own */

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Spread\Check\Steady;
 use Admek\Core\Spread\Plan\Conditions;
-use Admek\Core\Spread\Run\SpreadSolver;
-use App\Http\Previews\DoubtResource;
 use App\Models\Boat;
 
 /** What every line was doing when one was bitten: set-up in words and figures, solved place, speed and turn. */
@@ -29,7 +28,7 @@ final class BiteSnapshot
         $plan = $locker->plan($rows);
         // A line that has no steady run just then is kept without a depth: what was bitten is never lost.
         $running = [];
-        foreach ((new SpreadSolver)->able($plan->lines, $conditions)[0] as $line) {
+        foreach (Steady::among($plan->lines, $conditions)[0] as $line) {
             $running[$line->planned->holder] = $line;
         }
         $kept = [];
@@ -42,7 +41,7 @@ final class BiteSnapshot
                 'lure' => $line->lure->name,
                 'finish' => $line->lure->finish,
                 'depth' => self::round($depth),
-                'doubt' => $runs?->doubt === null ? null : (new DoubtResource($runs->doubt))->resolve(),
+                'doubt' => $runs?->doubt === null ? null : $runs->doubt->told(),
                 'aft' => self::round($aft),
                 'starboard' => self::round($starboard),
                 'set_up' => array_filter($locker->row($line), static fn (mixed $figure): bool => $figure !== null),

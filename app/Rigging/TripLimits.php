@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rigging;
 
-use Admek\Core\Rules\Book;
+use Admek\Core\Books\Book;
 use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Check\SpreadLimits;
 use App\Models\Boat;

@@ -44,7 +44,7 @@ final class LongTrackTest extends TestCase
 
     private function write(string $path, string $end): void
     {
-        $file = fopen($path, 'wb');
+        $file = fopen($path, 'wb') ?: self::fail("{$path} cannot be written.");
         fwrite($file, '<gpx version="1.1" xmlns="'.self::NAMESPACE.'"><trk><name>A long season</name><trkseg>');
         for ($block = 0; $block < 1040; $block++) {
             $points = '';

@@ -31,7 +31,7 @@ final class CommandsTest extends FeatureTestCase
         self::assertSame(1, $this->command('admek:backup', ['file' => $backup]));
         Bite::query()->delete();
         self::assertSame(0, $this->command('admek:restore', ['file' => $backup]));
-        $this->app?->make('db')->purge();
+        $this->app->make('db')->purge();
 
         self::assertSame(7, Bite::query()->count());
         $kept = glob("{$this->database}.before-*") ?: [];

@@ -15,7 +15,7 @@ final class ContractTest extends FeatureTestCase
     public function test_every_route_is_described_and_every_description_has_a_route(): void
     {
         $routed = [];
-        foreach ($this->app?->make('router')->getRoutes()->getRoutes() ?? [] as $route) {
+        foreach ($this->app->make('router')->getRoutes()->getRoutes() as $route) {
             self::assertInstanceOf(Route::class, $route);
             if (str_starts_with($route->uri(), 'api/')) {
                 foreach (array_diff($route->methods(), ['HEAD']) as $method) {
@@ -26,7 +26,7 @@ final class ContractTest extends FeatureTestCase
         $described = [];
         foreach (Contract::document()['paths'] as $path => $operations) {
             foreach (array_diff(array_keys($operations), ['parameters']) as $method) {
-                $described[] = strtoupper($method)." {$path}";
+                $described[] = strtoupper((string) $method)." {$path}";
             }
         }
 

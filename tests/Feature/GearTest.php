@@ -45,7 +45,7 @@ final class GearTest extends FeatureTestCase
     {
         $rated = ['rated_depth' => 12 * self::FOOT, 'rated_lead' => 110 * self::FOOT, 'rated_line_diameter' => 0.00035, 'rated_speed' => 0.89408];
         $id = $this->send('POST', '/locker/lures', ['name' => 'Borrowed plug', 'kind' => 'deep_plug', 'finish' => 'perch'] + $rated, 201)->json('id');
-        $lip = (float) Lure::query()->findOrFail($id)->down_area;
+        $lip = (float) Lure::query()->whereKey($id)->sole()->down_area;
         self::assertGreaterThan(0.0, $lip);
 
         $spread = $this->demoSpread();
@@ -55,9 +55,9 @@ final class GearTest extends FeatureTestCase
         self::assertEqualsWithDelta(12 * self::FOOT, $depth, 0.1, 'run as it was rated');
 
         $this->send('PUT', "/locker/lures/{$id}", ['name' => 'Borrowed plug', 'kind' => 'deep_plug', 'finish' => 'perch', 'rated_depth' => 18 * self::FOOT] + $rated, 200);
-        self::assertGreaterThan(1.2 * $lip, (float) Lure::query()->findOrFail($id)->down_area);
+        self::assertGreaterThan(1.2 * $lip, (float) Lure::query()->whereKey($id)->sole()->down_area);
         $this->send('PUT', "/locker/lures/{$id}", ['name' => 'Borrowed plug', 'kind' => 'deep_plug', 'finish' => 'perch'], 200);
-        self::assertNull(Lure::query()->findOrFail($id)->rated_depth, 'a rated point taken away is gone');
+        self::assertNull(Lure::query()->whereKey($id)->sole()->rated_depth, 'a rated point taken away is gone');
     }
 
     public function test_what_cannot_be_is_refused_at_its_field_and_nothing_is_stowed(): void
@@ -79,7 +79,7 @@ final class GearTest extends FeatureTestCase
         $spread = $this->demoSpread();
         $depth = fn (): float => array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'depth', 'holder')['P3'];
         $before = $depth();
-        $reel = Reel::query()->findOrFail($spread['lines'][2]['reel_id']);
+        $reel = Reel::query()->whereKey($spread['lines'][2]['reel_id'])->sole();
         $this->send('PUT', "/locker/reels/{$reel->id}", ['name' => $reel->name, 'material' => 'nylon', 'test' => 25], 200);
 
         self::assertLessThan($before - 1.0, $depth(), 'twice as thick a line drags the diver up');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Admek\Core\Rules\Book;
+use Admek\Core\Books\Book;
 use App\Models\Boat;
 use App\Models\Chore;
 use App\Models\Lure;
@@ -16,8 +16,6 @@ use Tests\Feature\Support\FeatureTestCase;
 /** The evening before, through HTTP against a real database. */
 final class PreparationTest extends FeatureTestCase
 {
-    private const FOOT = 0.3048;
-
     protected function setUp(): void
     {
         parent::setUp();

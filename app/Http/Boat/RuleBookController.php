@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Boat;
 
+use Admek\Core\Books\Book;
 use Admek\Core\InvalidValue;
-use Admek\Core\Rules\Book;
 use Admek\Core\Units\Units;
 use App\Models\Boat;
 use Illuminate\Http\JsonResponse;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Boat;
 
-use Admek\Core\Rules\Book;
+use Admek\Core\Books\Book;
 use Admek\Core\Rules\Rule;
 use Admek\Core\Units\Units;
 use App\Models\Boat;

@@ -39,7 +39,7 @@ final class ChartResource
     /** @return list<array{depth: float, lines: list<list<array{float, float}>>}> */
     private static function contours(BottomGrid $grid, float $every): array
     {
-        $deepest = max(array_map(max(...), $grid->depths));
+        $deepest = max([0.0, ...array_merge(...$grid->depths)]);
         $every = max($every, ceil($deepest / $every / self::MOST_LINES) * $every);
         $contours = [];
         for ($depth = $every; $depth < $deepest; $depth += $every) {

@@ -17,6 +17,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use RuntimeException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** The chart and what is worth fishing on it: drawn, read from files, and written to them. */
@@ -126,7 +127,7 @@ final class GroundController
     {
         $file = tempnam(sys_get_temp_dir(), 'admek-gpx-');
         try {
-            $to = fopen($file, 'wb');
+            $to = fopen($file, 'wb') ?: throw new RuntimeException("{$file} cannot be written.");
             $bytes = stream_copy_to_stream($stream, $to, self::MOST_GPX + 1);
             fclose($to);
             if ($bytes > self::MOST_GPX) {

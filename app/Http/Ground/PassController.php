@@ -7,6 +7,7 @@ namespace App\Http\Ground;
 use Admek\Core\Ground\Pass;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Run\SpreadSolver;
+use App\Http\Asked\BreachResource;
 use App\Http\Trips\TripController;
 use App\Http\Trips\TripResource;
 use App\Models\Boat;
@@ -21,7 +22,9 @@ final class PassController
     {
         $grid = $boat->chart?->bottom();
 
-        return new JsonResponse(PassReport::of($request->course($grid), $request->float('speed'), $request->current(), $grid, $trip, $boat, $solver), options: JSON_PRESERVE_ZERO_FRACTION);
+        $report = PassReport::of($request->course($grid), $request->float('speed'), $request->current(), $grid, $trip, $boat, $solver);
+
+        return new JsonResponse(['touches' => BreachResource::collection($report['touches'])] + $report, options: JSON_PRESERVE_ZERO_FRACTION);
     }
 
     public function take(PassRequest $request, Trip $trip, Boat $boat, TripController $trips): TripResource

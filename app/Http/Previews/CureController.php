@@ -6,14 +6,15 @@ namespace App\Http\Previews;
 
 use Admek\Core\Spread\Check\Breach;
 use Admek\Core\Spread\Check\Breaches;
+use Admek\Core\Spread\Check\OutOfReach;
 use Admek\Core\Spread\Cure\Cure;
 use Admek\Core\Spread\Cure\Cures;
-use Admek\Core\Spread\Run\OutOfReach;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Units\Units;
+use App\Http\Asked\AskedSpread;
+use App\Http\Asked\BreachResource;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Rigging\Desk;
 use Illuminate\Http\JsonResponse;
 
 /** What would put each breach of a spread right, tried before it is offered. */
@@ -21,19 +22,19 @@ final class CureController
 {
     public function __invoke(PreviewRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
     {
-        $desk = Desk::of($request, $spread, $boat);
-        [$running] = $desk->running($solver);
-        $cures = new Cures($desk->plan, $running, $desk->conditions, $desk->limits, $desk->metric(), $desk->spares(), $solver);
-        $breaches = [...Breaches::of($running, $desk->limits, $desk->plan->finishes()), ...OutOfReach::among($running, $desk->conditions, $solver)];
+        $asked = AskedSpread::of($request, $spread, $boat);
+        [$running] = $asked->running($solver);
+        $cures = new Cures($asked->plan, $running, $asked->conditions, $asked->limits, $asked->metric(), $asked->spares(), $solver);
+        $breaches = [...Breaches::of($running, $asked->limits, $asked->plan->finishes()), ...OutOfReach::among($running, $asked->conditions, $solver)];
 
         return new JsonResponse(['cures' => array_values(array_filter(array_map(
-            static fn (Breach $breach): ?array => self::offer($breach, $cures->of($breach), $desk),
+            static fn (Breach $breach): ?array => self::offer($breach, $cures->of($breach), $asked),
             $breaches,
         )))], options: JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** @return ?array<string, mixed> */
-    private static function offer(Breach $breach, ?Cure $cure, Desk $desk): ?array
+    private static function offer(Breach $breach, ?Cure $cure, AskedSpread $asked): ?array
     {
         if ($cure === null) {
             return null;
@@ -43,8 +44,8 @@ final class CureController
             'breach' => new BreachResource($breach),
             'kind' => $cure->kind->value,
             'holders' => $cure->holders,
-            'order' => $cure->order($desk->plan)->in(Units::from($desk->boat->units)),
-            'lines' => $desk->locker->rows($cure->applied($desk->plan)->described),
+            'order' => $cure->order($asked->plan)->in(Units::from($asked->boat->units)),
+            'lines' => $asked->locker->rows($cure->applied($asked->plan)->described),
         ];
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Previews;
 
 use Admek\Core\Spread\Run\SpreadSolver;
+use App\Http\Asked\AskedSpread;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Rigging\Desk;
 use Illuminate\Http\JsonResponse;
 
 /** "Run it at": what takes one or several lines to a depth, or how far each gets and what would help. */
@@ -15,22 +15,22 @@ final class ReachController
 {
     public function __invoke(ReachRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
     {
-        $desk = Desk::of($request, $spread, $boat);
+        $asked = AskedSpread::of($request, $spread, $boat);
         $depth = $request->float('depth');
         $byOther = $request->input('by') === 'other';
         $reached = [];
         foreach ($request->array('holder_ids') as $i => $holderId) {
-            $line = $desk->lineAt($holderId, "holder_ids.{$i}");
-            $reach = $solver->reach($line, $desk->conditions, $depth, $byOther);
+            $line = $asked->lineAt($holderId, "holder_ids.{$i}");
+            $reach = $solver->reach($line, $asked->conditions, $depth, $byOther);
             $control = ($byOther ? $line->rig->otherControl() : null) ?? $line->rig->control();
-            $value = $control->settable($reach->control, $desk->metric());
+            $value = $control->settable($reach->control, $asked->metric());
             $reached[] = [
                 'holder' => $line->holder,
                 'reached' => $reach->reached,
                 'control' => $control->kind->value,
                 'value' => $value,
                 'figures' => (object) $control->figures($value),
-                'depth' => $byOther ? $solver->run($line->withOtherControl($value), $desk->conditions, withDoubt: false)->depth() : $reach->depth,
+                'depth' => $byOther ? $solver->run($line->withOtherControl($value), $asked->conditions, withDoubt: false)->depth() : $reach->depth,
                 'would_help' => ! $reach->reached && $reach->depth < $depth ? $line->rig->wouldHelp() : [],
             ];
         }

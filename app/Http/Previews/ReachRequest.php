@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Previews;
 
 use Admek\Core\Spread\Check\SpreadLimits;
-use App\Http\Spreads\SpreadContent;
+use App\Http\Asked\SpreadContent;
 
 final class ReachRequest extends SpreadContent
 {

@@ -6,7 +6,7 @@ namespace App\Http\Previews;
 
 use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Described\BoardUse;
-use App\Http\Spreads\SpreadContent;
+use App\Http\Asked\SpreadContent;
 use Illuminate\Validation\Rule;
 
 final class RigRequest extends SpreadContent

@@ -15,10 +15,10 @@ use Admek\Core\Tackle\Parts\Figure;
 use Admek\Core\Towing\Load;
 use Admek\Core\Towing\TowSolver;
 use Admek\Core\Units\Units;
+use App\Http\Asked\AskedSpread;
 use App\Models\Boat;
 use App\Models\Sounding;
 use App\Models\Spread;
-use App\Rigging\Desk;
 use Illuminate\Http\JsonResponse;
 
 /** All there is to say of one rod: its figures and their sources, other opinions of its depth, the loads along it. */
@@ -26,25 +26,25 @@ final class RodController
 {
     public function __invoke(RodRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
     {
-        $desk = Desk::of($request, $spread, $boat);
-        $planned = $desk->lineAt($request->integer('holder_id'));
-        $running = $solver->run($planned, $desk->conditions);
+        $asked = AskedSpread::of($request, $spread, $boat);
+        $planned = $asked->lineAt($request->integer('holder_id'));
+        $running = $solver->run($planned, $asked->conditions);
         $rule = $planned->rig->ruleOfThumb($boat->rulesOfThumb());
-        $bottom = BottomFishing::of($running, $desk->conditions);
+        $bottom = BottomFishing::of($running, $asked->conditions);
 
         return new JsonResponse([
             'holder' => $planned->holder,
             'depth' => $running->depth(),
             'figures' => array_map(static fn (Figure $figure): array => get_object_vars($figure), $planned->figures),
-            'tip_down_depth' => self::tipDown($planned, $desk->conditions, $solver),
+            'tip_down_depth' => self::tipDown($planned, $asked->conditions, $solver),
             'bottom_rig' => $bottom === null ? null : [
                 'angle' => $bottom->angle, 'water_angle' => $bottom->waterAngle, 'scope' => $bottom->scope, 'lightest' => $bottom->lightest,
                 'heavy_enough' => $bottom->isHeavyEnough(), 'is_lightest' => $bottom->isLightest(), 'advice' => $bottom->advice()->in(Units::from($boat->units)),
             ],
-            'differences' => $rule === null ? [] : array_map(static fn (Difference $difference): array => get_object_vars($difference), Difference::between($running, $rule, $desk->conditions, $solver)),
+            'differences' => $rule === null ? [] : array_map(static fn (Difference $difference): array => get_object_vars($difference), Difference::between($running, $rule, $asked->conditions, $solver)),
             'agrees' => $rule !== null && Difference::agree($running, $rule),
-            'soundings' => self::soundings($boat, $desk->locker->row($desk->describedAt($request->integer('holder_id'))), $running->depth()),
-            'loads' => array_map(static fn (Load $load): array => get_object_vars($load), (new TowSolver)->loads($desk->conditions->water(), $desk->conditions->turn, $planned->towLine($desk->conditions->density))),
+            'soundings' => self::soundings($boat, $asked->locker->row($asked->describedAt($request->integer('holder_id'))), $running->depth()),
+            'loads' => array_map(static fn (Load $load): array => get_object_vars($load), (new TowSolver)->loads($asked->conditions->water(), $asked->conditions->turn, $planned->towLine($asked->conditions->density))),
         ]);
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Previews;
 
-use App\Http\Spreads\SpreadContent;
+use App\Http\Asked\SpreadContent;
 
 final class RodRequest extends SpreadContent
 {

@@ -8,9 +8,10 @@ use Admek\Core\Spread\Check\Breach;
 use Admek\Core\Spread\Check\SafeLimits;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\Side;
+use App\Http\Asked\AskedSpread;
+use App\Http\Asked\BreachResource;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Rigging\Desk;
 use Illuminate\Http\JsonResponse;
 
 /** How tight the boat may turn and how slow she may go with this spread out. */
@@ -18,8 +19,8 @@ final class SafeLimitsController
 {
     public function __invoke(PreviewRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
     {
-        $desk = Desk::of($request, $spread, $boat);
-        $safe = new SafeLimits($desk->plan->lines, $desk->conditions, $desk->limits, $solver);
+        $asked = AskedSpread::of($request, $spread, $boat);
+        $safe = new SafeLimits($asked->plan->lines, $asked->conditions, $asked->limits, $solver);
         $turn = static fn (Side $side): array => self::told($safe->turn($side));
 
         return new JsonResponse(['port' => $turn(Side::Port), 'starboard' => $turn(Side::Starboard), 'slowest' => self::told($safe->slowest())]);

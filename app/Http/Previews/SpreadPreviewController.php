@@ -7,15 +7,17 @@ namespace App\Http\Previews;
 use Admek\Core\Spread\Check\Breach;
 use Admek\Core\Spread\Check\Breaches;
 use Admek\Core\Spread\Check\Coverage;
+use Admek\Core\Spread\Check\OutOfReach;
 use Admek\Core\Spread\Check\SpreadLimits;
-use Admek\Core\Spread\Run\OutOfReach;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\Flow;
 use Admek\Core\Units\Units;
+use App\Http\Asked\AskedSpread;
+use App\Http\Asked\BreachResource;
+use App\Http\Asked\RunningLineResource;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Rigging\Desk;
 use Illuminate\Http\JsonResponse;
 
 /** Solves a spread as it stands on a screen, saved or not, under what-ifs. */
@@ -24,23 +26,23 @@ final class SpreadPreviewController
     public function __invoke(PreviewRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
     {
         $started = hrtime(true);
-        $desk = Desk::of($request, $spread, $boat);
+        $asked = AskedSpread::of($request, $spread, $boat);
         $whole = ! $request->onlyDepths();
-        [$running, $unsteady] = $desk->running($solver, withDoubt: $whole);
+        [$running, $unsteady] = $asked->running($solver, withDoubt: $whole);
         $rules = $boat->rulesOfThumb();
 
         return new JsonResponse([
-            'speed' => $desk->conditions->speed,
-            'flow' => self::flow($desk->conditions->water()->flow),
+            'speed' => $asked->conditions->speed,
+            'flow' => self::flow($asked->conditions->water()->flow),
             'lines' => array_map(static fn (RunningLine $line): RunningLineResource => new RunningLineResource($line, $rules), $running),
-            'coverage' => self::coverage($desk->limits, $running),
+            'coverage' => self::coverage($asked->limits, $running),
             'whole' => $whole,
             'unsteady' => array_merge(...array_map(static fn (Breach $breach): array => $breach->holders, $unsteady)),
-            'caveat' => $desk->conditions->caveat()?->in(Units::from($boat->units)),
+            'caveat' => $asked->conditions->caveat()?->in(Units::from($boat->units)),
             'breaches' => BreachResource::collection(! $whole ? [] : [
                 ...$unsteady,
-                ...Breaches::of($running, $desk->limits, $desk->plan->finishes()),
-                ...OutOfReach::among($running, $desk->conditions, $solver),
+                ...Breaches::of($running, $asked->limits, $asked->plan->finishes()),
+                ...OutOfReach::among($running, $asked->conditions, $solver),
             ]),
             'took_ms' => round((hrtime(true) - $started) / 1e6, 2),
         ]);

@@ -6,13 +6,13 @@ namespace App\Http\Spreads;
 
 use Admek\Core\Spread\Card\DeckCard;
 use Admek\Core\Spread\Card\DeckCardRow;
+use Admek\Core\Spread\Check\FishOn;
 use Admek\Core\Spread\Check\Setting;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
-use Admek\Core\Spread\Run\FishOn;
 use Admek\Core\Spread\Run\RunningLine;
-use App\Http\Previews\BreachResource;
-use App\Http\Previews\RunningLineResource;
+use App\Http\Asked\BreachResource;
+use App\Http\Asked\RunningLineResource;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Rigging\Locker;

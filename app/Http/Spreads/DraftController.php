@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Spreads;
 
-use Admek\Core\Fish\Species;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Drafting\DraftBand;
 use Admek\Core\Spread\Drafting\DraftedLine;
@@ -14,10 +13,10 @@ use Admek\Core\Spread\Drafting\LeftOut;
 use Admek\Core\Spread\Drafting\Water;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Units\Units;
-use App\Http\Previews\DoubtResource;
+use App\Http\Asked\AskedSpread;
+use App\Http\Asked\DoubtResource;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Rigging\Desk;
 use Illuminate\Http\JsonResponse;
 
 /** Proposes a whole spread for the water wanted, beside the one on the desk. */
@@ -25,22 +24,22 @@ final class DraftController
 {
     public function __invoke(DraftRequest $request, Spread $spread, Boat $boat, Drafter $drafter): JsonResponse
     {
-        $desk = Desk::of($request, $spread, $boat);
-        $bands = array_map(static fn (array $band): DraftBand => new DraftBand(Species::from($band['species']), $band['top'], $band['bottom'], $band['weight']), $request->array('bands'));
+        $asked = AskedSpread::of($request, $spread, $boat);
+        $bands = $request->bands();
         $draft = $drafter->draft(new DraftTask(
-            $bands, $desk->locker->holders(), $desk->locker->gear(), $desk->conditions, self::limits($desk->limits, $bands),
-            $desk->trip->linesAllowed() ?? $desk->trip->anglers * $boat->lines_per_angler, $boat->mast(), $desk->metric(),
+            $bands, $asked->locker->holders(), $asked->locker->gear(), $asked->conditions, self::limits($asked->limits, $bands),
+            $asked->trip->linesAllowed() ?? $asked->trip->anglers * $boat->lines_per_angler, $boat->mast(), $asked->metric(),
         ));
         $units = Units::from($boat->units);
         $now = new Water($bands);
-        foreach ($desk->running()[0] as $line) {
+        foreach ($asked->running()[0] as $line) {
             $now->put($line->depth());
         }
 
         return new JsonResponse([
             'lines' => array_map(static fn (DraftedLine $line, RunningLine $running): array => [
                 'holder' => $line->line->holder->code,
-                'line' => $desk->locker->row($line->line),
+                'line' => $asked->locker->row($line->line),
                 'depth' => $line->depth, 'doubt' => $running->doubt === null ? null : new DoubtResource($running->doubt), 'reason' => $line->reason()->in($units),
             ], $draft->lines, $draft->running),
             'covered' => round($draft->covered, 3),

@@ -5,25 +5,27 @@ declare(strict_types=1);
 namespace App\Http\Spreads;
 
 use Admek\Core\Fish\Species;
-use Illuminate\Validation\Rule;
+use Admek\Core\InvalidValue;
+use Admek\Core\Spread\Drafting\DraftBand;
+use App\Http\Asked\SpreadContent;
+use App\Http\Trips\SaveBandsRequest;
 
 final class DraftRequest extends SpreadContent
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return self::bandRules() + self::spreadRules() + self::whatIfRules();
+        return SaveBandsRequest::bandRules() + self::spreadRules() + self::whatIfRules();
     }
 
-    /** @return array<string, list<mixed>> */
-    public static function bandRules(): array
+    /** @return non-empty-list<DraftBand> in order of priority */
+    public function bands(): array
     {
-        return [
-            'bands' => ['required', 'list', 'min:1', 'max:6'],
-            'bands.*.species' => ['required', 'distinct', Rule::enum(Species::class)],
-            'bands.*.top' => ['required', 'numeric:strict', 'between:0,150'],
-            'bands.*.bottom' => ['required', 'numeric:strict', 'between:0.3,160', 'gt:bands.*.top'],
-            'bands.*.weight' => ['required', 'numeric:strict', 'between:0,100'],
-        ];
+        $bands = array_values(array_map(
+            static fn (array $band): DraftBand => new DraftBand(Species::from($band['species']), $band['top'], $band['bottom'], $band['weight']),
+            $this->array('bands'),
+        ));
+
+        return $bands === [] ? throw InvalidValue::because('bands', 'a list of at least one band') : $bands;
     }
 }

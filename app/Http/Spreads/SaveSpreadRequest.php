@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Spreads;
 
-use Admek\Core\Spread\Check\SpreadLimits;
-use Admek\Core\Spread\Plan\SettingSchool;
-use Illuminate\Validation\Rule;
+use App\Http\Asked\SpreadContent;
 
 final class SaveSpreadRequest extends SpreadContent
 {
@@ -14,15 +12,5 @@ final class SaveSpreadRequest extends SpreadContent
     public function rules(): array
     {
         return ['version' => ['required', 'integer:strict', 'min:1']] + self::orderRules() + self::spreadRules();
-    }
-
-    /** @return array<string, list<mixed>> */
-    public static function orderRules(): array
-    {
-        return [
-            'school' => [Rule::enum(SettingSchool::class)],
-            'setting_order' => ['nullable', 'list', 'max:'.SpreadLimits::MOST_HOLDERS],
-            'setting_order.*' => ['integer:strict', 'distinct'],
-        ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Spreads;
 
 use Admek\Core\Fish\Species;
+use App\Http\Asked\SpreadContent;
 use Illuminate\Validation\Rule;
 
 final class SaveTemplateRequest extends SpreadContent

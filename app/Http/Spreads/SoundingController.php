@@ -6,9 +6,9 @@ namespace App\Http\Spreads;
 
 use Admek\Core\Records\Sounding;
 use Admek\Core\Spread\Run\SpreadSolver;
+use App\Http\Asked\AskedSpread;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Rigging\Desk;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -18,10 +18,10 @@ final class SoundingController
     /** Kept with what the model said of that very line, so that later figures of the gear do not change what was seen. */
     public function store(TakeSoundingRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
     {
-        $desk = Desk::of($request, $spread, $boat);
-        $model = $solver->run($desk->lineAt($request->integer('holder_id')), $desk->conditions, withDoubt: false)->depth();
-        $read = new Sounding($request->float('depth'), $model, $desk->conditions->speed);
-        $row = $desk->locker->row($desk->describedAt($request->integer('holder_id')));
+        $asked = AskedSpread::of($request, $spread, $boat);
+        $model = $solver->run($asked->lineAt($request->integer('holder_id')), $asked->conditions, withDoubt: false)->depth();
+        $read = new Sounding($request->float('depth'), $model, $asked->conditions->speed);
+        $row = $asked->locker->row($asked->describedAt($request->integer('holder_id')));
         $sounding = $boat->soundings()->create([
             'taken_at' => $request->string('taken_at')->value(), 'method' => $request->string('method')->value(),
             'depth' => $read->depth, 'model_depth' => $read->modelDepth, 'speed' => $read->speed,

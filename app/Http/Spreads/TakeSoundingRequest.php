@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Spreads;
 
+use App\Http\Asked\SpreadContent;
 use Illuminate\Validation\Rule;
 
 final class TakeSoundingRequest extends SpreadContent

@@ -26,9 +26,9 @@ final class ForecastController
 
     public function update(ForecastRequest $request, Trip $trip, Boat $boat): JsonResponse
     {
-        $hours = array_map(static fn (array $hour): ForecastHour => new ForecastHour(...$hour), $request->validated('hours'));
+        $hours = array_values(array_map(static fn (array $hour): ForecastHour => new ForecastHour(...$hour), $request->array('hours')));
 
-        return self::keep($request, $trip, $boat, ['source' => $request->input('source'), 'issued' => $request->input('issued'), 'hours' => $hours]);
+        return self::keep($request, $trip, $boat, ['source' => self::text($request, 'source'), 'issued' => self::text($request, 'issued'), 'hours' => $hours]);
     }
 
     public function file(ForecastRequest $request, Trip $trip, Boat $boat): JsonResponse
@@ -54,5 +54,10 @@ final class ForecastController
         ]]);
 
         return PreparationController::answer($trip, $boat, $request);
+    }
+
+    private static function text(ForecastRequest $request, string $key): ?string
+    {
+        return $request->input($key) === null ? null : $request->string($key)->value();
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Trips;
 
-use App\Http\Spreads\SpreadContent;
+use App\Http\Asked\SpreadContent;
 use Illuminate\Validation\Rule;
 
 /** A bite with what every line was doing when it came, so that a bite sent late still tells the truth. */

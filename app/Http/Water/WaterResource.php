@@ -67,19 +67,19 @@ final class WaterResource
     private static function advice(Advice $advice, ?array $said, Units $units): array
     {
         [$answer, $why] = [$advice->answer->in($units), $advice->why->in($units)];
-        $kept = in_array($said['state'] ?? '', ['pinned', 'changed'], true);
+        $kept = $said !== null && in_array($said['state'], ['pinned', 'changed'], true) ? $said : null;
 
         return [
             'key' => $advice->key, 'topic' => $advice->topic, 'state' => $said['state'] ?? 'free', 'schools' => $advice->schools,
-            'answer' => $kept ? (string) $said['answer'] : $answer, 'why' => $kept && $said['state'] === 'pinned' ? (string) $said['why'] : $why,
-            'now' => $kept && $said['answer'] !== $answer ? $answer : null,
+            'answer' => $kept === null ? $answer : (string) $kept['answer'], 'why' => $kept !== null && $kept['state'] === 'pinned' ? (string) $kept['why'] : $why,
+            'now' => $kept !== null && $kept['answer'] !== $answer ? $answer : null,
         ];
     }
 
     /** @return list<array{depth: float, celsius: float}> */
     private static function readings(Trip $trip): array
     {
-        return $trip->temperatures->map(static fn (TemperatureReading $reading): array => $reading->only(['depth', 'celsius']))->all();
+        return array_values($trip->temperatures->map(static fn (TemperatureReading $reading): array => ['depth' => $reading->depth, 'celsius' => $reading->celsius])->all());
     }
 
     /** @return ?array<string, string> */

@@ -14,9 +14,6 @@ use Admek\Core\Towing\CannotTow;
 /** What the mate sets from: per rod, in setting order, the let-out that holds its depth at three speeds. */
 final readonly class DeckCard
 {
-    /** 0.3 mph in m/s, either side of the planned speed. */
-    public const OTHER_SPEED = 0.134112;
-
     /**
      * @param  list<float>  $speeds  m/s
      * @param  list<DeckCardRow>  $rows
@@ -34,7 +31,7 @@ final readonly class DeckCard
     public static function of(array $lines, Conditions $conditions, SettingSchool $school = SettingSchool::BoardsFirst, array $order = [], SpreadSolver $solver = new SpreadSolver): self
     {
         $speeds = array_map(
-            static fn (int $by): float => max(Conditions::SLOWEST, $conditions->speed + $by * self::OTHER_SPEED),
+            static fn (int $by): float => max(Conditions::SLOWEST, $conditions->speed + $by * Conditions::OTHER_SPEED),
             [-1, 0, 1],
         );
         $rows = [];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread\Check;
 
-use Admek\Core\Spread\Card\DeckCard;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Run\RunningLine;
@@ -59,7 +58,7 @@ final readonly class BottomFishing
         }
         $loads = self::loads($line->planned, $conditions);
         $depth = max(0.1, $line->solution->bodies[BottomRig::WEIGHT][2]);
-        $fastest = $conditions->at(min(Conditions::FASTEST, $conditions->speed + DeckCard::OTHER_SPEED));
+        $fastest = $conditions->at(min(Conditions::FASTEST, $conditions->speed + Conditions::OTHER_SPEED));
         $lightest = null;
         foreach (LeadWeight::STOCK as $mass) {
             if (self::ticks($line->planned->withRig($rig->withWeight($mass)), $depth, $fastest)) {

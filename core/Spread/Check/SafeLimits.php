@@ -47,7 +47,7 @@ final readonly class SafeLimits
      */
     public function turn(Side $side): array
     {
-        [$straight, $unsteady] = $this->solver->able($this->lines, $this->conditions->turning(null));
+        [$straight, $unsteady] = Steady::among($this->lines, $this->conditions->turning(null), solver: $this->solver);
         $known = self::names([...$unsteady, ...Breaches::grave($straight, $this->limits)]);
         $wrong = fn (float $radius): ?Breach => $this->newly($known, $this->conditions->turning(new Turn($radius, $side)), $straight);
         [$safe, $first] = $this->search($wrong, self::WIDEST, static fn (float $radius): float => max(self::TIGHTEST, $radius * self::NARROWER), self::TIGHTEST);
@@ -62,7 +62,7 @@ final readonly class SafeLimits
      */
     public function slowest(): array
     {
-        [$now, $unsteady] = $this->solver->able($this->lines, $this->conditions);
+        [$now, $unsteady] = Steady::among($this->lines, $this->conditions, solver: $this->solver);
         $known = self::names([...$unsteady, ...Breaches::grave($now, $this->limits)]);
         $wrong = fn (float $speed): ?Breach => $this->newly($known, $this->conditions->at($speed), $now);
         [$safe, $first] = $this->search($wrong, $this->conditions->speed, static fn (float $speed): float => max(Conditions::SLOWEST, $speed - self::SLOWER), Conditions::SLOWEST);
@@ -109,7 +109,7 @@ final readonly class SafeLimits
      */
     private function newly(array $known, Conditions $conditions, array $like): ?Breach
     {
-        [$running, $unsteady] = $this->solver->able($this->lines, $conditions, withDoubt: false);
+        [$running, $unsteady] = Steady::among($this->lines, $conditions, false, $this->solver);
         $doubts = [];
         foreach ($like as $line) {
             $doubts[$line->planned->holder] = $line->doubt;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread\Check;
 
+use Admek\Core\Spread\Check\Internal\BoxedCurve;
 use Admek\Core\Spread\Plan\Shared;
-use Admek\Core\Spread\Run\Internal\BoxedCurve;
 use Admek\Core\Spread\Run\RunningLine;
 
 /** Least distances between lines: underwater curves, leads and leaders with them, and front lines over the water. */

@@ -10,6 +10,7 @@ use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Turn;
 use Admek\Core\Towing\Water;
 use Admek\Core\Units\Sentence;
+use Admek\Core\Units\Units;
 
 /** How the boat moves through what water while a spread is towed. */
 final readonly class Conditions
@@ -18,6 +19,9 @@ final readonly class Conditions
     public const SLOWEST = 0.04;
 
     public const FASTEST = 4.5;
+
+    /** m/s she will be run slower or faster than planned: 0.3 mph. */
+    public const OTHER_SPEED = 0.3 * Units::MPH;
 
     /**
      * @param  float  $speed  m/s through the water, at the surface where there is current

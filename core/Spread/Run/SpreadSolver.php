@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Admek\Core\Spread\Run;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Spread\Check\Breach;
-use Admek\Core\Spread\Check\BreachKind;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Tackle\Parts\Lure;
@@ -47,28 +45,6 @@ final readonly class SpreadSolver
     public function all(array $lines, Conditions $conditions, bool $withDoubt = true): array
     {
         return array_map(fn (PlannedLine $line): RunningLine => $this->run($line, $conditions, $withDoubt), $lines);
-    }
-
-    /**
-     * The same, but a line that has no steady run is told instead of stopping the others.
-     *
-     * @param  list<PlannedLine>  $lines
-     * @return array{list<RunningLine>, list<Breach>} those that run, and what is to be said of those that do not
-     *
-     * @throws InvalidValue
-     */
-    public function able(array $lines, Conditions $conditions, bool $withDoubt = true): array
-    {
-        $running = $unsteady = [];
-        foreach ($lines as $line) {
-            try {
-                $running[] = $this->run($line, $conditions, $withDoubt);
-            } catch (CannotTow $cannot) {
-                $unsteady[] = new Breach(BreachKind::Unsteady, [$line->holder], $cannot->radius);
-            }
-        }
-
-        return [$running, $unsteady];
     }
 
     /**

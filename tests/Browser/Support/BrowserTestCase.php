@@ -166,7 +166,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function upload(string $field, string $text): void
     {
-        $file = tempnam(sys_get_temp_dir(), 'admek-');
+        $file = (string) tempnam(sys_get_temp_dir(), 'admek-');
         file_put_contents($file, $text);
         $this->files[] = $file;
         $this->see($field)->sendKeys($file);
@@ -191,6 +191,8 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->see($css, $text);
 
-        return (array) $this->js('const e = [...document.querySelectorAll(arguments[0])].find((e) => e.textContent.includes(arguments[1])); e.scrollIntoView({ block: "nearest" }); const r = e.getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]', $css, $text ?? '');
+        [$x, $y] = (array) $this->js('const e = [...document.querySelectorAll(arguments[0])].find((e) => e.textContent.includes(arguments[1])); e.scrollIntoView({ block: "nearest" }); const r = e.getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]', $css, $text ?? '');
+
+        return [(float) $x, (float) $y];
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Fish;
 
+use Admek\Core\Books\Book;
 use Admek\Core\Fish\FishCare;
 use Admek\Core\Fish\Habits;
 use Admek\Core\Fish\Species;
-use Admek\Core\Rules\Book;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -65,12 +65,20 @@ final class FishTest extends TestCase
 
     public function test_those_brought_up_from_the_deep_are_named_and_from_how_deep(): void
     {
-        $care = static fn (array $species, array $deepest): string => FishCare::advice($species, Book::Care->of(), 10.0, array_map(static fn (float $feet): float => $feet * Units::FOOT, $deepest))->in(Units::Us);
 
-        self::assertStringContainsString('Lake trout from 110 ft brought up fast may not survive release', $care([Species::King, Species::LakeTrout], ['king' => 120, 'lake_trout' => 110]));
-        self::assertStringNotContainsString('brought up fast', $care([Species::King], ['king' => 120]), 'kings vent themselves');
-        self::assertStringNotContainsString('brought up fast', $care([Species::Walleye], ['walleye' => 28]));
-        self::assertStringContainsString('Walleye from 34 ft', $care([Species::Walleye], ['walleye' => 34]));
+        self::assertStringContainsString('Lake trout from 110 ft brought up fast may not survive release', self::care([Species::King, Species::LakeTrout], ['king' => 120, 'lake_trout' => 110]));
+        self::assertStringNotContainsString('brought up fast', self::care([Species::King], ['king' => 120]), 'kings vent themselves');
+        self::assertStringNotContainsString('brought up fast', self::care([Species::Walleye], ['walleye' => 28]));
+        self::assertStringContainsString('Walleye from 34 ft', self::care([Species::Walleye], ['walleye' => 34]));
         self::assertStringContainsString('is not known', FishCare::advice([Species::Coho], Book::Care->of(), null, [])->in(Units::Us));
+    }
+
+    /**
+     * @param  non-empty-list<Species>  $species
+     * @param  array<string, int>  $deepest  ft by species
+     */
+    private static function care(array $species, array $deepest): string
+    {
+        return FishCare::advice($species, Book::Care->of(), 10.0, array_map(static fn (float $feet): float => $feet * Units::FOOT, $deepest))->in(Units::Us);
     }
 }

@@ -136,10 +136,10 @@ final class GroundPropertiesTest extends TestCase
     {
         $waves = array_map(fn (): array => [$this->chance->getInt(5, 60) / 100, $this->chance->getInt(5, 60) / 100, $this->chance->getInt(0, 628) / 100, $this->chance->getInt(2, 10)], range(1, 4));
 
-        return BottomGrid::of(45.0, -38.0, 0.002, array_map(static fn (int $i): array => array_map(
+        return BottomGrid::of(45.0, -38.0, 0.002, array_values(array_map(static fn (int $i): array => array_map(
             static fn (int $j): float => max(0.0, 25.0 + array_sum(array_map(static fn (array $wave): float => $wave[3] * sin($wave[0] * $i + $wave[1] * $j + $wave[2]), $waves))),
             range(0, 30),
-        ), range(0, 24)));
+        ), range(0, 24))));
     }
 
     private function onEdge(Place $place): bool

@@ -52,7 +52,7 @@ final class GroundTest extends TestCase
 
     public function test_the_contour_of_a_slope_is_a_line_and_of_a_bowl_a_ring(): void
     {
-        $slope = BottomGrid::of(45.0, -38.0, 0.001, array_map(static fn (int $i): array => array_map(static fn (int $j): float => 2.0 * $j, range(0, 20)), range(0, 30)));
+        $slope = BottomGrid::of(45.0, -38.0, 0.001, array_fill(0, 31, array_map(static fn (int $j): float => 2.0 * $j, range(0, 20))));
         $lines = $slope->contour(13.0);
         self::assertCount(1, $lines);
         self::assertCount(31, $lines[0]);

@@ -8,11 +8,11 @@ use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Check\Breach;
 use Admek\Core\Spread\Check\Breaches;
 use Admek\Core\Spread\Check\BreachKind;
+use Admek\Core\Spread\Check\Internal\BoxedCurve;
+use Admek\Core\Spread\Check\OutOfReach;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
-use Admek\Core\Spread\Run\Internal\BoxedCurve;
-use Admek\Core\Spread\Run\OutOfReach;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Parts\BoardSize;
@@ -62,7 +62,7 @@ final class BreachesTest extends TestCase
                 self::assertNotNull($found);
                 self::assertEqualsWithDelta($brute, $found['distance'], 0.08);
                 self::assertLessThanOrEqual($brute + 1e-9, $found['distance']);
-                $off = static fn (array $curve): float => sqrt(min(array_map(static fn (array $p): float => ($p[0] - $found['place'][0]) ** 2 + ($p[1] - $found['place'][1]) ** 2 + ($p[2] - $found['place'][2]) ** 2, $curve)));
+                $off = static fn (array $curve): float => sqrt(min(INF, ...array_map(static fn (array $p): float => ($p[0] - $found['place'][0]) ** 2 + ($p[1] - $found['place'][1]) ** 2 + ($p[2] - $found['place'][2]) ** 2, $curve)));
                 self::assertEqualsWithDelta(0.5 * $found['distance'], $off($this->dense($a)), 0.08, 'the place lies midway');
             }
         }
@@ -71,12 +71,10 @@ final class BreachesTest extends TestCase
 
     public function test_segments_in_every_attitude(): void
     {
-        $near = static fn (array $a, array $b): ?float => BoxedCurve::of($a)->nearest(BoxedCurve::of($b), 100.0)['distance'] ?? null;
-
-        self::assertEqualsWithDelta(2.0, $near([[0.0, 0.0, 0.0], [4.0, 0.0, 0.0]], [[2.0, -3.0, 2.0], [2.0, 3.0, 2.0]]), 1e-12, 'crossing');
-        self::assertEqualsWithDelta(1.5, $near([[0.0, 0.0, 0.0], [4.0, 0.0, 0.0]], [[1.0, 1.5, 0.0], [9.0, 1.5, 0.0]]), 1e-12, 'side by side');
-        self::assertEqualsWithDelta(5.0, $near([[0.0, 0.0, 0.0], [4.0, 0.0, 0.0]], [[7.0, 4.0, 0.0], [9.0, 9.0, 0.0]]), 1e-12, 'end to end');
-        self::assertEqualsWithDelta(3.0, $near([[0.0, 0.0, 0.0], [0.0, 0.0, 0.0]], [[3.0, 0.0, 0.0], [3.0, 0.0, 0.0]]), 1e-12, 'points');
+        self::assertEqualsWithDelta(2.0, self::near([[0.0, 0.0, 0.0], [4.0, 0.0, 0.0]], [[2.0, -3.0, 2.0], [2.0, 3.0, 2.0]]), 1e-12, 'crossing');
+        self::assertEqualsWithDelta(1.5, self::near([[0.0, 0.0, 0.0], [4.0, 0.0, 0.0]], [[1.0, 1.5, 0.0], [9.0, 1.5, 0.0]]), 1e-12, 'side by side');
+        self::assertEqualsWithDelta(5.0, self::near([[0.0, 0.0, 0.0], [4.0, 0.0, 0.0]], [[7.0, 4.0, 0.0], [9.0, 9.0, 0.0]]), 1e-12, 'end to end');
+        self::assertEqualsWithDelta(3.0, self::near([[0.0, 0.0, 0.0], [0.0, 0.0, 0.0]], [[3.0, 0.0, 0.0], [3.0, 0.0, 0.0]]), 1e-12, 'points');
     }
 
     public function test_divers_crossed_over_tangle_and_the_same_set_right_do_not(): void
@@ -123,7 +121,7 @@ final class BreachesTest extends TestCase
         $diver = $this->diver('P3', Side::Port, 1.0, -1.0);
         $running = $this->runningLines([$diver])[0];
         $deepest = $running->depth();
-        $doubt = $running->doubt?->deeper ?? 0.0;
+        $doubt = $running->doubt->deeper ?? 0.0;
 
         self::assertSame([], $this->kinds([$diver], BreachKind::Bottom, new SpreadLimits(bottom: Bottom::flat($deepest + $doubt + 0.1))));
         $breach = $this->kinds([$diver], BreachKind::Bottom, new SpreadLimits(bottom: Bottom::flat($deepest + 0.5 * $doubt)))[0];
@@ -145,12 +143,14 @@ final class BreachesTest extends TestCase
         $breach = $this->kinds([$diver], BreachKind::Bottom, new SpreadLimits(bottom: $bottom))[0];
 
         self::assertEqualsWithDelta([-3.0, 900.0 + $aft], [$breach->amount, $breach->ahead], 1e-6, 'the worst');
-        self::assertSame('lure', $breach->first?->body);
+        self::assertNotNull($breach->first);
+        self::assertSame('lure', $breach->first->body);
         self::assertEqualsWithDelta(300.0 * 20.0 / 20.3 + $aft, $breach->first->ahead, 1e-6, 'the first: on the way up the ledge');
         self::assertEqualsWithDelta(0.0, $breach->first->clearance, 1e-9);
 
         $clear = $this->kinds([$diver], BreachKind::Bottom, new SpreadLimits(bottom: Bottom::profile([['along' => 0.0, 'depth' => $deepest + 9.0], ['along' => 100.0, 'depth' => $deepest + 1.0]]), clearance: 5.0))[0];
-        self::assertEqualsWithDelta(5.0, $clear->first?->clearance, 1e-9, 'where nothing touches, the first place that is nearer than wanted');
+        self::assertNotNull($clear->first);
+        self::assertEqualsWithDelta(5.0, $clear->first->clearance, 1e-9, 'where nothing touches, the first place that is nearer than wanted');
         self::assertEqualsWithDelta(50.0 + $aft, $clear->first->ahead, 1e-6);
     }
 
@@ -282,5 +282,14 @@ final class BreachesTest extends TestCase
         }
 
         return $dense;
+    }
+
+    /**
+     * @param  list<array{float, float, float}>  $a
+     * @param  list<array{float, float, float}>  $b
+     */
+    private static function near(array $a, array $b): ?float
+    {
+        return BoxedCurve::of($a)->nearest(BoxedCurve::of($b), 100.0)['distance'] ?? null;
     }
 }

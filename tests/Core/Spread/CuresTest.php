@@ -79,7 +79,8 @@ final class CuresTest extends TestCase
         $plan = Lines::plan([$this->rigger('P5', 20.0, 6.0), $this->rigger('S5', 27.0, 6.0), $this->board('P1', 40.0)]);
         $out = $this->cures($plan, new SpreadLimits(lines: 2, bands: ['king' => [18.0, 32.0]]))->of(new Breach(BreachKind::LineCount, [], 3.0, 2.0));
 
-        self::assertSame([CureKind::TakeOut, ['P1']], [$out?->kind, $out?->holders]);
+        self::assertNotNull($out);
+        self::assertSame([CureKind::TakeOut, ['P1']], [$out->kind, $out->holders]);
         self::assertCount(2, $out->applied($plan)->lines);
         self::assertNull($this->cures($plan, new SpreadLimits)->of(new Breach(BreachKind::SettingCross, ['P5', 'S5'])), 'the order is the captain’s to put');
     }
@@ -92,7 +93,8 @@ final class CuresTest extends TestCase
         $same = $this->kinds($plan, BreachKind::Duplicate, new SpreadLimits)[0];
         $cure = $this->cures($plan, new SpreadLimits, [$spare('taken', 'finish of P1'), $spare('other', 'blue', LureKind::MagnumSpoon), $spare('right', 'blue')])->of($same);
 
-        self::assertSame([['S5'], 'right'], [$cure?->holders, $cure?->lure?->name]);
+        self::assertNotNull($cure);
+        self::assertSame([['S5'], 'right'], [$cure->holders, $cure->lure?->name]);
         self::assertSame('right', $cure->applied($plan)->describedOf('S5')->lure->name);
         self::assertNull($this->cures($plan, new SpreadLimits, [$spare('taken', 'finish of P1')])->of($same));
     }

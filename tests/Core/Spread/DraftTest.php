@@ -53,7 +53,7 @@ final class DraftTest extends TestCase
         foreach ($draft->lines as $i => $line) {
             self::assertEqualsWithDelta($draft->running[$i]->depth(), $line->depth, 1e-9);
             self::assertSame($line->band === null, str_contains($line->reason()->in(Units::Us), 'as near the band as its gear comes'));
-            self::assertStringStartsWith($line->role->words(), $line->reason()->in(Units::Us));
+            self::assertTrue(str_starts_with($line->reason()->in(Units::Us), $line->role->words()), $line->reason()->in(Units::Us));
         }
     }
 
@@ -239,7 +239,7 @@ final class DraftTest extends TestCase
         }
 
         return new DraftTask(
-            array_map(static fn (array $band): DraftBand => new DraftBand(Species::King, $band[0] * Lines::FOOT, $band[1] * Lines::FOOT, $band[2]), $bands),
+            array_map(static fn (array $band): DraftBand => new DraftBand(Species::King, $band[0] * Lines::FOOT, $band[1] * Lines::FOOT, $band[2]), $bands) ?: self::fail('a task has bands'),
             Lines::holders(array_map(static fn (string $code): array => array_combine(['code', 'side', 'kind', 'aft', 'starboard', 'height'], [$code, ...self::RAIL[$code]]), $holders)),
             Lines::gear($gear + [
                 'reel' => [['name' => 'braid', 'material' => 'braid', 'test' => 30], ['name' => 'nylon', 'material' => 'nylon', 'test' => 20], ['name' => 'core', 'material' => 'leadcore', 'test' => 27, 'colours' => 8.0]],

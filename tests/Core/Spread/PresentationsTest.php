@@ -124,11 +124,14 @@ final class PresentationsTest extends TestCase
 
         foreach ($three as $line) {
             self::assertEqualsWithDelta($three[0]->solution->board, $line->solution->board, 1e-4, 'one board for all');
-            [$board, $clip] = [$line->solution->board, $line->solution->clip];
+            $board = $line->solution->board ?? self::fail('no board');
+            $clip = $line->solution->clip ?? self::fail('no clip');
             self::assertEqualsWithDelta(0.0, ($board[0] - $mast[0]) * ($clip[1] - $mast[1]) - ($board[1] - $mast[1]) * ($clip[0] - $mast[0]), 1e-6, 'on the tow line');
         }
-        self::assertGreaterThan($one[0]->solution->board[0], $three[0]->solution->board[0]);
-        self::assertLessThan(abs($one[0]->solution->board[1]), abs($three[0]->solution->board[1]));
+        $alone = $one[0]->solution->board ?? self::fail('no board');
+        $shared = $three[0]->solution->board ?? self::fail('no board');
+        self::assertGreaterThan($alone[0], $shared[0]);
+        self::assertLessThan(abs($alone[1]), abs($shared[1]));
 
         // The moments about the mast balance, reckoned here from each chain's own pull.
         $line = $one[0]->planned->towLine();
@@ -136,7 +139,7 @@ final class PresentationsTest extends TestCase
         $pull = array_sum(array_map(static fn (object $load): float => $load->force[0], $loads));
         $dynamic = 0.5 * 999.8 * self::SPEED ** 2;
         $slope = ($dynamic * 5e-2 + 40.0 / 45.0 * $pull) / ($dynamic * 1.2e-1);
-        self::assertEqualsWithDelta($slope, ($one[0]->solution->board[0] - $mast[0]) / abs($one[0]->solution->board[1]), 1e-3);
+        self::assertEqualsWithDelta($slope, ($alone[0] - $mast[0]) / abs($alone[1]), 1e-3);
     }
 
     public function test_lines_on_one_tow_line_must_agree_on_its_length(): void
@@ -150,12 +153,12 @@ final class PresentationsTest extends TestCase
     {
         $planned = Lines::planned([Lines::line('P4', 'bouncer', ['leader_length' => 0.0])])[0];
         $running = $this->run1($planned);
-        $bottom = BottomFishing::of($running, new Conditions(self::SPEED));
+        $bottom = BottomFishing::of($running, new Conditions(self::SPEED)) ?? self::fail('it fishes bottom');
         $sphere = (new LeadWeight(0.0567))->body('weight');
         $spoon = Lure::ofKind(LureKind::MediumSpoon);
         $dynamic = 0.5 * 999.8 * self::SPEED ** 2;
 
-        self::assertEqualsWithDelta(rad2deg(atan2($sphere->weight + $spoon->weight, $dynamic * ($sphere->dragArea + 3e-4 + $spoon->dragArea))), $bottom?->angle, 0.05);
+        self::assertEqualsWithDelta(rad2deg(atan2($sphere->weight + $spoon->weight, $dynamic * ($sphere->dragArea + 3e-4 + $spoon->dragArea))), $bottom->angle, 0.05);
         self::assertEqualsWithDelta(14.0 / $running->solution->bodies['weight'][2], $bottom->scope, 1e-9);
     }
 

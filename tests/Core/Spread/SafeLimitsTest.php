@@ -10,6 +10,7 @@ use Admek\Core\Spread\Check\Breaches;
 use Admek\Core\Spread\Check\BreachKind;
 use Admek\Core\Spread\Check\SafeLimits;
 use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Check\Steady;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Run\RunningLine;
@@ -72,7 +73,7 @@ final class SafeLimitsTest extends TestCase
         self::assertSame([BreachKind::Unsteady, ['P1']], [$first?->kind, $first?->holders], 'a board 40 m out cannot go round a circle of that radius');
         self::assertGreaterThan(38.0, $radius);
 
-        [$running, $unsteady] = (new SpreadSolver)->able($lines, new Conditions(self::SPEED, new Turn(25.0, Side::Port)));
+        [$running, $unsteady] = Steady::among($lines, new Conditions(self::SPEED, new Turn(25.0, Side::Port)));
         self::assertSame(['P5'], array_map(static fn (RunningLine $line): string => $line->planned->holder, $running), 'the others run on');
         self::assertSame(['P1'], $unsteady[0]->holders);
         self::assertEqualsWithDelta(40.0, (float) $unsteady[0]->amount, 4.0, 'as tight as it follows');
@@ -97,10 +98,21 @@ final class SafeLimitsTest extends TestCase
         $solver = new SpreadSolver;
         $straight = $solver->all($lines, new Conditions(self::SPEED));
         $doubts = array_column(array_map(static fn (RunningLine $line): array => [$line->planned->holder, $line->doubt], $straight), 1, 0);
-        [$running, $unsteady] = $solver->able($lines, $conditions, withDoubt: false);
+        [$running, $unsteady] = Steady::among($lines, $conditions, false);
         $now = array_map(static fn (RunningLine $line): RunningLine => new RunningLine($line->planned, $line->solution, $doubts[$line->planned->holder]), $running);
-        $grave = static fn (array $running): array => array_values(array_map(static fn (Breach $b): string => $b->name(), array_filter(Breaches::of($running, $limits), static fn (Breach $b): bool => $b->kind->isGrave())));
 
-        return [...array_map(static fn (Breach $b): string => $b->name(), $unsteady), ...array_values(array_diff($grave($now), $grave($straight)))];
+        return [...array_map(static fn (Breach $b): string => $b->name(), $unsteady), ...array_values(array_diff(self::grave($now, $limits), self::grave($straight, $limits)))];
+    }
+
+    /**
+     * @param  list<RunningLine>  $running
+     * @return list<string>
+     */
+    private static function grave(array $running, SpreadLimits $limits): array
+    {
+        return array_values(array_map(
+            static fn (Breach $b): string => $b->name(),
+            array_filter(Breaches::of($running, $limits), static fn (Breach $b): bool => $b->kind->isGrave()),
+        ));
     }
 }

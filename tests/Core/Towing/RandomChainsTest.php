@@ -141,6 +141,7 @@ final class RandomChainsTest extends TestCase
         );
     }
 
+    /** @phpstan-impure */
     private function one(int $in): bool
     {
         return $this->random->getInt(1, $in) === 1;

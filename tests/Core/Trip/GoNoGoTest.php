@@ -110,10 +110,10 @@ final class GoNoGoTest extends TestCase
     public function test_the_lee_and_its_change(): void
     {
         $clock = TripClock::of('06:30', '13:00', 9000.0, RuleBook::of(Chores::rules()));
-        self::assertSame('Wind from the SW: water under the south-western shore is in the lee.', Lee::of($this->settled(), $clock)->in(Units::Us));
+        self::assertSame('Wind from the SW: water under the south-western shore is in the lee.', Lee::of(array_values($this->settled()), $clock)->in(Units::Us));
         $forecast = $this->settled();
         $forecast[12] = new ForecastHour(720, 9.0, 14.0, 350.0);
-        self::assertSame('Wind from the SW: water under the south-western shore is in the lee. By 12:00 it has gone to the N: that shore lies open, and the northern one is in the lee.', Lee::of($forecast, $clock)->in(Units::Us));
+        self::assertSame('Wind from the SW: water under the south-western shore is in the lee. By 12:00 it has gone to the N: that shore lies open, and the northern one is in the lee.', Lee::of(array_values($forecast), $clock)->in(Units::Us));
         self::assertStringContainsString('not known', Lee::of([], $clock)->in(Units::Us));
         self::assertStringContainsString('No wind', Lee::of([new ForecastHour(480, 0.5, null, 90.0)], $clock)->in(Units::Us));
     }

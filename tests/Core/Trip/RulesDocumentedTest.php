@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trip;
 
-use Admek\Core\Rules\Book;
+use Admek\Core\Books\Book;
 use Admek\Core\Units\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

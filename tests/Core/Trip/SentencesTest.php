@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trip;
 
+use Admek\Core\Books\Book;
 use Admek\Core\InvalidValue;
-use Admek\Core\Rules\Book;
 use Admek\Core\Trip\Criterion;
 use Admek\Core\Trip\ForecastHour;
 use Admek\Core\Trip\HourFinding;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trip;
 
-use Admek\Core\Rules\Book;
+use Admek\Core\Books\Book;
 use Admek\Core\Trip\BaitCure;
 use Admek\Core\Trip\Chores;
 use Admek\Core\Trip\ForecastHour;
@@ -80,7 +80,7 @@ final class TripPropertiesTest extends TestCase
                 default => $hour['front'] = true,
             };
             $worse[$at] = new ForecastHour(...$hour);
-            $after = $this->verdict($worse, $clock);
+            $after = $this->verdict(array_values($worse), $clock);
             // To know something bad is worse than not to know, and to know something harmless better.
             if ($before->verdict !== Verdict::Unknown) {
                 self::assertGreaterThanOrEqual($before->verdict->weight(), $after->verdict->weight(), "trip {$i}");
@@ -97,7 +97,7 @@ final class TripPropertiesTest extends TestCase
             $field = ['wind', 'gust', 'wave', 'visibility', 'lightning', 'front'][$this->chance->getInt(0, 5)];
             $less = $forecast;
             $less[$at] = new ForecastHour(...[$field => null] + get_object_vars($less[$at]));
-            $after = $this->verdict($less, $clock);
+            $after = $this->verdict(array_values($less), $clock);
             self::assertTrue($after->verdict->weight() >= min($before->verdict->weight(), Verdict::Unknown->weight()), "trip {$i}: {$before->verdict->value} to {$after->verdict->value}");
         }
     }
@@ -179,12 +179,14 @@ final class TripPropertiesTest extends TestCase
     /** @return list<ForecastHour> */
     private function forecast(bool $whole = false): array
     {
-        $maybe = fn (float|bool $value): float|bool|null => ! $whole && $this->chance->getInt(0, 30) === 0 ? null : $value;
+        $known = fn (): bool => $whole || $this->chance->getInt(0, 30) !== 0;
+        $maybe = static fn (float $value): ?float => $known() ? $value : null;
+        $perhaps = static fn (bool $value): ?bool => $known() ? $value : null;
         $windy = $this->chance->getInt(0, 12);
 
         return array_map(fn (int $hour): ForecastHour => new ForecastHour(
             60 * $hour, $maybe((float) $windy * $this->chance->getInt(50, 110) / 100), $maybe(1.3 * $windy), (float) $this->chance->getInt(0, 359), $maybe($windy / 14), $maybe((float) $this->chance->getInt(1000, 9000)),
-            $maybe($this->chance->getInt(0, 40) === 0), $maybe($this->chance->getInt(0, 60) === 0),
+            $perhaps($this->chance->getInt(0, 40) === 0), $perhaps($this->chance->getInt(0, 60) === 0),
         ), range(-12, 47));
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
+use Admek\Core\Books\Book;
 use Admek\Core\Fish\Species;
 use Admek\Core\InvalidValue;
-use Admek\Core\Rules\Book;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
 use Admek\Core\Water\Band;
@@ -130,13 +130,13 @@ final class ColumnTest extends TestCase
 
     public function test_the_shaded_side_is_the_one_away_from_the_sun(): void
     {
-        $said = static fn (float $up, float $bearing, ?Sky $sky, ?string $name = null): array => ($advice = Shade::advice(['elevation' => $up, 'bearing' => $bearing], $sky, $name)) === null ? [] : [$advice->answer->in(Units::Us), $advice->why->in(Units::Us)];
+        $said = static fn (float $up, float $bearing, ?Sky $sky, ?string $name = null): array => ($advice = Shade::advice(['elevation' => $up, 'bearing' => $bearing], $sky, $name)) === null ? ['', ''] : [$advice->answer->in(Units::Us), $advice->why->in(Units::Us)];
 
         self::assertSame(['The western side of Old Wall first', 'The sun stands in the E, 95°, 20° up: that side is in the shade.'], $said(20.0, 95.0, Sky::Clear, 'Old Wall'));
         self::assertSame('The northern side of structure first', $said(40.0, 180.0, null)[0]);
         self::assertSame(['Either side of structure', 'Under cloud no side is darker than the other.'], $said(20.0, 95.0, Sky::Overcast));
         self::assertSame('With the sun 60° up both sides are lit.', $said(60.0, 180.0, Sky::Clear)[1]);
-        self::assertSame([], $said(-3.0, 70.0, Sky::Clear), 'before it rises there is no shade');
+        self::assertSame(['', ''], $said(-3.0, 70.0, Sky::Clear), 'before it rises there is no shade');
     }
 
     public function test_what_marks_say_together(): void

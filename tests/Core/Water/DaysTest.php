@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
+use Admek\Core\Books\Book;
 use Admek\Core\Fish\Species;
-use Admek\Core\Rules\Book;
 use Admek\Core\Units\Units;
 use Admek\Core\Water\Advice;
 use Admek\Core\Water\Clarity;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
+use Admek\Core\Books\Book;
 use Admek\Core\Fish\Habits;
 use Admek\Core\Fish\Species;
-use Admek\Core\Rules\Book;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;

@@ -24,6 +24,7 @@ final class Contract
         return self::$document ??= Yaml::parseFile(dirname(__DIR__, 3).'/docs/openapi.yaml');
     }
 
+    /** @param  TestResponse<\Symfony\Component\HttpFoundation\Response>  $response */
     public static function assertDescribed(string $method, string $path, TestResponse $response): void
     {
         $template = self::template(explode('?', $path)[0]);
@@ -50,14 +51,17 @@ final class Contract
             return;
         }
         $sent = (string) $response->headers->get('Content-Type');
-        $type = current(array_filter(array_keys($answer['content']), static fn (string $type): bool => str_starts_with($sent, $type)));
+        $type = current(array_filter(array_map(strval(...), array_keys($answer['content'])), static fn (string $type): bool => str_starts_with($sent, $type)));
         Assert::assertIsString($type, "{$method} {$path} answered {$sent}, which the contract does not describe");
         if (str_contains($type, 'json')) {
             self::assertMatches($answer['content'][$type]['schema'], $response);
         }
     }
 
-    /** @param  array<string, mixed>|string  $schema */
+    /**
+     * @param  array<string, mixed>|string  $schema
+     * @param  TestResponse<\Symfony\Component\HttpFoundation\Response>  $response
+     */
     private static function assertMatches(array|string $schema, TestResponse $response): void
     {
         $schema = is_string($schema) ? ['$ref' => self::ID.$schema] : self::absolute($schema);
@@ -95,7 +99,7 @@ final class Contract
     private static function template(string $path): ?string
     {
         // A path said in full goes before one with a name to fill in.
-        foreach (isset(self::document()['paths'][$path]) ? [$path] : array_keys(self::document()['paths']) as $template) {
+        foreach (isset(self::document()['paths'][$path]) ? [$path] : array_map(strval(...), array_keys(self::document()['paths'])) as $template) {
             if (preg_match('#^'.preg_replace('/\{\w+\}/', '[^/]+', $template).'$#', $path) === 1) {
                 return $template;
             }

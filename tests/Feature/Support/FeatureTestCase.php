@@ -38,7 +38,7 @@ abstract class FeatureTestCase extends TestCase
 
     protected function tearDown(): void
     {
-        $this->app?->make('db')->disconnect();
+        $this->app->make('db')->disconnect();
         parent::tearDown();
         self::remove($this->database);
     }
@@ -51,9 +51,9 @@ abstract class FeatureTestCase extends TestCase
     /** Puts a prepared database in place of the test's own; the first of its kind is made. */
     private function putIn(string $what, callable $make): void
     {
-        $db = $this->app?->make('db');
+        $db = $this->app->make('db');
         if (isset(self::$prepared[$what])) {
-            $db?->disconnect();
+            $db->disconnect();
             self::remove($this->database);
             copy(self::$prepared[$what], $this->database);
 
@@ -61,7 +61,7 @@ abstract class FeatureTestCase extends TestCase
         }
         $make();
         // Closed, so that all of it is in the one file.
-        $db?->disconnect();
+        $db->disconnect();
         $file = self::$prepared[$what] = "{$this->database}.{$what}";
         copy($this->database, $file);
         register_shutdown_function(static fn () => @unlink($file));
@@ -78,22 +78,25 @@ abstract class FeatureTestCase extends TestCase
      * Runs an artisan command and tells its exit code.
      *
      * @param  array<string, mixed>  $arguments
+     *
+     * @phpstan-impure
      */
     protected function command(string $name, array $arguments = []): int
     {
-        return (int) $this->app?->make(Kernel::class)->call($name, $arguments);
+        return (int) $this->app->make(Kernel::class)->call($name, $arguments);
     }
 
     /** What the last command printed. */
     protected function printed(): string
     {
-        return (string) $this->app?->make(Kernel::class)->output();
+        return (string) $this->app->make(Kernel::class)->output();
     }
 
     /**
      * Sends a request and holds the answer to docs/openapi.yaml.
      *
      * @param  ?array<string, mixed>  $body
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
     protected function send(string $method, string $path, ?array $body = null, ?int $expect = null): TestResponse
     {
@@ -111,6 +114,7 @@ abstract class FeatureTestCase extends TestCase
      *
      * @param  array<string, mixed>  $body
      * @param  list<string>  $pointers
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
     protected function assertRefusedAt(array $pointers, string $method, string $path, array $body): TestResponse
     {

@@ -11,6 +11,7 @@ use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Tackle\Described\GearAboard;
+use LogicException;
 
 /** Lines described as a captain would rig them, for tests to alter. */
 final class Lines
@@ -94,12 +95,22 @@ final class Lines
      */
     public static function gear(array $gear): GearAboard
     {
-        $parts = array_map(static fn (array $list, string $part): array => array_map(
-            static fn (array $one): object => LineFile::read([$part => $one] + self::line('P1', 'flat'))->{$part}, $list,
-        ), $gear, array_keys($gear));
-        ['reel' => $reels, 'lure' => $lures, 'ball' => $balls, 'diver' => $divers, 'board' => $boards] = array_combine(array_keys($gear), $parts);
+        $reels = $lures = $balls = $divers = $boards = [];
+        foreach ($gear as $part => $list) {
+            foreach ($list as $one) {
+                $line = LineFile::read([$part => $one] + self::line('P1', 'flat'));
+                match ($part) {
+                    'reel' => $reels[] = $line->reel,
+                    'lure' => $lures[] = $line->lure,
+                    'ball' => $balls[] = $line->ball,
+                    'diver' => $divers[] = $line->diver,
+                    'board' => $boards[] = $line->board,
+                    default => throw new LogicException("There is no gear called {$part}."),
+                };
+            }
+        }
 
-        return new GearAboard($reels, $lures, $balls, $divers, $boards);
+        return new GearAboard($reels, $lures, array_values(array_filter($balls)), array_values(array_filter($divers)), array_values(array_filter($boards)));
     }
 
     /** @return array<string, mixed> */

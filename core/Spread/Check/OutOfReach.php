@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Spread\Run;
+namespace Admek\Core\Spread\Check;
 
-use Admek\Core\Spread\Check\Breach;
-use Admek\Core\Spread\Check\BreachKind;
 use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Units\Units;
 
 /** Lines that were asked to run at a depth they cannot get down to under the conditions of now. */

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Spread\Run;
+namespace Admek\Core\Spread\Check;
 
+use Admek\Core\Spread\Check\Internal\BoxedCurve;
 use Admek\Core\Spread\Plan\Shared;
-use Admek\Core\Spread\Run\Internal\BoxedCurve;
+use Admek\Core\Spread\Run\RunningLine;
 
 /** Which lines to clear when a rod has a fish: those its line sweeps across on the way in to the stern. */
 final readonly class FishOn

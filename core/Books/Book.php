@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Rules;
+namespace Admek\Core\Books;
 
 use Admek\Core\Fish\FishCare;
 use Admek\Core\Fish\Habits;
 use Admek\Core\InvalidValue;
+use Admek\Core\Rules\Rule;
+use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use Admek\Core\Trip\Chores;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Spread\Run\Internal;
+namespace Admek\Core\Spread\Check\Internal;
 
 /**
  * A curve in chunks with their bounding boxes, so that the least distance to another is found without trying every

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Spreads;
+namespace App\Http\Asked;
 
 use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Parts\Attractor;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Previews;
+namespace App\Http\Asked;
 
 use Admek\Core\Towing\DepthDoubt;
 use Illuminate\Http\Request;
@@ -18,6 +18,6 @@ final class DoubtResource extends JsonResource
     /** @return array{shallower: float, deeper: float, skewed: bool} */
     public function toArray(Request $request): array
     {
-        return ['shallower' => round($this->resource->shallower, 3), 'deeper' => round($this->resource->deeper, 3), 'skewed' => $this->resource->isSkewed()];
+        return $this->resource->told();
     }
 }

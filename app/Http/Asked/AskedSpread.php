@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Rigging;
+namespace App\Http\Asked;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Check\Breach;
 use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Check\Steady;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Plan\SpreadPlan;
@@ -14,13 +15,14 @@ use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Tackle\Described\DescribedLure;
-use App\Http\Spreads\SpreadContent;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\Trip;
+use App\Rigging\Locker;
+use App\Rigging\TripLimits;
 
 /** A spread as it stands on a screen, saved or not, with the boat, trip and conditions it is looked at under. */
-final readonly class Desk
+final readonly class AskedSpread
 {
     private function __construct(
         public Boat $boat,
@@ -47,7 +49,7 @@ final readonly class Desk
     /** @return array{list<RunningLine>, list<Breach>} the lines that run, and what is to be said of those that do not */
     public function running(SpreadSolver $solver = new SpreadSolver, bool $withDoubt = true): array
     {
-        return $solver->able($this->plan->lines, $this->conditions, $withDoubt);
+        return Steady::among($this->plan->lines, $this->conditions, $withDoubt, $solver);
     }
 
     /** @return list<DescribedLure> lures aboard that no line pulls */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Previews;
+namespace App\Http\Asked;
 
 use Admek\Core\Spread\Check\Breach;
 use Admek\Core\Spread\Check\BreachWords;

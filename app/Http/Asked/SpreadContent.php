@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Spreads;
+namespace App\Http\Asked;
 
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\SettingSchool;
 use Admek\Core\Towing\Current;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
@@ -23,6 +24,16 @@ abstract class SpreadContent extends FormRequest
         return [
             'speed' => ['required', 'numeric:strict', self::between(Conditions::SLOWEST, Conditions::FASTEST)],
             'lines' => ['present', 'list', 'max:'.SpreadLimits::MOST_HOLDERS],
+        ];
+    }
+
+    /** @return array<string, list<mixed>> */
+    protected static function orderRules(): array
+    {
+        return [
+            'school' => [Rule::enum(SettingSchool::class)],
+            'setting_order' => ['nullable', 'list', 'max:'.SpreadLimits::MOST_HOLDERS],
+            'setting_order.*' => ['integer:strict', 'distinct'],
         ];
     }
 

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/** Which room may know of which, held by phpstan: of each list a room knows only those before it. */
+final class Layers
+{
+    private const CORE = ['Units', 'Rules', 'Towing', 'Tackle', 'Fish', 'Ground', 'Records', 'Spread', 'Trip', 'Water', 'Books', 'Files'];
+
+    private const SPREAD = ['Plan', 'Run', 'Check', 'Cure', 'Card', 'Drafting'];
+
+    private const APP = ['Models', 'Outfitting', 'Forecasts', 'Rigging', 'Preparing', 'Reading', 'Files', 'Http', 'Console', 'Providers'];
+
+    private const HTTP = ['Asked', 'Boat', 'Locker', 'Trips', 'Water', 'Ground', 'Previews', 'Spreads', 'Middleware'];
+
+    public function test_core_knows_nothing_of_the_framework(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Admek\Core'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App'), Selector::inNamespace('Illuminate'), Selector::inNamespace('Symfony'), Selector::inNamespace('Carbon'))
+            ->because('the rules of the job are plain PHP');
+    }
+
+    public function test_parts_are_not_asked_what_is_made_of_them(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Admek\Core\Tackle\Parts'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('Admek\Core\Tackle\Catalogue'))
+            ->because('a part is the same in every rig');
+    }
+
+    /** @return iterable<string, Rule> */
+    public function test_core_has_no_cycles(): iterable
+    {
+        yield from self::inOrder('Admek\Core', self::CORE);
+    }
+
+    /** @return iterable<string, Rule> */
+    public function test_spreads_have_no_cycles(): iterable
+    {
+        yield from self::inOrder('Admek\Core\Spread', self::SPREAD);
+    }
+
+    /** @return iterable<string, Rule> */
+    public function test_app_has_no_cycles(): iterable
+    {
+        yield from self::inOrder('App', self::APP);
+    }
+
+    /** @return iterable<string, Rule> */
+    public function test_http_has_no_cycles(): iterable
+    {
+        yield from self::inOrder('App\Http', self::HTTP);
+    }
+
+    /**
+     * @param  list<string>  $rooms  the lowest first
+     * @return iterable<string, Rule>
+     */
+    private static function inOrder(string $within, array $rooms): iterable
+    {
+        foreach ($rooms as $i => $room) {
+            $above = array_slice($rooms, $i + 1);
+            if ($above !== []) {
+                yield $room => PHPat::rule()
+                    ->classes(Selector::inNamespace("{$within}\\{$room}"))
+                    ->shouldNotDependOn()
+                    ->classes(...array_map(static fn (string $other) => Selector::inNamespace("{$within}\\{$other}"), $above))
+                    ->because('dependencies point one way');
+            }
+        }
+    }
+}
