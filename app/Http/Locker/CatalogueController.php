@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Locker;
 
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\Tries;
 use Admek\Core\Tackle\Catalogue\GearField;
 use Admek\Core\Tackle\Catalogue\GearForm;
 use Admek\Core\Tackle\Catalogue\Part;
@@ -11,6 +13,7 @@ use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Catalogue\Words;
 use Admek\Core\Tackle\Parts\Attractor;
 use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Units\Units;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -23,6 +26,8 @@ final class CatalogueController
             'presentations' => array_map(self::presentation(...), Presentation::cases()),
             'boards' => ['in-line' => self::part(Part::board()), 'mast' => self::part(Part::mastBoard())],
             'words' => ['board_second' => Words::BOARD_SECOND, 'told' => Words::TOLD],
+            'speed' => ['least' => Conditions::SLOWEST, 'most' => Conditions::FASTEST, 'step' => Tries::speedStep(Units::Us), 'metric_step' => Tries::speedStep(Units::Metric)],
+            'tries' => ['radii' => Tries::RADII, 'faster' => Tries::FASTER, 'gear_depth' => Tries::gearDepth(Units::Us), 'metric_gear_depth' => Tries::gearDepth(Units::Metric)],
             'attractors' => self::words(Attractor::cases()),
             'lures' => self::words(LureKind::cases()),
             'gear' => array_map(static fn (GearForm $form): array => [

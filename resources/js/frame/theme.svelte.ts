@@ -1,6 +1,6 @@
 /** Chosen per device: paper-light, dark, or red for night vision. */
 export const THEMES = ['day', 'dusk', 'red'] as const;
-export type Theme = (typeof THEMES)[number];
+type Theme = (typeof THEMES)[number];
 
 const KEPT_AS = 'admek.theme';
 

@@ -10,7 +10,7 @@
     /** All its turns in a line: how many, and of the tightest how tight and whether the spread is safe in it. */
     function turnWords(turns: PassReport['ways']['drawn']['turns']): string {
         const tightest = turns.reduce((a, b) => (b.radius < a.radius ? b : a));
-        const limit = pass.safe_radius?.[tightest.side as 'port' | 'starboard'];
+        const limit = pass.safe_radius?.[tightest.side];
         const unsafe = turns.filter(({ safe }) => safe === false).length;
         return `${turns.length === 1 ? 'One turn' : `${turns.length} turns`}, the tightest ${shown(units, 'length', tightest.radius)} to ${tightest.side}: ${
             unsafe > 0

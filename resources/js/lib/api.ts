@@ -11,7 +11,7 @@ export type SpreadLine = Schemas['SpreadLine'];
 export type RunningLine = Schemas['RunningLine'];
 export type Bite = Schemas['Bite'];
 export type NewBite = Schemas['NewBite'];
-export type Problem = Schemas['Problem'];
+type Problem = Schemas['Problem'];
 export type Fault = NonNullable<Problem['errors']>[number];
 
 export const api = createClient<paths>({ baseUrl: '/api' });

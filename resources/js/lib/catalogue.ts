@@ -32,7 +32,7 @@ export function entryOf(presentation: string): Entry {
 }
 
 /** How a figure of a line is measured, on whatever line it is. */
-export function quantityOf(name: string): Quantity {
+function quantityOf(name: string): Quantity {
     return figures.get(name)?.quantity ?? 'count';
 }
 
@@ -62,20 +62,18 @@ const HOLE = /\{(\w+)(#?)\}/g;
 
 /** A template filled with a line's own; nothing where the line lacks one of its figures, or that is 0. */
 function filled(template: string, line: SpreadLine, units: Units, gear: Locker | null): string | null {
-    let whole = true;
-    const text = template.replace(HOLE, (_, name: string, bare: string) => {
-        const value = part(name, line, gear);
-        if (value === null || value === 0 || value === '') {
-            whole = false;
-            return '';
-        }
-        return typeof value === 'string'
-            ? value
-            : bare
-              ? figure(units, quantityOf(name), value)
-              : shown(units, quantityOf(name), value);
-    });
-    return whole ? text : null;
+    const parts = [...template.matchAll(HOLE)].map(([, name = '']) => part(name, line, gear));
+    if (parts.some((value) => value === null || value === 0 || value === '')) {
+        return null;
+    }
+    return template.replace(HOLE, (_, name: string, bare: string) => said(name, bare, part(name, line, gear), units));
+}
+
+function said(name: string, bare: string, value: string | number | null, units: Units): string {
+    if (typeof value === 'string') {
+        return value;
+    }
+    return bare ? figure(units, quantityOf(name), value ?? 0) : shown(units, quantityOf(name), value ?? 0);
 }
 
 function first(templates: readonly string[], line: SpreadLine, units: Units, gear: Locker | null = null): string {
@@ -96,11 +94,9 @@ export function lineWords(line: SpreadLine, units: Units): string {
 
 /** The figure that sets its depth, in its own unit: "150 ft out", "5 colours", "98 cable". */
 export function settingWords(line: SpreadLine, units: Units): string {
-    return entryOf(line.presentation).setting.replace(HOLE, (_, name: string, bare: string) => {
-        const value = part(name, line, null);
-        const si = typeof value === 'number' ? value : 0;
-        return bare ? figure(units, quantityOf(name), si) : shown(units, quantityOf(name), si);
-    });
+    return entryOf(line.presentation).setting.replace(HOLE, (_, name: string, bare: string) =>
+        said(name, bare, part(name, line, null), units),
+    );
 }
 
 /** What else the mate sets: lead, backing, weight, leader. */

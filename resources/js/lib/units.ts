@@ -110,11 +110,6 @@ export function plusMinus(units: Units, sides: { shallower: number; deeper: numb
     return sidesOf(units, sides).join(' ');
 }
 
-/** One step of the boat's speed control, m/s. */
-export function speedStep(units: Units): number {
-    return measure(units, 'speed').toSi(0.1);
-}
-
 /** Depths to rule a view with: round in the boat's units, at least `least` apart (m). */
 export function depthTicks(units: Units, deepest: number, least: number): number[] {
     const { toSi, toShown } = measure(units, 'depth');

@@ -12,7 +12,7 @@
 
     let bites: Bite[] = $state.raw([]);
     let spread: Spread | null = $state.raw(null);
-    let running: Map<string, RunningLine> = $state.raw(new Map());
+    let running: Map<string, RunningLine> = $state.raw(new Map<string, RunningLine>());
     let said = $state('Reading…');
     let read = $state(false);
 

@@ -35,6 +35,10 @@
             ? { ...gear }
             : { name: '', ...Object.fromEntries(formOf(list).fields.map(({ key, start }) => [key, start])), ...start },
     );
+    const text = (key: string): string => {
+        const value = figures[key];
+        return typeof value === 'string' ? value : typeof value === 'boolean' ? String(value) : '';
+    };
     let faults: Fault[] = $state.raw([]);
     let said = $state('');
     let form: HTMLFormElement;
@@ -73,7 +77,7 @@
     <form bind:this={form} class="flex flex-col gap-2" onsubmit={stow}>
         <TextField
             label="Name to know it by"
-            value={String(figures.name ?? '')}
+            value={text('name')}
             oninput={(name) => (figures.name = name)}
             fault={faultOf(faults, '/name')?.detail}
         />
@@ -84,7 +88,7 @@
                     <span class="quiet text-sm" aria-hidden="true">{label}</span>
                     <PickField
                         {label}
-                        value={String(figures[key] ?? '')}
+                        value={text(key)}
                         options={[
                             ...(optional ? [{ value: '', text: 'not said' }] : []),
                             ...Object.entries(options ?? YES_NO).map(([value, text]) => ({ value, text })),
@@ -105,12 +109,7 @@
                     {fault}
                 />
             {:else}
-                <TextField
-                    {label}
-                    value={String(figures[key] ?? '')}
-                    oninput={(text) => (figures[key] = text)}
-                    fault={fault?.detail}
-                />
+                <TextField {label} value={text(key)} oninput={(typed) => (figures[key] = typed)} fault={fault?.detail} />
             {/if}
         {/each}
         {#if sheet.note}<p class="quiet text-sm">{sheet.note}</p>{/if}

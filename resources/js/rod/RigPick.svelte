@@ -125,7 +125,7 @@
             ...(holder.side === 'centre' ? [] : [{ value: '', text: `dial to ${holder.side}` }]),
             ...(['port', 'starboard'] as const)
                 .filter((side) => side !== holder.side)
-                .map((side) => ({ value: side as string, text: `dial to ${side}` })),
+                .map((side) => ({ value: side, text: `dial to ${side}` })),
         ]}
         change={(side) => change({ dial_side: (side || null) as SpreadLine['dial_side'] })}
         fault={fault('dial_side')}
@@ -142,7 +142,7 @@
         change={(attractor) => change({ attractor: (attractor || null) as SpreadLine['attractor'] })}
         fault={fault('attractor')}
     />
-{:else if pick === 'leader'}
+{:else}
     <PickField
         {label}
         id="leader"

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { faultOf } from '../lib/api';
+    import { theCatalogue } from '../lib/catalogue';
     import type { WhatIf } from './plan';
     import type { SpreadDesk } from './spread-desk.svelte';
     import { figure, shown } from '../lib/units';
@@ -13,11 +14,12 @@
 
     const units = $derived(desk.boat.units);
     /** What the fields show; tried from the first change on. */
+    const { gear_depth, metric_gear_depth } = theCatalogue().tries;
     let current: Current = $state({
         heading: 0,
         surface: { set: 0, drift: 0 },
         // svelte-ignore state_referenced_locally
-        deep: { depth: desk.boat.units === 'us' ? 80 * 0.3048 : 25, set: 0, drift: 0 },
+        deep: { depth: desk.boat.units === 'us' ? gear_depth : metric_gear_depth, set: 0, drift: 0 },
     });
 
     const deep = $derived(desk.feed.flow.at(-1));

@@ -4,7 +4,7 @@
     import { aftScale, bottomUnder, courseBottom, deepestShown, depthScale, sidewaysScale } from '../views/scales';
     import type { SpreadDesk } from './spread-desk.svelte';
     import type { Scene } from '../views/scene';
-    import { depthTicks, figure, measure, shown, speedStep } from '../lib/units';
+    import { depthTicks, figure, measure, shown } from '../lib/units';
     import { dayWords, SPECIES, speciesList } from '../lib/words';
     import DepthTable from './DepthTable.svelte';
     import KeepingSign from '../frame/KeepingSign.svelte';
@@ -78,8 +78,8 @@
         ArrowRight: () => desk.chooseNext(1),
         ArrowUp: (event) => desk.step(event.shiftKey ? -5 : -1),
         ArrowDown: (event) => desk.step(event.shiftKey ? 5 : 1),
-        '[': () => desk.stepSpeed(-speedStep(units)),
-        ']': () => desk.stepSpeed(speedStep(units)),
+        '[': () => desk.stepSpeed(-1),
+        ']': () => desk.stepSpeed(1),
         ',': () => strip.turnBy(-1),
         '.': () => strip.turnBy(1),
         '0': () => desk.try({ turn: null }),
@@ -136,7 +136,9 @@
 
     const announced = $derived.by(() => {
         const line = desk.chosen && desk.feed.running.get(desk.chosen.code);
-        return line ? `${desk.chosen?.code} runs at ${figure(units, 'depth', line.depth)} ${measure(units, 'depth').spoken}` : '';
+        return desk.chosen && line
+            ? `${desk.chosen.code} runs at ${figure(units, 'depth', line.depth)} ${measure(units, 'depth').spoken}`
+            : '';
     });
 </script>
 

@@ -107,7 +107,7 @@
                 value={species}
                 options={[
                     { value: '', text: 'any species' },
-                    ...desk.locker.species.map((item) => ({ value: item.species as Schemas['Species'] | '', text: item.name })),
+                    ...desk.locker.species.map((item) => ({ value: item.species, text: item.name })),
                 ]}
                 change={(value) => (species = value as typeof species)}
             />
@@ -116,10 +116,7 @@
             <PickField
                 label="For a season"
                 value={season}
-                options={[
-                    { value: '', text: 'any season' },
-                    ...SEASONS.map((value) => ({ value: value as Season | '', text: value })),
-                ]}
+                options={[{ value: '', text: 'any season' }, ...SEASONS.map((value) => ({ value: value, text: value }))]}
                 change={(value) => (season = value as typeof season)}
             />
         </span>

@@ -1,16 +1,16 @@
 <script lang="ts">
     import CurrentTry from './CurrentTry.svelte';
     import type { SpreadDesk } from './spread-desk.svelte';
-    import { figure, measure, shown, speedStep } from '../lib/units';
+    import { theCatalogue } from '../lib/catalogue';
+    import { figure, measure, shown } from '../lib/units';
 
     /** What the views show if the boat went faster, slower or round: tried here, never written into the plan. */
     let { desk }: { desk: SpreadDesk } = $props();
 
     const units = $derived(desk.boat.units);
-    const step = $derived(speedStep(units));
 
     /** Slider notches either way of straight, as radii in metres: wide first, tight last. */
-    const RADII = [600, 400, 300, 200, 150, 120, 100, 80, 60, 45, 30, 20];
+    const { radii: RADII, faster } = theCatalogue().tries;
 
     const notch = $derived.by(() => {
         const turn = desk.whatIf.turn;
@@ -30,7 +30,7 @@
         desk.try({ turn: radius === undefined ? null : { radius, side: next < 0 ? 'port' : 'starboard' } });
     }
 
-    const fastest = $derived(Math.max(desk.plan.speed * 1.6, desk.speed));
+    const fastest = $derived(Math.max(desk.plan.speed * faster, desk.speed));
 
     const slowText = $derived.by(() => {
         const slowest = desk.ahead.safe?.slowest;
@@ -57,7 +57,7 @@
 
 <div class="flex items-center gap-2.5" role="group" aria-label="What if">
     <div class="flex items-center gap-1.5">
-        <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Slower" onclick={() => desk.stepSpeed(-step)}
+        <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Slower" onclick={() => desk.stepSpeed(-1)}
             >−</button
         >
         <div class="min-w-24 text-center leading-none">
@@ -68,9 +68,9 @@
             <input
                 type="range"
                 class="range range-xs block h-3 w-24 text-(--line)"
-                min={speedStep(units)}
+                min={desk.speedStep}
                 max={fastest}
-                step={speedStep(units)}
+                step={desk.speedStep}
                 value={desk.speed}
                 oninput={(event) => desk.try({ speed: Number(event.currentTarget.value) })}
                 aria-label="Try another speed"
@@ -78,7 +78,7 @@
             />
             <span class="quiet text-xs whitespace-nowrap">{slowText}</span>
         </div>
-        <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Faster" onclick={() => desk.stepSpeed(step)}
+        <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Faster" onclick={() => desk.stepSpeed(1)}
             >+</button
         >
     </div>

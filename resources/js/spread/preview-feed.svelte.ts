@@ -12,7 +12,7 @@ const RETRY_MS = 2500;
 const MOVING_MS = 60;
 
 export class PreviewFeed {
-    running: Map<string, RunningLine> = $state.raw(new Map());
+    running: Map<string, RunningLine> = $state.raw(new Map<string, RunningLine>());
     coverage: Schemas['Preview']['coverage'] = $state.raw([]);
     /** The water past the boat by depth. */
     flow: Schemas['Preview']['flow'] = $state.raw([]);
@@ -76,11 +76,16 @@ export class PreviewFeed {
                 this.#draw(answer.data);
             } else if ('problem' in answer) {
                 this.faults = answer.problem.errors ?? [{ pointer: '', detail: answer.problem.detail }];
-            } else if (!this.#closed && !this.#next) {
+            } else if (!this.#closed && this.#waiting() === null) {
                 this.#retry = setTimeout(() => this.#put(asked), RETRY_MS);
             }
         }
         this.#asking = false;
+    }
+
+    /** What has been asked meanwhile. */
+    #waiting(): Question | null {
+        return this.#next;
     }
 
     #draw({ lines, coverage, flow, breaches, whole, unsteady, caveat }: Schemas['Preview']): void {

@@ -1,6 +1,7 @@
 /** One spread on the desk: the plan being edited, what is tried on it, and its keeping. */
 import { aboard } from '../lib/aboard.svelte';
 import { api, ask, type Boat, type Holder, type Locker, type Schemas, type Spread, type SpreadLine, type Trip } from '../lib/api';
+import { theCatalogue } from '../lib/catalogue';
 import { History } from './history.svelte';
 import { Keeper } from './keeper.svelte';
 import { Lookahead } from './lookahead.svelte';
@@ -273,8 +274,9 @@ export class SpreadDesk {
 
     /** One natural step of the chosen line's control, `by` times. */
     step(by: number): void {
+        const holder = this.chosen;
         const line = this.chosenLine;
-        const control = this.chosen && this.feed.running.get(this.chosen.code)?.control;
+        const control = holder && this.feed.running.get(holder.code)?.control;
         if (!line || !control) {
             return;
         }
@@ -284,12 +286,19 @@ export class SpreadDesk {
         const now = line[control.figure] ?? control.value;
         const next = Math.min(control.most, Math.max(control.least, Math.round((now + towards * size) / size) * size));
         if (Math.abs(next - now) > 1e-9) {
-            this.change(line.holder_id, this.setting(this.chosen?.code ?? '', next));
+            this.change(line.holder_id, this.setting(holder.code, next));
         }
     }
 
-    stepSpeed(by: number): void {
-        this.try({ speed: Math.min(4.5, Math.max(0.04, this.speed + by)) });
+    /** m/s of one step of the speed. */
+    get speedStep(): number {
+        const { step, metric_step } = theCatalogue().speed;
+        return this.boat.units === 'metric' ? metric_step : step;
+    }
+
+    stepSpeed(steps: number): void {
+        const { least, most } = theCatalogue().speed;
+        this.try({ speed: Math.min(most, Math.max(least, this.speed + steps * this.speedStep)) });
     }
 
     /** Ends a conflict by taking the other device's plan; this one's stays in the undo. */

@@ -5,7 +5,7 @@ import { api, ask, faultsIn, type Answer, type Fault, type Schemas } from '../li
 const EVERY_MS = 60_000;
 
 /** This device's clock, which is the port's where the boat is. */
-export function wallClock(now: Date = new Date()): string {
+function wallClock(now: Date = new Date()): string {
     const two = (n: number) => String(n).padStart(2, '0');
     return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}T${two(now.getHours())}:${two(now.getMinutes())}`;
 }

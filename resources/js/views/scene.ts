@@ -3,7 +3,7 @@ import type { Boat, Holder, RunningLine } from '../lib/api';
 import type { DepthScale } from './scales';
 import type { Units } from '../lib/units';
 
-export interface BandShown {
+interface BandShown {
     name: string;
     top: number;
     bottom: number;
