@@ -88,14 +88,17 @@ final class CoreBench
         $running = self::sixteen();
         $setting = new Setting(new Conditions(self::SPEED), self::limits());
 
-        return self::median(10, static fn (): array => [$setting->crossings(SettingOrder::of(Spreads::ofLines(16))), FishOn::clearing($running)]);
+        return self::median(
+            10, static fn (): array => [$setting->crossings(SettingOrder::of(Spreads::ofLines(16))), FishOn::clearing($running)],
+        );
     }
 
     /** A draft for sixteen rods and two bands. */
     public static function draft(): float
     {
         $task = new DraftTask(
-            [new DraftBand(Species::King, 14.0, 22.5, 2.0), new DraftBand(Species::LakeTrout, 28.0, 34.0)], Spreads::holders(), Spreads::gear(),
+            [new DraftBand(Species::King, 14.0, 22.5, 2.0), new DraftBand(Species::LakeTrout, 28.0, 34.0)], Spreads::holders(),
+            Spreads::gear(),
             new Conditions(self::SPEED), self::limits(), 16,
         );
 
@@ -147,7 +150,9 @@ final class CoreBench
         foreach ([0.4, 0.7, 1.03, 1.4, 2.0] as $speed) {
             $water = (new Conditions($speed))->water();
             foreach (Spreads::ofLines(12) as $line) {
-                $place = static fn (float $fineness): array => (new TowSolver($fineness))->solve($water, null, $line->towLine())->bodies['lure'];
+                $place = static fn (float $fineness): array => (new TowSolver($fineness))->solve(
+                    $water, null, $line->towLine(),
+                )->bodies['lure'];
                 [$a, $b] = [$place(1.0), $place(20.0)];
                 $worst = max($worst, sqrt(($a[0] - $b[0]) ** 2 + ($a[1] - $b[1]) ** 2 + ($a[2] - $b[2]) ** 2));
             }
@@ -162,10 +167,13 @@ final class CoreBench
         $worst = 0.0;
         foreach ([[0.4, 0.2], [-0.3, 0.5], [1.2, -0.4], [-0.8, 0.0]] as [$aft, $starboard]) {
             $water = new Water(999.8, Flow::ofLayers([
-                ['depth' => 0.0, 'aft' => self::SPEED, 'starboard' => 0.0], ['depth' => 6.0, 'aft' => 0.8, 'starboard' => 0.1], ['depth' => 18.0, 'aft' => $aft, 'starboard' => $starboard],
+                ['depth' => 0.0, 'aft' => self::SPEED, 'starboard' => 0.0], ['depth' => 6.0, 'aft' => 0.8, 'starboard' => 0.1],
+                ['depth' => 18.0, 'aft' => $aft, 'starboard' => $starboard],
             ]));
             foreach (Spreads::ofLines(12) as $line) {
-                $place = static fn (float $fineness): array => (new TowSolver($fineness))->solve($water, null, $line->towLine())->bodies['lure'];
+                $place = static fn (float $fineness): array => (new TowSolver($fineness))->solve(
+                    $water, null, $line->towLine(),
+                )->bodies['lure'];
                 [$a, $b] = [$place(1.0), $place(20.0)];
                 $worst = max($worst, sqrt(($a[0] - $b[0]) ** 2 + ($a[1] - $b[1]) ** 2 + ($a[2] - $b[2]) ** 2));
             }
@@ -178,7 +186,9 @@ final class CoreBench
     public static function worstAgainstClosedForm(): float
     {
         $worst = 0.0;
-        foreach ([[10.0, 0.5, 5.0, 1.0], [10.0, 0.5, 80.0, 1.0], [0.3, 0.3, 40.0, 1.0], [0.5, 1.5, 60.0, 1.3], [2.0, 1.0, 100.0, 2.5]] as [$weight, $drag, $length, $speed]) {
+        foreach ([
+            [10.0, 0.5, 5.0, 1.0], [10.0, 0.5, 80.0, 1.0], [0.3, 0.3, 40.0, 1.0], [0.5, 1.5, 60.0, 1.3], [2.0, 1.0, 100.0, 2.5],
+        ] as [$weight, $drag, $length, $speed]) {
             $end = new Body('end', $weight, $drag / (500.0 * $speed ** 2));
             $line = new TowLine('a', [0.0, 0.0, 1.0], [$end, new Line($length, 0.0005, 0.0, 1.2, 0.0)]);
             $found = (new TowSolver)->solve(new Water(1000.0, Flow::uniform($speed)), null, $line)->bodies['end'];

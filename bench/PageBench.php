@@ -62,7 +62,9 @@ final class PageBench
             'preparation of a trip' => [null, "{$base}/trips/2/preparation"],
             'its water read' => [null, "{$base}/trips/2/water"],
             'the chart' => [null, "{$base}/chart"],
-            'a pass looked at, both ways, with safe turns' => ['{"speed":1.028,"follow":{"depth":24.4,"near":[45.31,-38.4],"longest":3000}}', "{$base}/trips/2/pass"],
+            'a pass looked at, both ways, with safe turns' => [
+                '{"speed":1.028,"follow":{"depth":24.4,"near":[45.31,-38.4],"longest":3000}}', "{$base}/trips/2/pass",
+            ],
         ];
 
         return array_map(static function (array $one): float {
@@ -84,20 +86,38 @@ final class PageBench
         }, $asked);
     }
 
-    /** @return array{kilobytes: float, firstPaint: float, follow: float, slide: float, updates: float, gap: float, rest: float} kB over the wire, ms, and ms from the last key or step of the turn's slider to new depths drawn */
+    /**
+     * @return array{kilobytes: float, firstPaint: float, follow: float, slide: float, updates: float, gap: float, rest: float}
+     *   kB over the wire, ms, and ms from the last key or step of the turn's slider to new depths drawn
+     */
     public static function page(RunningApp $app): array
     {
         $browser = Browser::open(ChromeDriver::url());
         try {
             $driver = $browser->driver;
             $driver->get($app->url('/trips/2/spread'));
-            Wait::until(static fn (): bool => $driver->findElements(WebDriverBy::cssSelector('[data-holder=S1] .depth b')) !== [], 'the spread');
+            Wait::until(
+                static fn (): bool => $driver->findElements(WebDriverBy::cssSelector('[data-holder=S1] .depth b')) !== [],
+                'the spread',
+            );
             /** @var array{0: float, 1: float} $loaded */
-            $loaded = $driver->executeScript('return [performance.getEntriesByType("resource").concat(performance.getEntriesByType("navigation")).reduce((s, e) => s + e.transferSize, 0) / 1024, performance.getEntriesByName("first-contentful-paint")[0].startTime]');
-            $follow = self::untilDrawn($driver, "dispatchEvent(new KeyboardEvent('keydown', { key: i % 2 ? '[' : ']', bubbles: true }));");
-            $slide = self::untilDrawn($driver, "const turn = document.querySelector('[aria-label=Turn]'); turn.value = i % 7 - 3; turn.dispatchEvent(new Event('input', { bubbles: true }));");
+            $loaded = $driver->executeScript(<<<'JS'
+                const entries = ['resource', 'navigation'].flatMap((type) => performance.getEntriesByType(type));
+                const paint = performance.getEntriesByName('first-contentful-paint')[0];
+                return [entries.reduce((sum, entry) => sum + entry.transferSize, 0) / 1024, paint.startTime];
+                JS);
+            $follow = self::untilDrawn(
+                $driver, "dispatchEvent(new KeyboardEvent('keydown', { key: i % 2 ? '[' : ']', bubbles: true }));",
+            );
+            $slide = self::untilDrawn(
+                $driver,
+                "const turn = document.querySelector('[aria-label=Turn]'); turn.value = i % 7 - 3; turn.dispatchEvent(new "
+                    ."Event('input', { bubbles: true }));",
+            );
 
-            return ['kilobytes' => (float) $loaded[0], 'firstPaint' => (float) $loaded[1], 'follow' => $follow, 'slide' => $slide] + self::dragged($driver);
+            return [
+                'kilobytes' => (float) $loaded[0], 'firstPaint' => (float) $loaded[1], 'follow' => $follow, 'slide' => $slide,
+            ] + self::dragged($driver);
         } finally {
             $browser->close();
         }
@@ -127,7 +147,8 @@ final class PageBench
     /**
      * A slider dragged for 2.7 s at sixty steps a second.
      *
-     * @return array{updates: float, gap: float, rest: float} updates of the views a second, ms of the longest gap between two, and ms from the last step until all of it is whole
+     * @return array{updates: float, gap: float, rest: float}  updates of the views a second, ms of the longest gap between two,
+     *   and ms from the last step until all of it is whole
      */
     private static function dragged(RemoteWebDriver $driver): array
     {
@@ -155,7 +176,8 @@ final class PageBench
                 const whole = new MutationObserver(() => {
                     if (main.dataset.solved === was) return;
                     whole.disconnect();
-                    requestAnimationFrame(() => done({ updates: seen.length / 2.7, gap: Math.max(...gaps), rest: performance.now() - last }));
+                    const updates = seen.length / 2.7;
+                    requestAnimationFrame(() => done({ updates, gap: Math.max(...gaps), rest: performance.now() - last }));
                 });
                 whole.observe(main, { attributeFilter: ['data-solved'] });
             };

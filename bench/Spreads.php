@@ -64,13 +64,44 @@ final class Spreads
         $lines = [];
         foreach ([Side::Port, Side::Starboard] as $side) {
             $at = $side->sign();
-            $lines[] = new PlannedLine("{$side->value} 1", new InlineBoard(BoardSize::Large->planer(), $side, 130 * self::FOOT, new FlatLine($nylon, 90 * self::FOOT, $leader(6), $plug)), [-3.6, 2.3 * $at, -3.0]);
-            $lines[] = new PlannedLine("{$side->value} 2", new InlineBoard(BoardSize::Large->planer(), $side, 85 * self::FOOT, new Leadcore($core, 3, 3, $braid, 0, $leader(20), $spoon)), [-2.4, 2.4 * $at, -2.6]);
-            $lines[] = new PlannedLine("{$side->value} 3", new Diver($plate, 3.0, $side, $braid, 150 * self::FOOT, $leader(6), $spoon), [-1.2, 2.9 * $at, -1.2]);
-            $lines[] = new PlannedLine("{$side->value} 4", new Diver($plate, 1.5, $side, $braid, 190 * self::FOOT, $leader(6), $spoon), [-0.4, 2.5 * $at, -1.1]);
-            $lines[] = new PlannedLine("{$side->value} 5", new Downrigger($ball, $cable, ($at < 0 ? 98 : 46) * self::FOOT, new Release(0.0, ($at < 0 ? 20 : 100) * self::FOOT, $nylon, $leader(6), $spoon)), [0.4, 1.7 * $at, -1.0]);
+            $lines[] = new PlannedLine(
+                "{$side->value} 1",
+                new InlineBoard(
+                    BoardSize::Large->planer(), $side, 130 * self::FOOT, new FlatLine($nylon, 90 * self::FOOT, $leader(6), $plug),
+                ),
+                [-3.6, 2.3 * $at, -3.0],
+            );
+            $lines[] = new PlannedLine(
+                "{$side->value} 2",
+                new InlineBoard(
+                    BoardSize::Large->planer(), $side, 85 * self::FOOT, new Leadcore($core, 3, 3, $braid, 0, $leader(20), $spoon),
+                ),
+                [-2.4, 2.4 * $at, -2.6],
+            );
+            $lines[] = new PlannedLine(
+                "{$side->value} 3",
+                new Diver($plate, 3.0, $side, $braid, 150 * self::FOOT, $leader(6), $spoon),
+                [-1.2, 2.9 * $at, -1.2],
+            );
+            $lines[] = new PlannedLine(
+                "{$side->value} 4",
+                new Diver($plate, 1.5, $side, $braid, 190 * self::FOOT, $leader(6), $spoon),
+                [-0.4, 2.5 * $at, -1.1],
+            );
+            $lines[] = new PlannedLine(
+                "{$side->value} 5",
+                new Downrigger(
+                    $ball,
+                    $cable,
+                    ($at < 0 ? 98 : 46) * self::FOOT,
+                    new Release(0.0, ($at < 0 ? 20 : 100) * self::FOOT, $nylon, $leader(6), $spoon),
+                ),
+                [0.4, 1.7 * $at, -1.0],
+            );
         }
-        $lines[] = new PlannedLine('core', new Leadcore($core, 8, 8, $braid, 60 * self::FOOT, $leader(20), $spoon), [0.3, -0.5, -2.4]);
+        $lines[] = new PlannedLine(
+            'core', new Leadcore($core, 8, 8, $braid, 60 * self::FOOT, $leader(20), $spoon), [0.3, -0.5, -2.4],
+        );
         $lines[] = new PlannedLine('flat', new FlatLine($nylon, 110 * self::FOOT, $leader(6), $plug), [0.3, 0.5, -2.4]);
 
         return $lines;
@@ -90,7 +121,11 @@ final class Spreads
             }
         }
 
-        return [...$holders, new DescribedHolder('C1', null, HolderKind::Rod, 0.3, -0.5, 2.4), new DescribedHolder('C2', null, HolderKind::Rod, 0.3, 0.5, 2.4)];
+        return [
+            ...$holders,
+            new DescribedHolder('C1', null, HolderKind::Rod, 0.3, -0.5, 2.4),
+            new DescribedHolder('C2', null, HolderKind::Rod, 0.3, 0.5, 2.4),
+        ];
     }
 
     public static function gear(): GearAboard
@@ -100,12 +135,21 @@ final class Spreads
         return new GearAboard(
             [
                 new DescribedReel('braid', Material::Braid, 30), new DescribedReel('nylon', Material::Nylon, 20),
-                new DescribedReel('core 3', Material::Leadcore, 27, 3.0), new DescribedReel('core 8', Material::Leadcore, 27, 8.0),
+                new DescribedReel('core 3', Material::Leadcore, 27, 3.0),
+                new DescribedReel('core 8', Material::Leadcore, 27, 8.0),
                 new DescribedReel('copper', Material::Copper, 32, wireLength: 76.0),
             ],
             [
-                ...array_map(static fn (int $i): DescribedLure => new DescribedLure("spoon {$i}", LureKind::MediumSpoon, "finish {$i}"), range(1, 16)),
-                ...array_map(static fn (int $i): DescribedLure => new DescribedLure("minnow {$i}", LureKind::LongMinnow, "scale {$i}", $rated), range(1, 6)),
+                ...array_map(
+                    static fn (int $i): DescribedLure => new DescribedLure("spoon {$i}", LureKind::MediumSpoon, "finish {$i}"),
+                    range(1, 16),
+                ),
+                ...array_map(
+                    static fn (int $i): DescribedLure => new DescribedLure(
+                        "minnow {$i}", LureKind::LongMinnow, "scale {$i}", $rated,
+                    ),
+                    range(1, 6),
+                ),
             ],
             [new DescribedBall('12 lb', 5.443)],
             [new DescribedDiver('large', DiverSize::Large)],

@@ -42,7 +42,11 @@ report('  drafted, 16 rods', sprintf('%.0f ms', CoreBench::draft()), '≤ 2000 m
 echo "\nThe same twelve in a turn\n";
 foreach ([300.0, 100.0, 60.0, 40.0, 25.0, 15.0] as $radius) {
     $turn = new Turn($radius, Side::Port);
-    report(sprintf('  on a circle of %.0f m: without ±, with ±', $radius), sprintf('%.1f, %.1f ms', CoreBench::milliseconds(12, false, $turn), CoreBench::milliseconds(12, true, $turn)), '≤ 12, ≤ 60 ms');
+    report(
+        sprintf('  on a circle of %.0f m: without ±, with ±', $radius),
+        sprintf('%.1f, %.1f ms', CoreBench::milliseconds(12, false, $turn), CoreBench::milliseconds(12, true, $turn)),
+        '≤ 12, ≤ 60 ms',
+    );
 }
 echo "\nGrowth, with ±\n";
 $twelve = CoreBench::milliseconds(12, true);

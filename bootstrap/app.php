@@ -24,8 +24,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->group('web', []);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([\Admek\Core\InvalidValue::class, \Admek\Core\Towing\CannotTow::class, \App\Models\Conflict::class]);
+        $exceptions->dontReport(
+            [\Admek\Core\InvalidValue::class, \Admek\Core\Towing\CannotTow::class, \App\Models\Conflict::class],
+        );
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
-        $exceptions->render(static fn (Throwable $error, Request $request) => $request->is('api/*') ? Problem::from($error) : null);
+        $exceptions->render(
+            static fn (Throwable $error, Request $request) => $request->is('api/*') ? Problem::from($error) : null,
+        );
     })
     ->create();

@@ -7,7 +7,14 @@ $path = parse_url((string) ($_SERVER['REQUEST_URI'] ?? '/'), PHP_URL_PATH);
 $file = realpath(__DIR__.(is_string($path) ? rawurldecode($path) : '/'));
 
 if ($file !== false && str_starts_with($file, __DIR__.'/build/') && is_file($file)) {
-    $types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'svg' => 'image/svg+xml', 'json' => 'application/json'];
+    $types = [
+        'js' => 'text/javascript',
+        'css' => 'text/css',
+        'woff2' => 'font/woff2',
+        'woff' => 'font/woff',
+        'svg' => 'image/svg+xml',
+        'json' => 'application/json',
+    ];
     header('Content-Type: '.($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
     header('Cache-Control: public, max-age=31536000, immutable');
     header('Content-Length: '.filesize($file));

@@ -18,17 +18,41 @@ use App\Rigging\Locker;
 /** The table of depths, as text in the captain's units. */
 final class DepthTable
 {
-    private const HEADINGS = ['rod', 'presentation', 'lure', 'set', 'set unit', 'depth', 'or shallower by', 'or deeper by', 'rule of thumb', 'back', 'to starboard'];
+    private const HEADINGS = [
+        'rod',
+        'presentation',
+        'lure',
+        'set',
+        'set unit',
+        'depth',
+        'or shallower by',
+        'or deeper by',
+        'rule of thumb',
+        'back',
+        'to starboard',
+    ];
 
     /** RFC 4180; lengths in the boat's units, which the headings name. */
     public static function csv(Spread $spread, Boat $boat): string
     {
         $plan = Locker::of($boat)->plan($spread->rows());
-        $running = (new SpreadSolver)->all($plan->lines, new Conditions($spread->speed, density: $spread->trip()->firstOrFail()->density()));
+        $running = (new SpreadSolver)->all(
+            $plan->lines, new Conditions($spread->speed, density: $spread->trip()->firstOrFail()->density()),
+        );
         $out = fopen('php://memory', 'w+');
         assert($out !== false);
         $unit = $boat->units === 'metric' ? 'm' : 'ft';
-        fputcsv($out, array_map(static fn (string $heading): string => in_array($heading, ['rod', 'presentation', 'lure', 'set', 'set unit'], true) ? $heading : "{$heading}, {$unit}", self::HEADINGS), escape: '', eol: "\r\n");
+        fputcsv(
+            $out,
+            array_map(
+                static fn (string $heading): string => in_array(
+                    $heading, ['rod', 'presentation', 'lure', 'set', 'set unit'], true,
+                ) ? $heading : "{$heading}, {$unit}",
+                self::HEADINGS,
+            ),
+            escape: '',
+            eol: "\r\n",
+        );
         foreach (self::rows($running, $plan->described, $boat->units === 'metric', $boat->rulesOfThumb()) as $row) {
             fputcsv($out, $row, escape: '', eol: "\r\n");
         }
@@ -44,7 +68,9 @@ final class DepthTable
      */
     public static function rows(array $running, array $described, bool $metric, ?RulesOfThumb $rules = null): array
     {
-        $length = static fn (?float $metres): string => $metres === null ? '' : sprintf('%.1f', $metric ? $metres : $metres / Units::FOOT);
+        $length = static fn (?float $metres): string => $metres === null ? '' : sprintf(
+            '%.1f', $metric ? $metres : $metres / Units::FOOT,
+        );
         $rows = [];
         foreach ($running as $i => $line) {
             $control = $line->planned->rig->control();
@@ -52,8 +78,10 @@ final class DepthTable
             $colours = $control->kind === ControlKind::Colours;
             $rows[] = [
                 $line->planned->holder, $described[$i]->presentation->value, $described[$i]->lure->name,
-                $colours ? sprintf('%g', round($control->value, 2)) : $length($control->value), $colours ? 'colours' : ($metric ? 'm' : 'ft'),
-                $length($depth), $length($line->doubt?->shallower), $length($line->doubt?->deeper), $length($line->planned->rig->ruleOfThumb($rules)?->depth), $length($aft), $length($starboard),
+                $colours ? sprintf('%g', round($control->value, 2)) : $length($control->value),
+                $colours ? 'colours' : ($metric ? 'm' : 'ft'),
+                $length($depth), $length($line->doubt?->shallower), $length($line->doubt?->deeper),
+                $length($line->planned->rig->ruleOfThumb($rules)?->depth), $length($aft), $length($starboard),
             ];
         }
 

@@ -48,6 +48,8 @@ final class GearStow
             $rated["rated_{$figure}"] = $value;
         }
 
-        return (new Lure(array_intersect_key($gear, ['name' => true, 'kind' => true, 'finish' => true]) + $rated))->fitted()->attributesToArray();
+        return (
+            new Lure(array_intersect_key($gear, ['name' => true, 'kind' => true, 'finish' => true]) + $rated)
+        )->fitted()->attributesToArray();
     }
 }

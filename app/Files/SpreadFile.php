@@ -10,7 +10,10 @@ use Admek\Core\Tackle\Described\DescribedLine;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 
-/** A spread as an open file that stands alone: every line with the holder and the gear it is rigged with (docs/spread.schema.json). */
+/**
+ * A spread as an open file that stands alone: every line with the holder and the gear it is rigged with
+ * (docs/spread.schema.json).
+ */
 final class SpreadFile
 {
     public const FORMAT = 'admek-spread';
@@ -28,7 +31,11 @@ final class SpreadFile
      */
     public static function of(array $head, float $speed, array $lines): array
     {
-        return self::checked(['format' => self::FORMAT, 'version' => self::VERSION] + $head + ['speed' => $speed, 'lines' => array_map(LineFile::written(...), $lines)]);
+        return self::checked(
+            ['format' => self::FORMAT, 'version' => self::VERSION] + $head + [
+                'speed' => $speed, 'lines' => array_map(LineFile::written(...), $lines),
+            ],
+        );
     }
 
     /**
@@ -60,7 +67,9 @@ final class SpreadFile
         }
 
         return [
-            'name' => (string) $file['name'], 'mast' => [(float) $file['mast'][0], (float) $file['mast'][1], (float) $file['mast'][2]], 'speed' => (float) $file['speed'],
+            'name' => (string) $file['name'],
+            'mast' => [(float) $file['mast'][0], (float) $file['mast'][1], (float) $file['mast'][2]],
+            'speed' => (float) $file['speed'],
             'density' => isset($file['density']) ? (float) $file['density'] : null, 'lines' => $lines,
         ];
     }

@@ -9,7 +9,10 @@ use App\Preparing\Preparation;
 use Carbon\CarbonImmutable;
 use Sabre\VObject\Component\VCalendar;
 
-/** A trip's timeline as iCalendar (RFC 5545), an event for each chore; moved chores keep their UID, so that importing again re-times them. */
+/**
+ * A trip's timeline as iCalendar (RFC 5545), an event for each chore; moved chores keep their UID, so that importing again
+ * re-times them.
+ */
 final class TimelineCalendar
 {
     public static function of(Preparation $preparation, CarbonImmutable $written): string
@@ -17,8 +20,16 @@ final class TimelineCalendar
         $trip = $preparation->trip;
         $midnight = CarbonImmutable::parse($trip->date->format('Y-m-d'), $preparation->boat->timezone);
         // A clock time of that day, also where the clocks change in the night before.
-        $at = static fn (int $minutes): CarbonImmutable => $midnight->addDays((int) floor($minutes / 1440))->setTime(intdiv((($minutes % 1440) + 1440) % 1440, 60), (($minutes % 60) + 60) % 60)->utc();
-        $calendar = new VCalendar(['PRODID' => '-//Admek//Timeline 1//EN', 'METHOD' => 'PUBLISH', 'X-WR-CALNAME' => "{$preparation->boat->name}, {$trip->ground}"]);
+        $at = static fn (int $minutes): CarbonImmutable => $midnight->addDays((int) floor($minutes / 1440))->setTime(
+            intdiv((($minutes % 1440) + 1440) % 1440, 60), (($minutes % 60) + 60) % 60,
+        )->utc();
+        $calendar = new VCalendar(
+            [
+                'PRODID' => '-//Admek//Timeline 1//EN',
+                'METHOD' => 'PUBLISH',
+                'X-WR-CALNAME' => "{$preparation->boat->name}, {$trip->ground}",
+            ],
+        );
         $units = Units::from($preparation->boat->units);
         foreach ($preparation->timeline->entries as ['chore' => $chore, 'said' => $said]) {
             $event = $calendar->createComponent('VEVENT', array_filter([

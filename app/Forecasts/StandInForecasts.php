@@ -15,7 +15,9 @@ final readonly class StandInForecasts implements ForecastSource
     {
         $offered = [];
         foreach (glob("{$this->folder}/*.json") ?: [] as $file) {
-            $offered[basename($file, '.json')] = (string) (json_decode((string) file_get_contents($file), true)['name'] ?? basename($file, '.json'));
+            $offered[basename($file, '.json')] = (string) (
+                json_decode((string) file_get_contents($file), true)['name'] ?? basename($file, '.json')
+            );
         }
 
         return $offered;

@@ -20,19 +20,39 @@ final class Problem
     {
         return match (true) {
             $error instanceof ValidationException => self::invalid(self::pointed($error)),
-            $error instanceof InvalidValue => self::invalid([['pointer' => self::pointer($error->field), 'detail' => "Must be {$error->allowed}."] + self::range($error->least, $error->most)]),
-            $error instanceof CannotTow => self::invalid([['pointer' => '/lines', 'detail' => "Must be {$error->getMessage()}."]]),
-            $error instanceof Conflict => self::respond(409, 'Saved elsewhere', $error->getMessage(), ['current_version' => $error->currentVersion]),
-            $error instanceof HttpExceptionInterface && $error->getStatusCode() === 404 && ($error->getPrevious() instanceof ModelNotFoundException || str_contains($error->getMessage(), 'route')) => self::respond(404, 'Not found', 'There is no such record or address.'),
-            $error instanceof HttpExceptionInterface => self::respond($error->getStatusCode(), self::title($error->getStatusCode()), $error->getMessage() ?: self::title($error->getStatusCode())),
-            default => self::respond(500, 'Something broke', 'The server could not finish this. Nothing was saved; the reason is in its log.'),
+            $error instanceof InvalidValue => self::invalid(
+                [
+                    [
+                        'pointer' => self::pointer($error->field), 'detail' => "Must be {$error->allowed}.",
+                    ] + self::range($error->least, $error->most),
+                ],
+            ),
+            $error instanceof CannotTow => self::invalid(
+                [['pointer' => '/lines', 'detail' => "Must be {$error->getMessage()}."]],
+            ),
+            $error instanceof Conflict => self::respond(
+                409, 'Saved elsewhere', $error->getMessage(), ['current_version' => $error->currentVersion],
+            ),
+            $error instanceof HttpExceptionInterface && $error->getStatusCode() === 404 && (
+                $error->getPrevious() instanceof ModelNotFoundException || str_contains($error->getMessage(), 'route')
+            ) => self::respond(404, 'Not found', 'There is no such record or address.'),
+            $error instanceof HttpExceptionInterface => self::respond(
+                $error->getStatusCode(),
+                self::title($error->getStatusCode()),
+                $error->getMessage() ?: self::title($error->getStatusCode()),
+            ),
+            default => self::respond(
+                500, 'Something broke', 'The server could not finish this. Nothing was saved; the reason is in its log.',
+            ),
         };
     }
 
     /** @param  list<array{pointer: string, detail: string}>  $errors */
     private static function invalid(array $errors): JsonResponse
     {
-        return self::respond(422, 'Not usable as entered', $errors[0]['detail'] ?? 'Something entered is not usable.', ['errors' => $errors]);
+        return self::respond(
+            422, 'Not usable as entered', $errors[0]['detail'] ?? 'Something entered is not usable.', ['errors' => $errors],
+        );
     }
 
     /**

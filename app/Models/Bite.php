@@ -23,7 +23,9 @@ use Illuminate\Support\Carbon;
  */
 final class Bite extends Model
 {
-    protected $fillable = ['uuid', 'spread_id', 'bitten_at', 'holder', 'species', 'outcome', 'length', 'weight', 'note', 'snapshot'];
+    protected $fillable = [
+        'uuid', 'spread_id', 'bitten_at', 'holder', 'species', 'outcome', 'length', 'weight', 'note', 'snapshot',
+    ];
 
     protected $casts = ['bitten_at' => 'datetime', 'length' => 'float', 'weight' => 'float', 'snapshot' => 'array'];
 }

@@ -26,11 +26,21 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Boat extends Model
 {
-    protected $fillable = ['name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone', 'rule_books', 'stores'];
+    protected $fillable = [
+        'name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone', 'rule_books', 'stores',
+    ];
 
     protected $attributes = ['mast_aft' => -4.0, 'mast_height' => 3.0, 'timezone' => 'UTC'];
 
-    protected $casts = ['length' => 'float', 'beam' => 'float', 'lines_per_angler' => 'integer', 'mast_aft' => 'float', 'mast_height' => 'float', 'rule_books' => 'array', 'stores' => 'array'];
+    protected $casts = [
+        'length' => 'float',
+        'beam' => 'float',
+        'lines_per_angler' => 'integer',
+        'mast_aft' => 'float',
+        'mast_height' => 'float',
+        'rule_books' => 'array',
+        'stores' => 'array',
+    ];
 
     /** @return array{float, float, float} in the towing frame, m */
     public function mast(): array

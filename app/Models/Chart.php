@@ -25,6 +25,11 @@ final class Chart extends Model
 
     public function bottom(): BottomGrid
     {
-        return BottomGrid::of($this->grid['south'], $this->grid['west'], $this->grid['step'], array_map(static fn (array $row): array => array_map(floatval(...), $row), $this->grid['rows']));
+        return BottomGrid::of(
+            $this->grid['south'],
+            $this->grid['west'],
+            $this->grid['step'],
+            array_map(static fn (array $row): array => array_map(floatval(...), $row), $this->grid['rows']),
+        );
     }
 }

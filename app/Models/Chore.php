@@ -26,7 +26,9 @@ final class Chore extends Model
 
     protected $fillable = ['key', 'what', 'at', 'minutes', 'owner', 'dropped', 'done_at'];
 
-    protected $attributes = ['what' => null, 'at' => null, 'minutes' => null, 'owner' => null, 'dropped' => false, 'done_at' => null];
+    protected $attributes = [
+        'what' => null, 'at' => null, 'minutes' => null, 'owner' => null, 'dropped' => false, 'done_at' => null,
+    ];
 
     protected $casts = ['at' => 'integer', 'minutes' => 'integer', 'dropped' => 'boolean', 'done_at' => 'immutable_datetime'];
 }

@@ -29,7 +29,14 @@ final class Holder extends Model
 
     protected $fillable = ['code', 'side', 'kind', 'place', 'aft', 'starboard', 'height', 'counter_calibrated', 'counter_factor'];
 
-    protected $casts = ['place' => 'integer', 'aft' => 'float', 'starboard' => 'float', 'height' => 'float', 'counter_calibrated' => 'boolean', 'counter_factor' => 'float'];
+    protected $casts = [
+        'place' => 'integer',
+        'aft' => 'float',
+        'starboard' => 'float',
+        'height' => 'float',
+        'counter_calibrated' => 'boolean',
+        'counter_factor' => 'float',
+    ];
 
     public function described(): DescribedHolder
     {

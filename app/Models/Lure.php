@@ -27,9 +27,18 @@ final class Lure extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['name', 'kind', 'finish', 'rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed', 'down_area', 'lip'];
+    protected $fillable = [
+        'name', 'kind', 'finish', 'rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed', 'down_area', 'lip',
+    ];
 
-    protected $casts = ['rated_depth' => 'float', 'rated_lead' => 'float', 'rated_line_diameter' => 'float', 'rated_speed' => 'float', 'down_area' => 'float', 'lip' => 'array'];
+    protected $casts = [
+        'rated_depth' => 'float',
+        'rated_lead' => 'float',
+        'rated_line_diameter' => 'float',
+        'rated_speed' => 'float',
+        'down_area' => 'float',
+        'lip' => 'array',
+    ];
 
     /**
      * Solves its lip from its rated point, once, so that no preview solves it again.
@@ -49,12 +58,16 @@ final class Lure extends Model
 
     public function described(): DescribedLure
     {
-        $rated = $this->rated_depth === null || $this->rated_lead === null || $this->rated_line_diameter === null || $this->rated_speed === null
+        $rated = $this->rated_depth === null
+            || $this->rated_lead === null
+            || $this->rated_line_diameter === null
+            || $this->rated_speed === null
             ? null
             : new RatedPoint($this->rated_depth, $this->rated_lead, $this->rated_line_diameter, $this->rated_speed);
 
         return new DescribedLure(
-            $this->name, LureKind::from($this->kind), $this->finish, $rated, $this->down_area, $this->lip === null ? null : Lip::ofList($this->lip),
+            $this->name, LureKind::from($this->kind), $this->finish, $rated, $this->down_area,
+            $this->lip === null ? null : Lip::ofList($this->lip),
         );
     }
 }

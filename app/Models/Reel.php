@@ -24,9 +24,26 @@ final class Reel extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['name', 'material', 'test', 'colours', 'backing_material', 'backing_test', 'counter_calibrated', 'counter_factor', 'wire_length'];
+    protected $fillable = [
+        'name',
+        'material',
+        'test',
+        'colours',
+        'backing_material',
+        'backing_test',
+        'counter_calibrated',
+        'counter_factor',
+        'wire_length',
+    ];
 
-    protected $casts = ['test' => 'float', 'colours' => 'float', 'backing_test' => 'float', 'counter_calibrated' => 'boolean', 'counter_factor' => 'float', 'wire_length' => 'float'];
+    protected $casts = [
+        'test' => 'float',
+        'colours' => 'float',
+        'backing_test' => 'float',
+        'counter_calibrated' => 'boolean',
+        'counter_factor' => 'float',
+        'wire_length' => 'float',
+    ];
 
     public function described(): DescribedReel
     {

@@ -26,5 +26,7 @@ final class Sounding extends Model
 
     protected $fillable = ['taken_at', 'method', 'depth', 'model_depth', 'speed', 'presentation', 'reel_id', 'lure_id', 'set_up'];
 
-    protected $casts = ['taken_at' => 'immutable_datetime', 'depth' => 'float', 'model_depth' => 'float', 'speed' => 'float', 'set_up' => 'array'];
+    protected $casts = [
+        'taken_at' => 'immutable_datetime', 'depth' => 'float', 'model_depth' => 'float', 'speed' => 'float', 'set_up' => 'array',
+    ];
 }

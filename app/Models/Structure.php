@@ -30,6 +30,10 @@ final class Structure extends Model
 
     public function asGround(): Ground
     {
-        return new Ground($this->name, StructureKind::from($this->kind), array_map(static fn (array $at): Place => new Place(...$at), $this->places));
+        return new Ground(
+            $this->name,
+            StructureKind::from($this->kind),
+            array_map(static fn (array $at): Place => new Place(...$at), $this->places),
+        );
     }
 }

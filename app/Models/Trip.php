@@ -41,7 +41,11 @@ use Illuminate\Support\Carbon;
  * @property ?array{source: ?string, issued: ?string, entered_at: string, hours: list<array<string, mixed>>} $forecast
  * @property ?string $temperatures_source
  * @property ?array{clarity?: string, sky?: string, surface?: string, current_surface?: float, current_deep?: float} $signs
- * @property ?array{advice?: array<string, array{state: string, answer: ?string, why: ?string}>, schools?: array<string, string>, bands?: array<string, array{top: float, bottom: float, weight: float}>} $choices
+ * @property ?array{
+ *     advice?: array<string, array{state: string, answer: ?string, why: ?string}>,
+ *     schools?: array<string, string>,
+ *     bands?: array<string, array{top: float, bottom: float, weight: float}>,
+ * } $choices
  * @property ?array{places: list<array{float, float}>} $pass the profile was taken along
  * @property Salinity $water
  * @property ?float $salinity practical salinity, as the captain entered it
@@ -50,11 +54,73 @@ use Illuminate\Support\Carbon;
  */
 final class Trip extends Model
 {
-    protected $fillable = ['date', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude', 'guests', 'crew', 'crew_fish', 'lines_per_angler', 'catch_limits', 'limits_looked_up', 'bait_cure', 'bait_strips', 'forecast', 'temperatures_source', 'signs', 'choices', 'pass', 'water', 'salinity', 'water_temperature'];
+    protected $fillable = [
+        'date',
+        'lines_in',
+        'back_by',
+        'ground',
+        'anglers',
+        'line_limit',
+        'limit_source',
+        'species',
+        'bottom',
+        'clearance',
+        'structure',
+        'profile_name',
+        'profile',
+        'port',
+        'run',
+        'latitude',
+        'longitude',
+        'guests',
+        'crew',
+        'crew_fish',
+        'lines_per_angler',
+        'catch_limits',
+        'limits_looked_up',
+        'bait_cure',
+        'bait_strips',
+        'forecast',
+        'temperatures_source',
+        'signs',
+        'choices',
+        'pass',
+        'water',
+        'salinity',
+        'water_temperature',
+    ];
 
-    protected $attributes = ['water' => 'fresh', 'crew' => 2, 'crew_fish' => false, 'bait_cure' => 'brine', 'bait_strips' => true];
+    protected $attributes = [
+        'water' => 'fresh', 'crew' => 2, 'crew_fish' => false, 'bait_cure' => 'brine', 'bait_strips' => true,
+    ];
 
-    protected $casts = ['date' => 'immutable_date:Y-m-d', 'anglers' => 'integer', 'line_limit' => 'integer', 'species' => 'array', 'bottom' => 'float', 'clearance' => 'float', 'structure' => 'float', 'profile' => 'array', 'run' => 'float', 'latitude' => 'float', 'longitude' => 'float', 'guests' => 'array', 'crew' => 'integer', 'crew_fish' => 'boolean', 'lines_per_angler' => 'integer', 'catch_limits' => 'array', 'limits_looked_up' => 'immutable_date:Y-m-d', 'bait_strips' => 'boolean', 'forecast' => 'array', 'signs' => 'array', 'choices' => 'array', 'pass' => 'array', 'water' => Salinity::class, 'salinity' => 'float', 'water_temperature' => 'float'];
+    protected $casts = [
+        'date' => 'immutable_date:Y-m-d',
+        'anglers' => 'integer',
+        'line_limit' => 'integer',
+        'species' => 'array',
+        'bottom' => 'float',
+        'clearance' => 'float',
+        'structure' => 'float',
+        'profile' => 'array',
+        'run' => 'float',
+        'latitude' => 'float',
+        'longitude' => 'float',
+        'guests' => 'array',
+        'crew' => 'integer',
+        'crew_fish' => 'boolean',
+        'lines_per_angler' => 'integer',
+        'catch_limits' => 'array',
+        'limits_looked_up' => 'immutable_date:Y-m-d',
+        'bait_strips' => 'boolean',
+        'forecast' => 'array',
+        'signs' => 'array',
+        'choices' => 'array',
+        'pass' => 'array',
+        'water' => Salinity::class,
+        'salinity' => 'float',
+        'water_temperature' => 'float',
+    ];
 
     /** Lines the boat may fish by what was entered; null where nothing was. */
     public function linesAllowed(): ?int

@@ -30,12 +30,19 @@ final class BoatOffer
         ['S1', 'starboard', 'rod', -3.6, 2.3, 3.0],
     ];
 
-    /** @return array{name: string, length: float, beam: float, units: string, lines_per_angler: int, holders: list<array{code: string, side: string, kind: string, aft: float, starboard: float, height: float}>} */
+    /**
+     * @return array{
+     *     name: string, length: float, beam: float, units: string, lines_per_angler: int,
+     *     holders: list<array{code: string, side: string, kind: string, aft: float, starboard: float, height: float}>,
+     * }
+     */
     public static function make(): array
     {
         $holders = [];
         foreach (self::RAIL as [$code, $side, $kind, $aft, $starboard, $height]) {
-            $holders[] = ['code' => $code, 'side' => $side, 'kind' => $kind, 'aft' => $aft, 'starboard' => $starboard, 'height' => $height];
+            $holders[] = [
+                'code' => $code, 'side' => $side, 'kind' => $kind, 'aft' => $aft, 'starboard' => $starboard, 'height' => $height,
+            ];
         }
 
         return ['name' => '', 'length' => 9.1, 'beam' => 3.2, 'units' => 'us', 'lines_per_angler' => 3, 'holders' => $holders];

@@ -62,15 +62,22 @@ final class StarterLocker
         foreach (self::REELS as [$name, $material, $test, $colours, $calibrated]) {
             $wire = self::wire($name);
             $boat->reels()->create([
-                'name' => $name, 'material' => $material, 'test' => $test, 'colours' => $colours, 'counter_calibrated' => $calibrated,
+                'name' => $name, 'material' => $material, 'test' => $test, 'colours' => $colours,
+                'counter_calibrated' => $calibrated,
                 'wire_length' => $wire === null ? null : $wire * self::FOOT,
-                'backing_material' => $colours === null && $wire === null ? null : 'braid', 'backing_test' => $colours === null && $wire === null ? null : 30.0,
+                'backing_material' => $colours === null && $wire === null ? null : 'braid',
+                'backing_test' => $colours === null && $wire === null ? null : 30.0,
             ]);
         }
         foreach ([8, 10, 12, 15] as $pounds) {
             $boat->balls()->create(['name' => "Ball {$pounds} lb", 'mass' => $pounds * self::POUND]);
         }
-        foreach ([['Small diver', 'small', false], ['Medium diver', 'medium', false], ['Large diver', 'large', false], ['Large diver, ringed', 'large', true]] as [$name, $size, $ringed]) {
+        foreach ([
+            ['Small diver', 'small', false],
+            ['Medium diver', 'medium', false],
+            ['Large diver', 'large', false],
+            ['Large diver, ringed', 'large', true],
+        ] as [$name, $size, $ringed]) {
             $boat->divers()->create(['name' => $name, 'size' => $size, 'ringed' => $ringed]);
         }
         foreach (['small', 'large', 'mast'] as $size) {
@@ -90,7 +97,11 @@ final class StarterLocker
             'rated_depth' => $boxDepth * self::FOOT, 'rated_lead' => 100 * self::FOOT,
             'rated_line_diameter' => self::RATED_LINE, 'rated_speed' => self::RATED_SPEED,
         ];
-        $lure = new Lure(['name' => $name, 'kind' => $kind->value, 'finish' => $finish] + $rated + array_fill_keys(['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'], null));
+        $lure = new Lure(
+            ['name' => $name, 'kind' => $kind->value, 'finish' => $finish] + $rated + array_fill_keys(
+                ['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'], null,
+            ),
+        );
         $boat->lures()->save($lure->fitted());
 
         return $lure;

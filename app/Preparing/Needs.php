@@ -25,18 +25,31 @@ final class Needs
         /** @var Collection<int, SpreadLine> $lines */
         $lines = $trip->spreads()->with('lines')->first()->lines ?? collect();
         $kinds = $boat->lures->mapWithKeys(static fn (Lure $lure): array => [$lure->id => LureKind::from($lure->kind)]);
-        $fishing = static fn (LureKind ...$of): int => $lines->filter(static fn (SpreadLine $line): bool => in_array($kinds[$line->lure_id] ?? null, $of, true))->count();
+        $fishing = static fn (LureKind ...$of): int => $lines->filter(
+            static fn (SpreadLine $line): bool => in_array($kinds[$line->lure_id] ?? null, $of, true),
+        )->count();
         $units = Units::from($boat->units);
         $leaders = $lines->filter(static fn (SpreadLine $line): bool => ($line->leader_length ?? 0.0) > 0.0)
-            ->countBy(static fn (SpreadLine $line): string => sprintf('%s %s %s lb', $units->say(Quantity::Leader, (float) $line->leader_length), $line->leader_material, rtrim(rtrim(number_format((float) $line->leader_test, 1, '.', ''), '0'), '.')));
+            ->countBy(
+                static fn (SpreadLine $line): string => sprintf(
+                    '%s %s %s lb',
+                    $units->say(Quantity::Leader, (float) $line->leader_length),
+                    $line->leader_material,
+                    rtrim(rtrim(number_format((float) $line->leader_test, 1, '.', ''), '0'), '.'),
+                ),
+            );
 
         return new TripNeeds(
             $trip->anglers,
             $fishing(LureKind::RiggedBait),
             $fishing(LureKind::WormHarness, LureKind::SlowSpinHook),
             $lines->count(),
-            $lines->contains(static fn (SpreadLine $line): bool => Presentation::from($line->presentation)->entry()->picks(Pick::Ball)),
-            array_values($leaders->map(static fn (int $count, string $leader): array => ['leader' => $leader, 'count' => $count])->all()),
+            $lines->contains(
+                static fn (SpreadLine $line): bool => Presentation::from($line->presentation)->entry()->picks(Pick::Ball),
+            ),
+            array_values(
+                $leaders->map(static fn (int $count, string $leader): array => ['leader' => $leader, 'count' => $count])->all(),
+            ),
             BaitCure::from($trip->bait_cure),
             $trip->bait_strips,
         );

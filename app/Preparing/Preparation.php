@@ -34,12 +34,20 @@ final readonly class Preparation
         $chores = $boat->book(Book::Chores);
         $needs = Needs::of($trip, $boat);
         $clock = TripClock::of($trip->lines_in, $trip->back_by, $trip->run, $chores);
-        $forecast = array_map(static fn (array $hour): ForecastHour => new ForecastHour(...$hour), $trip->forecast['hours'] ?? []);
+        $forecast = array_map(
+            static fn (array $hour): ForecastHour => new ForecastHour(...$hour), $trip->forecast['hours'] ?? [],
+        );
         $surface = $trip->temperatures->first();
 
         return new self(
             $trip, $boat, $needs, $clock, Timeline::of($trip, $needs, $clock, $chores), $forecast,
-            GoNoGo::of($forecast, $boat->book(Book::Go), $clock, $trip->run, $surface !== null && $surface->depth <= 3.0 ? $surface->celsius : null),
+            GoNoGo::of(
+                $forecast,
+                $boat->book(Book::Go),
+                $clock,
+                $trip->run,
+                $surface !== null && $surface->depth <= 3.0 ? $surface->celsius : null,
+            ),
         );
     }
 

@@ -37,10 +37,23 @@ final readonly class Timeline
         foreach ($said as $own) {
             // What was said of a chore the trip no longer needs waits for it to be needed again.
             if ($own->what !== null) {
-                $entries[] = ['chore' => new Chore($own->key, $own->what, $own->at ?? $clock->castOff, $own->minutes ?? 10, $own->owner ?? 'captain', Sentence::of('Your own.')), 'said' => $own];
+                $entries[] = [
+                    'chore' => new Chore(
+                        $own->key,
+                        $own->what,
+                        $own->at ?? $clock->castOff,
+                        $own->minutes ?? 10,
+                        $own->owner ?? 'captain',
+                        Sentence::of('Your own.'),
+                    ),
+                    'said' => $own,
+                ];
             }
         }
-        usort($entries, static fn (array $a, array $b): int => [$a['chore']->at, $a['chore']->key] <=> [$b['chore']->at, $b['chore']->key]);
+        usort(
+            $entries,
+            static fn (array $a, array $b): int => [$a['chore']->at, $a['chore']->key] <=> [$b['chore']->at, $b['chore']->key],
+        );
         $isDropped = static fn (array $entry): bool => $entry['said']->dropped ?? false;
 
         return new self(

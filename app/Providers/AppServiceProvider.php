@@ -17,7 +17,9 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         // One database is one boat's.
-        $this->app->bind(Boat::class, static fn (): Boat => Boat::query()->first() ?? throw new NotFoundHttpException('There is no boat yet.'));
+        $this->app->bind(
+            Boat::class, static fn (): Boat => Boat::query()->first() ?? throw new NotFoundHttpException('There is no boat yet.'),
+        );
         $this->app->bind(ForecastSource::class, static fn (): ForecastSource => new StandInForecasts(resource_path('forecasts')));
     }
 

@@ -16,8 +16,12 @@ final class Earlier
     /** @return Collection<int, Trip> the latest first */
     public static function of(Trip $trip): Collection
     {
-        return Trip::query()->where('boat_id', $trip->boat_id)->whereDate('date', '<', $trip->date)->whereDate('date', '>=', $trip->date->subDays(self::DAYS))
-            ->whereHas('temperatures', static fn (Builder $readings) => $readings, '>=', 2)->with('temperatures')->orderByDesc('date')->orderByDesc('lines_in')->get();
+        return Trip::query()->where('boat_id', $trip->boat_id)->whereDate('date', '<', $trip->date)->whereDate(
+            'date', '>=', $trip->date->subDays(self::DAYS),
+        )
+            ->whereHas(
+                'temperatures', static fn (Builder $readings) => $readings, '>=', 2,
+            )->with('temperatures')->orderByDesc('date')->orderByDesc('lines_in')->get();
     }
 
     public static function latest(Trip $trip): ?Trip

@@ -23,7 +23,9 @@ use App\Models\Trip;
 use App\Rigging\Locker;
 use App\Rigging\TripLimits;
 
-/** A pass with the planned spread out: both ways of running it, its turns against the safe radius, its bottom against the gear. */
+/**
+ * A pass with the planned spread out: both ways of running it, its turns against the safe radius, its bottom against the gear.
+ */
 final class PassReport
 {
     /** m a course may be cut off a line by, so that a boat can steer it. */
@@ -33,8 +35,9 @@ final class PassReport
      * @param  array{set: float, drift: float}|null  $current
      * @return array<string, mixed> with what touches as breaches
      */
-    public static function of(Course $course, float $speed, ?array $current, ?BottomGrid $grid, Trip $trip, Boat $boat, SpreadSolver $solver): array
-    {
+    public static function of(
+        Course $course, float $speed, ?array $current, ?BottomGrid $grid, Trip $trip, Boat $boat, SpreadSolver $solver,
+    ): array {
         $units = Units::from($boat->units);
         $ways = ['drawn' => Pass::of($course, $speed, $current), 'reversed' => Pass::of($course->reversed(), $speed, $current)];
         $choice = PassChoice::of($ways['drawn'], $ways['reversed'], $current);
@@ -44,14 +47,20 @@ final class PassReport
         $limits = TripLimits::of($trip, $boat);
         $conditions = new Conditions($speed, density: $trip->density());
         $safe = new SafeLimits($lines, $conditions, $limits, $solver);
-        $radius = $lines === [] ? null : ['port' => $safe->turn(Side::Port)['radius'], 'starboard' => $safe->turn(Side::Starboard)['radius']];
+        $radius = $lines === []
+            ? null
+            : ['port' => $safe->turn(Side::Port)['radius'], 'starboard' => $safe->turn(Side::Starboard)['radius']];
         $touches = $profile === [] || $lines === [] ? [] : array_values(array_filter(
-            Breaches::of($solver->all($lines, $conditions), $limits->over(Bottom::profile($profile)->with($trip->structure ?? 0.0))),
+            Breaches::of(
+                $solver->all($lines, $conditions), $limits->over(Bottom::profile($profile)->with($trip->structure ?? 0.0)),
+            ),
             static fn (Breach $breach): bool => $breach->kind === BreachKind::Bottom,
         ));
 
         return [
-            'places' => array_map(static fn ($place): array => [round($place->latitude, 6), round($place->longitude, 6)], $course->places),
+            'places' => array_map(
+                static fn ($place): array => [round($place->latitude, 6), round($place->longitude, 6)], $course->places,
+            ),
             'length' => $course->length(),
             'ways' => array_map(static fn (Pass $pass): array => self::way($pass, $radius), $ways),
             'better' => $choice->reversed ? 'reversed' : 'drawn', 'why' => $choice->why->in($units),
@@ -68,9 +77,15 @@ final class PassReport
     private static function way(Pass $pass, ?array $safe): array
     {
         return [
-            'heading' => $pass->legs[0]['heading'], 'bearing' => $pass->legs[0]['bearing'], 'point' => Compass::point($pass->legs[0]['bearing']),
+            'heading' => $pass->legs[0]['heading'], 'bearing' => $pass->legs[0]['bearing'],
+            'point' => Compass::point($pass->legs[0]['bearing']),
             'takes' => $pass->takes(), 'fished' => $pass->fished(), 'slowest' => $pass->slowest(), 'lift' => $pass->shouldLift(),
-            'turns' => array_map(static fn (array $turn): array => $turn + ['safe' => $safe === null ? null : $safe[$turn['side']] !== null && $turn['radius'] >= $safe[$turn['side']]], $pass->turns),
+            'turns' => array_map(
+                static fn (array $turn): array => $turn + [
+                    'safe' => $safe === null ? null : $safe[$turn['side']] !== null && $turn['radius'] >= $safe[$turn['side']],
+                ],
+                $pass->turns,
+            ),
         ];
     }
 }

@@ -41,7 +41,9 @@ final readonly class TripWater
      * @param  list<Band>  $reckoned  as read
      * @param  list<Band>  $bands  with the captain's own in place of those he has changed
      * @param  list<Advice>  $advice
-     * @param  list<array{time: int, elevation: ?float, bearing: ?float, bands: list<array{band: Band, top: float, bottom: float}>}>  $schedule
+     * @param  list<array{
+     *     time: int, elevation: ?float, bearing: ?float, bands: list<array{band: Band, top: float, bottom: float}>,
+     * }>  $schedule
      */
     private function __construct(
         public Trip $trip,
@@ -65,16 +67,31 @@ final readonly class TripWater
         $signs = self::signs($trip, $against);
         $species = array_map(Species::from(...), $trip->species);
         $reckoned = (new TargetBands($signs, $boat->book(Book::Habits), $rules))->for($species);
-        $bands = array_map(static fn (Band $band): Band => self::asChosen($band, $trip->choices['bands'][$band->species->value] ?? null), $reckoned);
+        $bands = array_map(
+            static fn (Band $band): Band => self::asChosen($band, $trip->choices['bands'][$band->species->value] ?? null),
+            $reckoned,
+        );
         $sun = $trip->latitude === null || $trip->longitude === null ? null : new Sun($trip->latitude, $trip->longitude);
         $clock = TripClock::of($trip->lines_in, $trip->back_by, $trip->run, $boat->book(Book::Chores));
         $from = self::time($trip, $boat, $clock->linesIn);
         $shade = $sun === null ? null : Shade::advice($sun->at($from + 3600), $signs->sky, self::nearest($trip, $boat));
-        $advice = (new Reading($signs, $bands, $species, $boat->book(Book::Habits), $rules, $boat->book(Book::Care), $trip->choices['schools'] ?? []))->advice();
+        $advice = (
+            new Reading(
+                $signs,
+                $bands,
+                $species,
+                $boat->book(Book::Habits),
+                $rules,
+                $boat->book(Book::Care),
+                $trip->choices['schools'] ?? [],
+            )
+        )->advice();
 
         return new self(
             $trip, $boat, $signs, $rules, $against, $sun, $reckoned, $bands, $shade === null ? $advice : [...$advice, $shade],
-            Schedule::of($bands, $sun, $signs->sky, $from, self::time($trip, $boat, max($clock->leave, $clock->linesIn + 1)), $rules),
+            Schedule::of(
+                $bands, $sun, $signs->sky, $from, self::time($trip, $boat, max($clock->leave, $clock->linesIn + 1)), $rules,
+            ),
         );
     }
 
@@ -91,7 +108,13 @@ final readonly class TripWater
         return new WaterSigns(
             Season::of((int) $trip->date->format('n'), $trip->latitude ?? 45.0),
             self::profile($trip),
-            new Marks(array_values($trip->marks->map(static fn (Seen $mark): Mark => new Mark($mark->depth, $mark->count, $mark->tight, $mark->size))->all())),
+            new Marks(
+                array_values(
+                    $trip->marks->map(
+                        static fn (Seen $mark): Mark => new Mark($mark->depth, $mark->count, $mark->tight, $mark->size),
+                    )->all(),
+                ),
+            ),
             $trip->bottom,
             Clarity::tryFrom($signs['clarity'] ?? ''),
             Sky::tryFrom($signs['sky'] ?? ''),
@@ -108,7 +131,11 @@ final readonly class TripWater
     {
         $ground = new Place((float) $trip->latitude, (float) $trip->longitude);
         $nearest = $boat->structures
-            ->map(static fn (Structure $structure): array => ['name' => $structure->name, 'away' => min(array_map($ground->to(...), $structure->asGround()->places))])
+            ->map(
+                static fn (Structure $structure): array => [
+                    'name' => $structure->name, 'away' => min(array_map($ground->to(...), $structure->asGround()->places)),
+                ],
+            )
             ->sortBy('away')->first();
 
         return $nearest === null || $nearest['away'] > self::NEAR ? null : $nearest['name'];
@@ -116,12 +143,29 @@ final readonly class TripWater
 
     private static function profile(Trip $trip): ?TemperatureProfile
     {
-        return $trip->temperatures->isEmpty() ? null : TemperatureProfile::of(array_values($trip->temperatures->map(static fn ($reading): array => ['depth' => $reading->depth, 'celsius' => $reading->celsius])->all()));
+        return $trip->temperatures->isEmpty()
+            ? null
+            : TemperatureProfile::of(
+                array_values(
+                    $trip->temperatures->map(
+                        static fn ($reading): array => ['depth' => $reading->depth, 'celsius' => $reading->celsius],
+                    )->all(),
+                ),
+            );
     }
 
     /** @param  ?array{top: float, bottom: float, weight: float}  $own */
     private static function asChosen(Band $band, ?array $own): Band
     {
-        return $own === null ? $band : new Band($band->species, (float) $own['top'], (float) $own['bottom'], (float) $own['weight'], 'own', Sentence::of('Your own.'));
+        return $own === null
+            ? $band
+            : new Band(
+                $band->species,
+                (float) $own['top'],
+                (float) $own['bottom'],
+                (float) $own['weight'],
+                'own',
+                Sentence::of('Your own.'),
+            );
     }
 }

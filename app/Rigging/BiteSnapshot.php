@@ -52,7 +52,9 @@ final class BiteSnapshot
         return [
             'speed' => $conditions->speed,
             'turn' => $turn === null ? null : ['radius' => $turn->radius, 'side' => $turn->side->value],
-            'current' => $conditions->current === null ? null : ['heading' => $conditions->current->heading, 'layers' => $conditions->current->layers],
+            'current' => $conditions->current === null ? null : [
+                'heading' => $conditions->current->heading, 'layers' => $conditions->current->layers,
+            ],
             'lines' => $kept,
         ];
     }

@@ -78,7 +78,9 @@ final readonly class Locker
             return SpreadPlan::of($described, $this->mast);
         } catch (InvalidValue $invalid) {
             // The core asks for a part; here it is chosen by the id of its record.
-            throw $invalid->named(preg_replace('/\.(ball|diver|board|reel|lure|holder)$/', '.$1_id', $invalid->field) ?? $invalid->field);
+            throw $invalid->named(
+                preg_replace('/\.(ball|diver|board|reel|lure|holder)$/', '.$1_id', $invalid->field) ?? $invalid->field,
+            );
         }
     }
 
@@ -200,9 +202,15 @@ final readonly class Locker
             $this->reel($row['reel_id'] ?? null),
             self::one($this->lures, $row['lure_id'] ?? null, 'lure_id', 'a lure in the locker')->described(),
             $figures,
-            isset($row['ball_id']) ? self::one($this->balls, $row['ball_id'], 'ball_id', 'a ball in the locker')->described() : null,
-            isset($row['diver_id']) ? self::one($this->divers, $row['diver_id'], 'diver_id', 'a diver in the locker')->described() : null,
-            isset($row['board_id']) ? self::one($this->boards, $row['board_id'], 'board_id', 'a board in the locker')->described() : null,
+            isset($row['ball_id'])
+                ? self::one($this->balls, $row['ball_id'], 'ball_id', 'a ball in the locker')->described()
+                : null,
+            isset($row['diver_id'])
+                ? self::one($this->divers, $row['diver_id'], 'diver_id', 'a diver in the locker')->described()
+                : null,
+            isset($row['board_id'])
+                ? self::one($this->boards, $row['board_id'], 'board_id', 'a board in the locker')->described()
+                : null,
             isset($row['rides_on']) ? $this->holder($row['rides_on'], 'rides_on')->code : null,
             self::word($row, 'leader_material', Material::class),
             self::word($row, 'attractor', Attractor::class),
@@ -226,7 +234,9 @@ final readonly class Locker
         $word = $row[$key] ?? null;
 
         return is_string($word)
-            ? $words::tryFrom($word) ?? throw InvalidValue::because($key, 'one of '.implode(', ', array_column($words::cases(), 'value')))
+            ? $words::tryFrom($word) ?? throw InvalidValue::because(
+                $key, 'one of '.implode(', ', array_column($words::cases(), 'value')),
+            )
             : null;
     }
 

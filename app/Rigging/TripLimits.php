@@ -21,7 +21,9 @@ final class TripLimits
             $boat->book(Book::Spread),
             $trip->linesAllowed(),
             self::bottom($trip, $gone),
-            $trip->bands->mapWithKeys(static fn (TargetBand $band): array => [$band->species => [$band->top, $band->bottom]])->all(),
+            $trip->bands->mapWithKeys(
+                static fn (TargetBand $band): array => [$band->species => [$band->top, $band->bottom]],
+            )->all(),
             $trip->clearance ?? 0.0,
         );
     }

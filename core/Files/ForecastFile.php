@@ -25,13 +25,19 @@ final class ForecastFile
     /** Columns by what a heading calls them. */
     private const COLUMNS = [
         'at' => '/^(time|hour|at|clock)/i', 'gust' => '/gust/i', 'from' => '/(from|dir)/i', 'wind' => '/wind/i',
-        'wave' => '/(wave|sea|hs\b)/i', 'visibility' => '/vis/i', 'lightning' => '/(lightning|thunder|storm)/i', 'front' => '/front/i',
+        'wave' => '/(wave|sea|hs\b)/i', 'visibility' => '/vis/i', 'lightning' => '/(lightning|thunder|storm)/i',
+        'front' => '/front/i',
     ];
 
-    private const QUANTITIES = ['wind' => Quantity::Wind, 'gust' => Quantity::Wind, 'wave' => Quantity::Height, 'visibility' => Quantity::Distance];
+    private const QUANTITIES = [
+        'wind' => Quantity::Wind, 'gust' => Quantity::Wind, 'wave' => Quantity::Height, 'visibility' => Quantity::Distance,
+    ];
 
     /** Of figures whose unit is not told. */
-    private const OTHERWISE = ['us' => ['wind' => 'mph', 'gust' => 'mph', 'wave' => 'ft', 'visibility' => 'mi'], 'metric' => ['wind' => 'km/h', 'gust' => 'km/h', 'wave' => 'm', 'visibility' => 'km']];
+    private const OTHERWISE = [
+        'us' => ['wind' => 'mph', 'gust' => 'mph', 'wave' => 'ft', 'visibility' => 'mi'],
+        'metric' => ['wind' => 'km/h', 'gust' => 'km/h', 'wave' => 'm', 'visibility' => 'km'],
+    ];
 
     /**
      * @param  bool  $metric  what CSV figures are in where the heading does not say
@@ -41,7 +47,9 @@ final class ForecastFile
      */
     public static function read(string $text, bool $metric): array
     {
-        return str_starts_with(ltrim($text, " \t\r\n\u{FEFF}"), '{') ? self::json($text) : ['source' => null, 'issued' => null, 'hours' => self::csv($text, $metric)];
+        return str_starts_with(ltrim($text, " \t\r\n\u{FEFF}"), '{')
+            ? self::json($text)
+            : ['source' => null, 'issued' => null, 'hours' => self::csv($text, $metric)];
     }
 
     /** @return array{source: ?string, issued: ?string, hours: list<ForecastHour>} */
@@ -58,11 +66,17 @@ final class ForecastFile
         if (($file['version'] ?? null) !== self::VERSION) {
             throw InvalidValue::because('forecast.version', self::VERSION.'; a newer Admek may have written it');
         }
-        $units = is_array($file['units'] ?? []) ? $file['units'] ?? [] : throw InvalidValue::because('forecast.units', 'an object');
+        $units = is_array($file['units'] ?? [])
+            ? $file['units'] ?? []
+            : throw InvalidValue::because('forecast.units', 'an object');
         $in = [];
         foreach (self::QUANTITIES as $field => $quantity) {
-            $name = $units[$field === 'gust' ? 'wind' : $field] ?? ['wind' => 'm/s', 'gust' => 'm/s', 'wave' => 'm', 'visibility' => 'm'][$field];
-            $in[$field] = (is_string($name) ? Unit::of($quantity, $name) : null) ?? throw InvalidValue::because("forecast.units.{$field}", 'a unit such as mph, kn, m/s, ft, m, mi or km');
+            $name = $units[$field === 'gust' ? 'wind' : $field] ?? [
+                'wind' => 'm/s', 'gust' => 'm/s', 'wave' => 'm', 'visibility' => 'm',
+            ][$field];
+            $in[$field] = (is_string($name) ? Unit::of($quantity, $name) : null) ?? throw InvalidValue::because(
+                "forecast.units.{$field}", 'a unit such as mph, kn, m/s, ft, m, mi or km',
+            );
         }
         $rows = $file['hours'] ?? null;
         if (! is_array($rows) || ! array_is_list($rows) || $rows === [] || count($rows) > self::MOST_HOURS) {
@@ -92,7 +106,9 @@ final class ForecastFile
     {
         $table = Table::read('forecast', $text);
         if ($table->heading === null) {
-            throw InvalidValue::because('forecast line 1', 'a heading that names its columns: time, wind, gust, from, wave, visibility, lightning, front');
+            throw InvalidValue::because(
+                'forecast line 1', 'a heading that names its columns: time, wind, gust, from, wave, visibility, lightning, front',
+            );
         }
         $columns = $in = [];
         foreach ($table->heading as $column => $name) {
@@ -100,14 +116,19 @@ final class ForecastFile
                 if (! isset($columns[$field]) && preg_match($pattern, $name) === 1) {
                     $columns[$field] = $column;
                     if (isset(self::QUANTITIES[$field])) {
-                        $in[$field] = Unit::inHeading(self::QUANTITIES[$field], $name) ?? Unit::of(self::QUANTITIES[$field], self::OTHERWISE[$metric ? 'metric' : 'us'][$field]);
+                        $in[$field] = Unit::inHeading(self::QUANTITIES[$field], $name) ?? Unit::of(
+                            self::QUANTITIES[$field], self::OTHERWISE[$metric ? 'metric' : 'us'][$field],
+                        );
                     }
                     break;
                 }
             }
         }
         if (! isset($columns['at']) || count($columns) < 2) {
-            throw InvalidValue::because('forecast line 1', 'a heading with a column time and at least one of wind, gust, from, wave, visibility, lightning, front');
+            throw InvalidValue::because(
+                'forecast line 1',
+                'a heading with a column time and at least one of wind, gust, from, wave, visibility, lightning, front',
+            );
         }
         $hours = [];
         foreach ($table->rows as ['line' => $line, 'cells' => $cells]) {

@@ -56,7 +56,9 @@ final class LineFile
             self::lure($line->somePart('lure')),
             $figures,
             $ball === null ? null : new DescribedBall($ball->someText('name'), $ball->someNumber('mass')),
-            $diver === null ? null : new DescribedDiver($diver->someText('name'), $diver->someOf('size', DiverSize::class), $diver->flag('ringed')),
+            $diver === null
+                ? null
+                : new DescribedDiver($diver->someText('name'), $diver->someOf('size', DiverSize::class), $diver->flag('ringed')),
             $board === null ? null : new DescribedBoard($board->someText('name'), $board->someOf('size', BoardSize::class)),
             $line->text('rides_on'),
             $line->of('leader_material', Material::class),
@@ -78,19 +80,28 @@ final class LineFile
         $rated = $line->lure->rated;
 
         return self::given([
-            'holder' => ['side' => $line->holder->side->value ?? self::AMIDSHIPS, 'kind' => $line->holder->kind->value] + self::named($line->holder, [
+            'holder' => [
+                'side' => $line->holder->side->value ?? self::AMIDSHIPS, 'kind' => $line->holder->kind->value,
+            ] + self::named($line->holder, [
                 'code' => 'code', 'aft' => 'aft', 'starboard' => 'starboard', 'height' => 'height',
                 'counter_calibrated' => 'counterCalibrated', 'counter_factor' => 'counterFactor',
             ]),
             'presentation' => $line->presentation->value,
             'reel' => self::given([
                 'name' => $reel->name, 'material' => $reel->material->value, 'test' => $reel->test, 'colours' => $reel->colours,
-                'wire_length' => $reel->wireLength, 'backing_material' => $reel->backingMaterial?->value, 'backing_test' => $reel->backingTest,
+                'wire_length' => $reel->wireLength, 'backing_material' => $reel->backingMaterial?->value,
+                'backing_test' => $reel->backingTest,
                 'counter_calibrated' => $reel->counterCalibrated, 'counter_factor' => $reel->counterFactor,
             ]),
             'lure' => self::given([
-                'name' => $line->lure->name, 'kind' => $line->lure->kind->value, 'finish' => $line->lure->finish, 'down_area' => $line->lure->downArea,
-                'rated' => $rated === null ? null : ['depth' => $rated->depth, 'lead' => $rated->lead, 'line_diameter' => $rated->lineDiameter, 'speed' => $rated->speed] + ($rated->trued ? ['trued' => true] : []),
+                'name' => $line->lure->name, 'kind' => $line->lure->kind->value, 'finish' => $line->lure->finish,
+                'down_area' => $line->lure->downArea,
+                'rated' => $rated === null ? null : [
+                    'depth' => $rated->depth,
+                    'lead' => $rated->lead,
+                    'line_diameter' => $rated->lineDiameter,
+                    'speed' => $rated->speed,
+                ] + ($rated->trued ? ['trued' => true] : []),
             ]),
             'ball' => $line->ball === null ? null : get_object_vars($line->ball),
             'diver' => $line->diver === null ? null : ['size' => $line->diver->size->value] + get_object_vars($line->diver),
@@ -121,7 +132,8 @@ final class LineFile
     {
         return new DescribedReel(
             $reel->someText('name'), $reel->someOf('material', Material::class), $reel->someNumber('test'),
-            $reel->number('colours'), $reel->number('wire_length'), $reel->of('backing_material', Material::class), $reel->number('backing_test'),
+            $reel->number('colours'), $reel->number('wire_length'), $reel->of('backing_material', Material::class),
+            $reel->number('backing_test'),
             $reel->flag('counter_calibrated'), $reel->number('counter_factor') ?? 1.0,
         );
     }
@@ -132,7 +144,15 @@ final class LineFile
 
         return new DescribedLure(
             $lure->someText('name'), $lure->someOf('kind', LureKind::class), $lure->text('finish') ?? '',
-            $point === null ? null : new RatedPoint($point->someNumber('depth'), $point->someNumber('lead'), $point->someNumber('line_diameter'), $point->someNumber('speed'), $point->flag('trued')),
+            $point === null
+                ? null
+                : new RatedPoint(
+                    $point->someNumber('depth'),
+                    $point->someNumber('lead'),
+                    $point->someNumber('line_diameter'),
+                    $point->someNumber('speed'),
+                    $point->flag('trued'),
+                ),
             $lure->number('down_area'),
         );
     }

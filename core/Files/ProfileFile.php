@@ -9,7 +9,10 @@ use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Unit;
 
-/** A bottom profile as text: a line a place, how far along the course, how deep and, where anything does, how high it stands; whatever separates them. */
+/**
+ * A bottom profile as text: a line a place, how far along the course, how deep and, where anything does, how high it stands;
+ * whatever separates them.
+ */
 final class ProfileFile
 {
     /**
@@ -24,16 +27,22 @@ final class ProfileFile
         $table = Table::read('profile', $text);
         $otherwise = $metric ? 'm' : 'ft';
         [$along, $depth, $standing] = array_map(
-            static fn (int $column): Unit => Unit::inHeading(Quantity::Depth, $table->heading[$column] ?? '') ?? Unit::of(Quantity::Depth, $otherwise) ?? throw new \LogicException($otherwise),
+            static fn (int $column): Unit => Unit::inHeading(
+                Quantity::Depth, $table->heading[$column] ?? '',
+            ) ?? Unit::of(Quantity::Depth, $otherwise) ?? throw new \LogicException($otherwise),
             [0, 1, 2],
         );
         $places = [];
         foreach ($table->rows as ['line' => $line, 'cells' => $cells]) {
             $figures = array_map(Table::number(...), $cells);
             if (count($figures) < 2 || count($figures) > 3 || in_array(null, $figures, true)) {
-                throw InvalidValue::because("profile line {$line}", 'two numbers, how far along and how deep, or a third: how high anything stands there');
+                throw InvalidValue::because(
+                    "profile line {$line}", 'two numbers, how far along and how deep, or a third: how high anything stands there',
+                );
             }
-            $place = ['along' => $along->toSi($figures[0]), 'depth' => $depth->toSi($figures[1])] + (isset($figures[2]) ? ['standing' => $standing->toSi($figures[2])] : []);
+            $place = [
+                'along' => $along->toSi($figures[0]), 'depth' => $depth->toSi($figures[1]),
+            ] + (isset($figures[2]) ? ['standing' => $standing->toSi($figures[2])] : []);
             if ($places !== [] && $place['along'] <= $places[count($places) - 1]['along']) {
                 throw InvalidValue::because("profile line {$line}", 'farther along than the line before it');
             }

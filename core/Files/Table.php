@@ -6,7 +6,10 @@ namespace Admek\Core\Files;
 
 use Admek\Core\InvalidValue;
 
-/** Text in rows and columns as people, spreadsheets and instruments write it: commas, semicolons, tabs or spaces between, any line ends. */
+/**
+ * Text in rows and columns as people, spreadsheets and instruments write it: commas, semicolons, tabs or spaces between, any line
+ * ends.
+ */
 final readonly class Table
 {
     /** A bound on what a file can ask for. */
@@ -41,7 +44,11 @@ final readonly class Table
                 continue;
             }
             $cells = self::cells($row);
-            if ($rows === [] && $heading === null && array_filter($cells, static fn (string $cell): bool => self::number($cell) !== null) === []) {
+            if (
+                $rows === []
+                && $heading === null
+                && array_filter($cells, static fn (string $cell): bool => self::number($cell) !== null) === []
+            ) {
                 $heading = $cells;
 
                 continue;
@@ -72,7 +79,9 @@ final readonly class Table
         // With semicolons or tabs between, a comma is a decimal point.
         foreach ([';', "\t", ','] as $separator) {
             if (str_contains($row, $separator)) {
-                return array_map(static fn (?string $cell): string => trim((string) $cell), str_getcsv($row, $separator, escape: ''));
+                return array_map(
+                    static fn (?string $cell): string => trim((string) $cell), str_getcsv($row, $separator, escape: ''),
+                );
             }
         }
 

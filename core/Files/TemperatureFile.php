@@ -26,11 +26,15 @@ final readonly class TemperatureFile
 
     /**
      * @param  list<array{depth: float, celsius: float}>  $readings  m and °C, depth rising
-     * @param  array{depth: array{column: string, unit: string, guessed: bool}, temperature: array{column: string, unit: string, guessed: bool}}  $columns
+     * @param  array{
+     *     depth: array{column: string, unit: string, guessed: bool},
+     *     temperature: array{column: string, unit: string, guessed: bool},
+     * }  $columns
      * @param  list<array{line: int, text: string, reason: string}>  $bad  the first of them
      */
-    private function __construct(public array $readings, public array $columns, public array $bad, public int $rows, public int $badRows)
-    {
+    private function __construct(
+        public array $readings, public array $columns, public array $bad, public int $rows, public int $badRows,
+    ) {
     }
 
     /**
@@ -47,27 +51,53 @@ final readonly class TemperatureFile
             throw InvalidValue::because('text', 'at least one row with a depth and a temperature');
         }
         [$depthAt, $temperatureAt] = self::columnsOf($table);
-        $depth = self::unit(Quantity::Depth, 'depth_unit', $depthUnit, $table->heading[$depthAt] ?? '', $units === Units::Us ? 'ft' : 'm');
-        $values = array_filter(array_map(static fn (array $row): ?float => Table::number($row['cells'][$temperatureAt] ?? ''), $table->rows), static fn (?float $value): bool => $value !== null);
+        $depth = self::unit(
+            Quantity::Depth, 'depth_unit', $depthUnit, $table->heading[$depthAt] ?? '', $units === Units::Us ? 'ft' : 'm',
+        );
+        $values = array_filter(
+            array_map(static fn (array $row): ?float => Table::number($row['cells'][$temperatureAt] ?? ''), $table->rows),
+            static fn (?float $value): bool => $value !== null,
+        );
         // No water is 40 °C, and none that is fished has never a figure over 40 in °F.
-        $likely = $values === [] ? null : (max($values) > 40.0 ? '°F' : ($units === Units::Us && max($values) > 32.0 && min($values) >= 32.0 ? '°F' : '°C'));
-        $temperature = self::unit(Quantity::Temperature, 'temperature_unit', $temperatureUnit, $table->heading[$temperatureAt] ?? '', $likely ?? ($units === Units::Us ? '°F' : '°C'));
+        $likely = $values === []
+            ? null
+            : (max($values) > 40.0 ? '°F' : ($units === Units::Us && max($values) > 32.0 && min($values) >= 32.0 ? '°F' : '°C'));
+        $temperature = self::unit(
+            Quantity::Temperature,
+            'temperature_unit',
+            $temperatureUnit,
+            $table->heading[$temperatureAt] ?? '',
+            $likely ?? ($units === Units::Us ? '°F' : '°C'),
+        );
         $readings = $bad = [];
         foreach ($table->rows as ['line' => $line, 'cells' => $cells]) {
             $read = self::row($cells, $depthAt, $temperatureAt, $depth['unit'], $temperature['unit']);
-            is_string($read) ? $bad[] = ['line' => $line, 'text' => mb_substr(implode(', ', $cells), 0, 60), 'reason' => $read] : $readings[] = $read;
+            is_string($read)
+                ? $bad[] = ['line' => $line, 'text' => mb_substr(implode(', ', $cells), 0, 60), 'reason' => $read]
+                : $readings[] = $read;
         }
         if ($readings === []) {
-            throw InvalidValue::because('text', "a list of depths and temperatures; line {$bad[0]['line']} is not: {$bad[0]['reason']}");
+            throw InvalidValue::because(
+                'text', "a list of depths and temperatures; line {$bad[0]['line']} is not: {$bad[0]['reason']}",
+            );
         }
         if (self::looksSwapped($readings, $table->heading !== null)) {
-            throw InvalidValue::because('text', 'depth in the first column and temperature in the second: here they look swapped. A heading that names them settles it');
+            throw InvalidValue::because(
+                'text',
+                'depth in the first column and temperature in the second: here they look swapped. A heading that names them '
+                    .'settles it',
+            );
         }
         $name = static fn (int $column): string => $table->heading[$column] ?? 'column '.($column + 1);
 
         return new self(
             self::averaged($readings),
-            ['depth' => ['column' => $name($depthAt), 'unit' => $depth['unit']->name, 'guessed' => $depth['guessed']], 'temperature' => ['column' => $name($temperatureAt), 'unit' => $temperature['unit']->name, 'guessed' => $temperature['guessed']]],
+            [
+                'depth' => ['column' => $name($depthAt), 'unit' => $depth['unit']->name, 'guessed' => $depth['guessed']],
+                'temperature' => [
+                    'column' => $name($temperatureAt), 'unit' => $temperature['unit']->name, 'guessed' => $temperature['guessed'],
+                ],
+            ],
             array_slice($bad, 0, self::MOST_SAID), count($table->rows), count($bad),
         );
     }
@@ -84,7 +114,9 @@ final readonly class TemperatureFile
             $temperature ??= preg_match('/(temp|°\s?[cf]|celsius|fahrenheit|\bt\b)/iu', $name) === 1 ? $column : null;
         }
         if ($depth === null || $temperature === null || $depth === $temperature) {
-            throw InvalidValue::because('text', 'a heading that names a column depth and a column temperature, or no heading and just these two');
+            throw InvalidValue::because(
+                'text', 'a heading that names a column depth and a column temperature, or no heading and just these two',
+            );
         }
 
         return [$depth, $temperature];
@@ -94,19 +126,27 @@ final readonly class TemperatureFile
     private static function unit(Quantity $quantity, string $field, ?string $said, string $heading, string $otherwise): array
     {
         if ($said !== null) {
-            return ['unit' => Unit::of($quantity, $said) ?? throw InvalidValue::because($field, $quantity === Quantity::Depth ? 'ft, m or fathoms' : '°F or °C'), 'guessed' => false];
+            return [
+                'unit' => Unit::of($quantity, $said) ?? throw InvalidValue::because(
+                    $field, $quantity === Quantity::Depth ? 'ft, m or fathoms' : '°F or °C',
+                ),
+                'guessed' => false,
+            ];
         }
         $named = Unit::inHeading($quantity, $heading);
 
-        return $named !== null ? ['unit' => $named, 'guessed' => false] : ['unit' => Unit::of($quantity, $otherwise) ?? throw new \LogicException($otherwise), 'guessed' => true];
+        return $named !== null
+            ? ['unit' => $named, 'guessed' => false]
+            : ['unit' => Unit::of($quantity, $otherwise) ?? throw new \LogicException($otherwise), 'guessed' => true];
     }
 
     /**
      * @param  list<string>  $cells
      * @return array{depth: float, celsius: float}|string the reading, or what is wrong with it
      */
-    private static function row(array $cells, int $depthAt, int $temperatureAt, Unit $depthUnit, Unit $temperatureUnit): array|string
-    {
+    private static function row(
+        array $cells, int $depthAt, int $temperatureAt, Unit $depthUnit, Unit $temperatureUnit,
+    ): array|string {
         [$depth, $temperature] = [Table::number($cells[$depthAt] ?? ''), Table::number($cells[$temperatureAt] ?? '')];
         if ($depth === null || $temperature === null) {
             $of = $depth === null ? 'depth' : 'temperature';
@@ -165,6 +205,11 @@ final readonly class TemperatureFile
         ksort($bins);
         $mean = static fn (array $of, string $figure): float => array_sum(array_column($of, $figure)) / count($of);
 
-        return array_map(static fn (array $of): array => ['depth' => round($mean($of, 'depth'), 4), 'celsius' => round($mean($of, 'celsius'), 3)], array_values($bins));
+        return array_map(
+            static fn (array $of): array => [
+                'depth' => round($mean($of, 'depth'), 4), 'celsius' => round($mean($of, 'celsius'), 3),
+            ],
+            array_values($bins),
+        );
     }
 }

@@ -170,7 +170,10 @@ final readonly class TowCase
     {
         foreach ($elements as $element) {
             $felt = match (true) {
-                $element instanceof Body => abs($element->weight) + $element->dragArea + abs($element->downArea) + abs($element->sideArea),
+                $element instanceof Body => abs($element->weight)
+                    + $element->dragArea
+                    + abs($element->downArea)
+                    + abs($element->sideArea),
                 $element instanceof Line => $element->length * (abs($element->weight) + $element->diameter),
                 default => 1.0,
             };
@@ -178,7 +181,9 @@ final readonly class TowCase
                 return;
             }
         }
-        throw InvalidValue::because($where->has('chain') ? $where->path('chain') : $where->path(), CannotTow::noForce()->getMessage());
+        throw InvalidValue::because(
+            $where->has('chain') ? $where->path('chain') : $where->path(), CannotTow::noForce()->getMessage(),
+        );
     }
 
     /**

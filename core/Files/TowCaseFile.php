@@ -28,7 +28,9 @@ final class TowCaseFile
             'format' => TowCase::FORMAT,
             'version' => TowCase::VERSION,
             'water' => ['density' => $water->density, 'flow' => array_map(
-                static fn (float $depth, float $aft, float $starboard): array => ['depth' => $depth, 'aft' => $aft, 'starboard' => $starboard],
+                static fn (float $depth, float $aft, float $starboard): array => [
+                    'depth' => $depth, 'aft' => $aft, 'starboard' => $starboard,
+                ],
                 $flow->depths, $flow->aft, $flow->starboard,
             )],
             'turn' => $turn === null ? null : ['radius' => $turn->radius, 'side' => $turn->side->value],
@@ -65,7 +67,8 @@ final class TowCaseFile
     {
         return match (true) {
             $element instanceof Body => ['body' => ($element->name === null ? [] : ['name' => $element->name]) + [
-                'weight' => $element->weight, 'drag_area' => $element->dragArea, 'down_area' => $element->downArea, 'side_area' => $element->sideArea,
+                'weight' => $element->weight, 'drag_area' => $element->dragArea, 'down_area' => $element->downArea,
+                'side_area' => $element->sideArea,
             ]],
             $element instanceof Line => ['line' => [
                 'length' => $element->length, 'diameter' => $element->diameter, 'weight' => $element->weight,

@@ -24,7 +24,9 @@ final class TowResult
             } catch (CannotTow $cannot) {
                 throw $cannot->at("$.lines[{$i}].chain");
             }
-            $board = $solution->board === null ? [] : ['board' => $solution->board, 'board_load_down' => $solution->boardLoadDown];
+            $board = $solution->board === null
+                ? []
+                : ['board' => $solution->board, 'board_load_down' => $solution->boardLoadDown];
             $lines[] = ['id' => $line->id, 'bodies' => (object) $solution->bodies] + $board + [
                 'tow_tension' => $solution->towTension,
                 'speed_factor' => $solution->speedFactor,

@@ -16,13 +16,29 @@ final class FishCare
     /** @return list<Rule> */
     public static function rules(): array
     {
-        $warm = static fn (string $key, string $what, float $fahrenheit): Rule => new Rule($key, "Too warm to release {$what}", Units::Us->toSi(Quantity::Temperature, $fahrenheit), 5, 35, Quantity::Temperature, 'Warm water holds little air: played out they die after they swim off.');
+        $warm = static fn (string $key, string $what, float $fahrenheit): Rule => new Rule(
+            $key,
+            "Too warm to release {$what}",
+            Units::Us->toSi(Quantity::Temperature, $fahrenheit),
+            5,
+            35,
+            Quantity::Temperature,
+            'Warm water holds little air: played out they die after they swim off.',
+        );
 
         return [
             $warm('warm_salmon', 'salmon and trout', 68),
             $warm('warm_walleye', 'walleye', 80),
             $warm('warm_muskie', 'muskie', 78),
-            new Rule('deep_release', 'Deep enough to harm', 30 * Units::FOOT, 3, 60, Quantity::Depth, 'Brought up fast, gas in them swells: walleye and lake trout may not go down again.'),
+            new Rule(
+                'deep_release',
+                'Deep enough to harm',
+                30 * Units::FOOT,
+                3,
+                60,
+                Quantity::Depth,
+                'Brought up fast, gas in them swells: walleye and lake trout may not go down again.',
+            ),
         ];
     }
 
@@ -47,14 +63,37 @@ final class FishCare
         $limit = $rules->get(self::warmRule($species[0]));
         $said = match (true) {
             $surface === null => Sentence::of('Surface water is not known: take its temperature before you fish for release.'),
-            $surface > $limit => Sentence::of('Do not fish for {species} to release: surface water of {surface} is over {limit}.', ['species' => self::named($species), 'surface' => [Quantity::Temperature, $surface], 'limit' => [Quantity::Temperature, $limit]]),
-            default => Sentence::of('Net it, hook out in the water, belly held, upright until it swims: surface {surface}, limit {limit}.', ['surface' => [Quantity::Temperature, $surface], 'limit' => [Quantity::Temperature, $limit]]),
+            $surface > $limit => Sentence::of(
+                'Do not fish for {species} to release: surface water of {surface} is over {limit}.',
+                [
+                    'species' => self::named($species),
+                    'surface' => [Quantity::Temperature, $surface],
+                    'limit' => [Quantity::Temperature, $limit],
+                ],
+            ),
+            default => Sentence::of(
+                'Net it, hook out in the water, belly held, upright until it swims: surface {surface}, limit {limit}.',
+                ['surface' => [Quantity::Temperature, $surface], 'limit' => [Quantity::Temperature, $limit]],
+            ),
         };
-        $harmed = array_values(array_filter($species, static fn (Species $one): bool => in_array($one, [Species::Walleye, Species::LakeTrout], true) && ($deepest[$one->value] ?? 0.0) > $rules->get('deep_release')));
+        $harmed = array_values(
+            array_filter(
+                $species,
+                static fn (Species $one): bool => in_array(
+                    $one, [Species::Walleye, Species::LakeTrout], true,
+                ) && ($deepest[$one->value] ?? 0.0) > $rules->get('deep_release'),
+            ),
+        );
 
-        return $harmed === [] ? $said : $said->then(Sentence::of('{harmed} from {deep} brought up fast may not survive release: keep what you are allowed, or fish shallower.', [
-            'harmed' => ucfirst(self::named($harmed)), 'deep' => [Quantity::Depth, max(array_map(static fn (Species $one): float => $deepest[$one->value], $harmed))],
-        ]));
+        return $harmed === []
+            ? $said
+            : $said->then(Sentence::of('{harmed} from {deep} brought up fast may not survive release: keep what you are '
+                .'allowed, or fish shallower.', [
+                    'harmed' => ucfirst(self::named($harmed)),
+                    'deep' => [
+                        Quantity::Depth, max(array_map(static fn (Species $one): float => $deepest[$one->value], $harmed)),
+                    ],
+                ]));
     }
 
     /** @param  list<Species>  $species */

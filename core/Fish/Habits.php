@@ -39,7 +39,9 @@ final readonly class Habits
     /** @param  RuleBook  $book  of {@see rules()} */
     public static function of(Species $species, RuleBook $book): self
     {
-        return new self($species, ...array_map(static fn (string $figure): float => $book->get("{$species->value}_{$figure}"), self::FIGURES));
+        return new self(
+            $species, ...array_map(static fn (string $figure): float => $book->get("{$species->value}_{$figure}"), self::FIGURES),
+        );
     }
 
     /** @return list<Rule> */
@@ -51,13 +53,23 @@ final readonly class Habits
             foreach (self::FIGURES as $i => $figure) {
                 $speed = $i > 3;
                 [$label, $why] = [
-                    ["{$species}: likes water from", 'Below it they are fewer and slower.'], ["{$species}: likes water to", 'Above it they go deeper.'],
+                    ["{$species}: likes water from", 'Below it they are fewer and slower.'],
+                    ["{$species}: likes water to", 'Above it they go deeper.'],
                     ["{$species}: feeds from", 'Colder they hardly take.'], ["{$species}: feeds to", 'Warmer they hardly take.'],
-                    ["{$species}: slowest", 'Through the water, at the gear.'], ["{$species}: fastest", 'Through the water, at the gear.'],
+                    ["{$species}: slowest", 'Through the water, at the gear.'],
+                    ["{$species}: fastest", 'Through the water, at the gear.'],
                 ][$i];
                 $units = Units::Us;
                 $quantity = $speed ? Quantity::Speed : Quantity::Temperature;
-                $rules[] = new Rule("{$name}_{$figure}", $label, $units->toSi($quantity, (float) $figures[$i]), $speed ? 0.05 : -2.0, $speed ? 4.0 : 35.0, $quantity, $why);
+                $rules[] = new Rule(
+                    "{$name}_{$figure}",
+                    $label,
+                    $units->toSi($quantity, (float) $figures[$i]),
+                    $speed ? 0.05 : -2.0,
+                    $speed ? 4.0 : 35.0,
+                    $quantity,
+                    $why,
+                );
             }
         }
 

@@ -13,11 +13,16 @@ final class LureFamilies
     public static function for(Species $species): array
     {
         return match ($species) {
-            Species::King => [LureKind::MagnumSpoon, LureKind::MediumSpoon, LureKind::RiggedBait, LureKind::DeepPlug, LureKind::LongMinnow],
-            Species::Coho, Species::Steelhead => [LureKind::MediumSpoon, LureKind::SmallSpoon, LureKind::LongMinnow, LureKind::SmallMinnow],
+            Species::King => [
+                LureKind::MagnumSpoon, LureKind::MediumSpoon, LureKind::RiggedBait, LureKind::DeepPlug, LureKind::LongMinnow,
+            ],
+            Species::Coho,
+            Species::Steelhead => [LureKind::MediumSpoon, LureKind::SmallSpoon, LureKind::LongMinnow, LureKind::SmallMinnow],
             Species::LakeTrout => [LureKind::MediumSpoon, LureKind::RiggedBait, LureKind::MagnumSpoon, LureKind::DeepPlug],
             Species::BrownTrout => [LureKind::SmallMinnow, LureKind::SmallSpoon, LureKind::LongMinnow],
-            Species::Walleye => [LureKind::WormHarness, LureKind::DeepPlug, LureKind::LongMinnow, LureKind::SmallSpoon, LureKind::SlowSpinHook],
+            Species::Walleye => [
+                LureKind::WormHarness, LureKind::DeepPlug, LureKind::LongMinnow, LureKind::SmallSpoon, LureKind::SlowSpinHook,
+            ],
             Species::Muskie => [LureKind::Bucktail, LureKind::BigPlug, LureKind::LargeDeepPlug, LureKind::DeepPlug],
         };
     }

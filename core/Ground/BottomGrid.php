@@ -52,14 +52,21 @@ final readonly class BottomGrid
     {
         [$y, $x] = [($place->latitude - $this->south) / $this->step, ($place->longitude - $this->west) / $this->step];
         [$rows, $columns] = [count($this->depths), count($this->depths[0])];
-        if ($x < -self::ROUNDING || $y < -self::ROUNDING || $x > $columns - 1 + self::ROUNDING || $y > $rows - 1 + self::ROUNDING) {
+        if (
+            $x < -self::ROUNDING
+            || $y < -self::ROUNDING
+            || $x > $columns - 1 + self::ROUNDING
+            || $y > $rows - 1 + self::ROUNDING
+        ) {
             return null;
         }
         [$x, $y] = [max(0.0, min($columns - 1.0, $x)), max(0.0, min($rows - 1.0, $y))];
         [$j, $i] = [min($columns - 2, (int) $x), min($rows - 2, (int) $y)];
         [$u, $v] = [$x - $j, $y - $i];
 
-        return (1 - $v) * ((1 - $u) * $this->depths[$i][$j] + $u * $this->depths[$i][$j + 1]) + $v * ((1 - $u) * $this->depths[$i + 1][$j] + $u * $this->depths[$i + 1][$j + 1]);
+        return (1 - $v) * ((1 - $u) * $this->depths[$i][$j] + $u * $this->depths[$i][$j + 1]) + $v * (
+            (1 - $u) * $this->depths[$i + 1][$j] + $u * $this->depths[$i + 1][$j + 1]
+        );
     }
 
     /**
@@ -80,7 +87,10 @@ final readonly class BottomGrid
             }
         }
 
-        return array_map(fn (array $edges): array => array_map(fn (string $edge): Place => $this->place($edge, $depth), $edges), self::joined($next));
+        return array_map(
+            fn (array $edges): array => array_map(fn (string $edge): Place => $this->place($edge, $depth), $edges),
+            self::joined($next),
+        );
     }
 
     /**
@@ -93,12 +103,25 @@ final readonly class BottomGrid
     {
         $deep = fn (int $di, int $dj): bool => $this->depths[$i + $di][$j + $dj] > $depth;
         [$sw, $se, $nw, $ne] = [$deep(0, 0), $deep(0, 1), $deep(1, 0), $deep(1, 1)];
-        $edges = array_keys(array_filter(["h {$i} {$j}" => $sw !== $se, 'v '.$i.' '.($j + 1) => $se !== $ne, 'h '.($i + 1).' '.$j => $nw !== $ne, "v {$i} {$j}" => $sw !== $nw]));
+        $edges = array_keys(
+            array_filter(
+                [
+                    "h {$i} {$j}" => $sw !== $se,
+                    'v '.$i.' '.($j + 1) => $se !== $ne,
+                    'h '.($i + 1).' '.$j => $nw !== $ne,
+                    "v {$i} {$j}" => $sw !== $nw,
+                ],
+            ),
+        );
         if (count($edges) === 4) {
             // A saddle: its middle says which corners belong together.
-            $middle = 0.25 * ($this->depths[$i][$j] + $this->depths[$i][$j + 1] + $this->depths[$i + 1][$j] + $this->depths[$i + 1][$j + 1]) > $depth;
+            $middle = 0.25 * (
+                $this->depths[$i][$j] + $this->depths[$i][$j + 1] + $this->depths[$i + 1][$j] + $this->depths[$i + 1][$j + 1]
+            ) > $depth;
 
-            return $middle === $sw ? [[$edges[0], $edges[1]], [$edges[2], $edges[3]]] : [[$edges[0], $edges[3]], [$edges[1], $edges[2]]];
+            return $middle === $sw
+                ? [[$edges[0], $edges[1]], [$edges[2], $edges[3]]]
+                : [[$edges[0], $edges[3]], [$edges[1], $edges[2]]];
         }
 
         return count($edges) === 2 ? [[$edges[0], $edges[1]]] : [];
@@ -111,7 +134,10 @@ final readonly class BottomGrid
         [$a, $b] = [$this->depths[$i][$j], $way === 'h' ? $this->depths[$i][$j + 1] : $this->depths[$i + 1][$j]];
         $share = ($depth - $a) / ($b - $a);
 
-        return new Place($this->south + $this->step * ($way === 'h' ? $i : $i + $share), $this->west + $this->step * ($way === 'h' ? $j + $share : $j));
+        return new Place(
+            $this->south + $this->step * ($way === 'h' ? $i : $i + $share),
+            $this->west + $this->step * ($way === 'h' ? $j + $share : $j),
+        );
     }
 
     /**

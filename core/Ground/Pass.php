@@ -24,7 +24,8 @@ final readonly class Pass
     private const TOO_SLOW = 0.5 * Units::MPH;
 
     /**
-     * @param  list<array{along: float, bearing: float, length: float, heading: ?float, ground: ?float}>  $legs  m, degrees, m/s over ground; null where the current sweeps her off
+     * @param  list<array{along: float, bearing: float, length: float, heading: ?float, ground: ?float}>  $legs  m, degrees, m/s
+     *   over ground; null where the current sweeps her off
      * @param  list<array{along: float, angle: float, side: string, radius: float}>  $turns
      */
     private function __construct(
@@ -49,7 +50,9 @@ final readonly class Pass
         for ($i = 1, $n = count($course->places); $i < $n; $i++) {
             [$from, $to] = [$course->places[$i - 1], $course->places[$i]];
             $length = $from->to($to);
-            $legs[] = ['along' => $along, 'bearing' => $from->bearingTo($to), 'length' => $length] + self::steered($from->bearingTo($to), $speed, $current);
+            $legs[] = [
+                'along' => $along, 'bearing' => $from->bearingTo($to), 'length' => $length,
+            ] + self::steered($from->bearingTo($to), $speed, $current);
             $along += $length;
         }
 
@@ -142,7 +145,10 @@ final readonly class Pass
             return ['heading' => null, 'ground' => null];
         }
 
-        return ['heading' => fmod($bearing - rad2deg(asin($across / $speed)) + 360.0, 360.0), 'ground' => sqrt($speed ** 2 - $across ** 2) + $along];
+        return [
+            'heading' => fmod($bearing - rad2deg(asin($across / $speed)) + 360.0, 360.0),
+            'ground' => sqrt($speed ** 2 - $across ** 2) + $along,
+        ];
     }
 
     /**

@@ -28,12 +28,20 @@ final readonly class PassChoice
         [$with, $against] = $turned ? [$reversed, $drawn] : [$drawn, $reversed];
         $seconds = $with->takes();
         if ($seconds === null) {
-            return new self($turned, Sentence::of('The current is stronger than the boat: at this speed the course cannot be held, either way.'));
+            return new self(
+                $turned,
+                Sentence::of('The current is stronger than the boat: at this speed the course cannot be held, either way.'),
+            );
         }
         $figures = ['point' => Compass::point($with->legs[0]['bearing']), 'minutes' => [Quantity::Minutes, $seconds / 60]];
 
         return new self($turned, $against->shouldLift()
-            ? Sentence::of('Run it {point}, with the current, in {minutes}. Against it she makes too little good: lift at the end and run back.', $figures)
-            : Sentence::of('Run it {point}, with the current, in {minutes}. Against it the gear fishes more water over each yard of ground, for who would go slow over fish.', $figures));
+            ? Sentence::of(
+                'Run it {point}, with the current, in {minutes}. Against it she makes too little good: lift at the end and run '
+                    .'back.',
+                $figures,
+            )
+            : Sentence::of('Run it {point}, with the current, in {minutes}. Against it the gear fishes more water over each '
+                .'yard of ground, for who would go slow over fish.', $figures));
     }
 }

@@ -39,18 +39,26 @@ final readonly class Place
         [$from, $to] = [deg2rad($this->latitude), deg2rad($other->latitude)];
         $east = deg2rad($other->longitude - $this->longitude);
 
-        return fmod(rad2deg(atan2(sin($east) * cos($to), cos($from) * sin($to) - sin($from) * cos($to) * cos($east))) + 360.0, 360.0);
+        return fmod(
+            rad2deg(atan2(sin($east) * cos($to), cos($from) * sin($to) - sin($from) * cos($to) * cos($east))) + 360.0, 360.0,
+        );
     }
 
     /** @return array{float, float} m east and north of another place, on a plane about it; for grounds, not for seas */
     public function from(self $origin): array
     {
-        return [self::RADIUS * cos(deg2rad($origin->latitude)) * deg2rad($this->longitude - $origin->longitude), self::RADIUS * deg2rad($this->latitude - $origin->latitude)];
+        return [
+            self::RADIUS * cos(deg2rad($origin->latitude)) * deg2rad($this->longitude - $origin->longitude),
+            self::RADIUS * deg2rad($this->latitude - $origin->latitude),
+        ];
     }
 
     /** The place so many m east and north. */
     public function moved(float $east, float $north): self
     {
-        return new self($this->latitude + rad2deg($north / self::RADIUS), $this->longitude + rad2deg($east / (self::RADIUS * cos(deg2rad($this->latitude)))));
+        return new self(
+            $this->latitude + rad2deg($north / self::RADIUS),
+            $this->longitude + rad2deg($east / (self::RADIUS * cos(deg2rad($this->latitude)))),
+        );
     }
 }

@@ -43,7 +43,13 @@ final readonly class Soundings
         $squares = array_sum(array_map(static fn (float $ratio): float => ($ratio - $mean) ** 2, $ratios));
         $speeds = array_map(static fn (Sounding $s): float => $s->speed, $soundings);
 
-        return new self($modelDepth * $mean, $count > 1 ? $modelDepth * sqrt($squares / ($count - 1)) : null, $count, min($speeds), max($speeds));
+        return new self(
+            $modelDepth * $mean,
+            $count > 1 ? $modelDepth * sqrt($squares / ($count - 1)) : null,
+            $count,
+            min($speeds),
+            max($speeds),
+        );
     }
 
     public function enough(): bool

@@ -14,7 +14,8 @@ final readonly class Board
      * @param  float  $sideArea  m² outward, whichever side it runs on
      * @param  float  $buoyancy  N it can carry beyond its own weight before it is pulled under
      * @param  float  $lineOut  m of front line from rod tip to board, or of tow line from mast to board
-     * @param  ?float  $clipOut  m along the tow line at which the trailing chain is clipped to it; null where the chain hangs on the board itself
+     * @param  ?float  $clipOut  m along the tow line at which the trailing chain is clipped to it; null where the chain hangs on
+     *   the board itself
      * @param  list<BoardLoad>  $others  what else is clipped to the tow line
      *
      * @throws InvalidValue naming the field

@@ -46,6 +46,15 @@ final readonly class Body implements Element
 
     public function heavierBy(float $newtons): self
     {
-        return new self($this->name, $this->weight + $newtons, $this->dragArea, $this->downArea, $this->sideArea, $this->role, $this->lip, $this->displacement);
+        return new self(
+            $this->name,
+            $this->weight + $newtons,
+            $this->dragArea,
+            $this->downArea,
+            $this->sideArea,
+            $this->role,
+            $this->lip,
+            $this->displacement,
+        );
     }
 }

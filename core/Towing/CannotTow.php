@@ -29,7 +29,14 @@ final class CannotTow extends RuntimeException
     public static function inTurn(float $radius): self
     {
         return is_finite($radius)
-            ? new self(sprintf('towed in a turn of no less than %.0f m radius: in a tighter one no steady shape follows from the straight course', ceil($radius)), $radius)
+            ? new self(
+                sprintf(
+                    'towed in a turn of no less than %.0f m radius: in a tighter one no steady shape follows from the straight '
+                        .'course',
+                    ceil($radius),
+                ),
+                $radius,
+            )
             : new self('towed straight: in a turn no steady shape follows from the straight course');
     }
 

@@ -14,7 +14,9 @@ final readonly class Current
 {
     private const STRONGEST = 3.0;
 
-    /** @param  non-empty-list<array{depth: float, set: float, drift: float}>  $layers m, degrees true toward which it sets, m/s */
+    /**
+     * @param  non-empty-list<array{depth: float, set: float, drift: float}>  $layers  m, degrees true toward which it sets, m/s
+     */
     private function __construct(public float $heading, public array $layers)
     {
     }

@@ -48,7 +48,13 @@ final readonly class DepthDoubt
         $nominal->solve();
         $depth = $nominal->depthOf($body);
         $moved = static function (Doubt $doubt, int $side) use ($water, $turn, $line, $body, $doubts, $nominal, $depth): ?float {
-            $tow = new SteadyTow(self::doubted($water, $doubt, $side, $doubts, $depth), $turn, $line, Nudge::of($doubt, $side, $doubts), self::FINENESS);
+            $tow = new SteadyTow(
+                self::doubted($water, $doubt, $side, $doubts, $depth),
+                $turn,
+                $line,
+                Nudge::of($doubt, $side, $doubts),
+                self::FINENESS,
+            );
             try {
                 $tow->solveLike($nominal);
             } catch (CannotTow) {

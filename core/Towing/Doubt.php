@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Admek\Core\Towing;
 
-/** What a depth can be unsure by: figures known only so well, each taken as independent of the others (docs/towing-model.md, Doubt). */
+/**
+ * What a depth can be unsure by: figures known only so well, each taken as independent of the others (docs/towing-model.md,
+ * Doubt).
+ */
 enum Doubt: string
 {
     /** Normal drag of every line. */

@@ -6,7 +6,9 @@ namespace Admek\Core\Towing;
 
 use Admek\Core\InvalidValue;
 
-/** How well the figures behind a depth are known: one standard deviation each, taken as independent (docs/towing-model.md, Doubt). */
+/**
+ * How well the figures behind a depth are known: one standard deviation each, taken as independent (docs/towing-model.md, Doubt).
+ */
 final readonly class Doubts
 {
     public const NORMAL_DRAG = 0.15;

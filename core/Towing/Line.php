@@ -41,6 +41,14 @@ final readonly class Line implements Element
 
     public function heavierBy(float $newtons): self
     {
-        return new self($this->length, $this->diameter, $this->weight + $newtons, $this->normalDrag, $this->skinFriction, $this->letOut, $this->displacement);
+        return new self(
+            $this->length,
+            $this->diameter,
+            $this->weight + $newtons,
+            $this->normalDrag,
+            $this->skinFriction,
+            $this->letOut,
+            $this->displacement,
+        );
     }
 }

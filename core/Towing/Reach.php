@@ -54,8 +54,9 @@ final readonly class Reach
     }
 
     /** @param  callable(float): float  $depthOf */
-    private static function refine(callable $depthOf, float $wanted, float $low, float $lowDepth, float $high, float $highDepth): self
-    {
+    private static function refine(
+        callable $depthOf, float $wanted, float $low, float $lowDepth, float $high, float $highDepth,
+    ): self {
         for ($i = 0; $i < 60; $i++) {
             $control = $i % 3 === 2 || ! is_finite($lowDepth)
                 ? 0.5 * ($low + $high)

@@ -55,7 +55,9 @@ enum Salinity: string
         InvalidValue::unlessBetween('salinity', $salinity ?? $this->usual(), $least, $most);
         $t = $celsius;
         $s = $salinity ?? $this->usual();
-        $pure = 999.842594 + $t * (6.793952e-2 + $t * (-9.095290e-3 + $t * (1.001685e-4 + $t * (-1.120083e-6 + $t * 6.536332e-9))));
+        $pure = 999.842594 + $t * (
+            6.793952e-2 + $t * (-9.095290e-3 + $t * (1.001685e-4 + $t * (-1.120083e-6 + $t * 6.536332e-9)))
+        );
         $first = 8.24493e-1 + $t * (-4.0899e-3 + $t * (7.6438e-5 + $t * (-8.2467e-7 + $t * 5.3875e-9)));
         $second = -5.72466e-3 + $t * (1.0227e-4 - $t * 1.6546e-6);
 

@@ -55,7 +55,10 @@ final readonly class TowLine
 
         return new self($this->id, $this->towPoint, self::lifted($this->chain, $lift), $board === null ? null : new Board(
             $board->side, $board->dragArea, $board->sideArea, $board->buoyancy, $board->lineOut, $board->clipOut,
-            array_map(static fn (BoardLoad $other): BoardLoad => new BoardLoad($other->clipOut, self::lifted($other->chain, $lift)), $board->others),
+            array_map(
+                static fn (BoardLoad $other): BoardLoad => new BoardLoad($other->clipOut, self::lifted($other->chain, $lift)),
+                $board->others,
+            ),
         ));
     }
 
@@ -68,7 +71,9 @@ final readonly class TowLine
     {
         return array_map(static fn (Element $element): Element => match (true) {
             $element instanceof Branch => new Branch(self::lifted($element->elements, $lift)),
-            $element instanceof Line, $element instanceof Body => $element->displacement === 0.0 ? $element : $element->heavierBy(-$lift * $element->displacement),
+            $element instanceof Line, $element instanceof Body => $element->displacement === 0.0 ? $element : $element->heavierBy(
+                -$lift * $element->displacement,
+            ),
             default => $element,
         }, $elements);
     }

@@ -22,17 +22,35 @@ final class Chores
     /** @return list<Rule> */
     public static function rules(): array
     {
-        $minutes = static fn (string $key, string $label, float $default, float $most, string $why): Rule => new Rule($key, $label, $default, 0, $most, Quantity::Minutes, $why);
+        $minutes = static fn (string $key, string $label, float $default, float $most, string $why): Rule => new Rule(
+            $key, $label, $default, 0, $most, Quantity::Minutes, $why,
+        );
 
         return [
-            new Rule('cruise', 'Speed to the ground', 20 * Units::MPH, 1, 25, Quantity::Speed, 'How long the run takes, and so when lines leave the dock.'),
+            new Rule(
+                'cruise',
+                'Speed to the ground',
+                20 * Units::MPH,
+                1,
+                25,
+                Quantity::Speed,
+                'How long the run takes, and so when lines leave the dock.',
+            ),
             $minutes('harbour', 'Slow out of the harbour', 10, 90, 'No wake, bridges, a last stop.'),
             $minutes('setting', 'From stopping to the first line set', 5, 60, 'Boat on course and speed, gear in the cockpit.'),
-            $minutes('thaw', 'Thaw before bait is cut or cured', 75, 600, 'An hour to an hour and a half: half frozen it cuts clean, soft it tears.'),
+            $minutes(
+                'thaw',
+                'Thaw before bait is cut or cured',
+                75,
+                600,
+                'An hour to an hour and a half: half frozen it cuts clean, soft it tears.',
+            ),
             $minutes('salt', 'In salt', 600, 1440, 'Overnight draws the water out and makes it tough.'),
             $minutes('brine', 'In brine', 480, 1440, 'Six to twelve hours firm it and keep its shine.'),
             $minutes('cut', 'Cutting and rigging bait', 45, 240, 'Enough for the trip, so that no rod waits.'),
-            $minutes('briefing', 'Guest briefing before the lines come off', 15, 120, 'Everybody hears it before the boat moves.'),
+            $minutes(
+                'briefing', 'Guest briefing before the lines come off', 15, 120, 'Everybody hears it before the boat moves.',
+            ),
         ];
     }
 
@@ -46,15 +64,92 @@ final class Chores
         $chores = [
             ...self::bait($needs, $clock, $rules),
             ...self::gear($needs, $evening),
-            new Chore('stores', 'Stores against the list', $evening - 120, 30, 'captain', Sentence::of('Shops are open: what is not aboard can still be bought.')),
-            new Chore('fuel', 'Fuel, oil, bilge', $evening - 90, 30, 'captain', Sentence::of('The fuel dock is shut before light.'), 'Blower on before starting; no one smokes at the hose.'),
-            new Chore('forecast_evening', 'Official marine forecast, the evening look', $evening, 10, 'captain', Sentence::of('Go or no-go is decided ashore, while guests can still be told.')),
-            new Chore('forecast_morning', 'Official marine forecast again', $clock->castOff - 45, 5, 'captain', Sentence::of('Issued anew since the evening.'), 'Over your limits you stay in. What is not known is not fine.'),
-            new Chore('ice', 'Ice aboard', $clock->castOff - 40, 10, 'mate', Sentence::of('Fish to be kept go on ice as they come aboard.')),
-            new Chore('float_plan', 'Float plan left ashore', $clock->castOff - 30, 5, 'captain', Sentence::of('Somebody knows the ground, who is aboard, and that you are back by {back}.', ['back' => TripClock::clock($clock->backBy)]), 'Say when to call for help; call when you are in.'),
-            new Chore('radio_check', 'Radio check', $clock->castOff - 20, 5, 'captain', Sentence::of('The time to find it dead is at the dock.')),
-            new Chore('briefing', 'Guest briefing', $clock->castOff - (int) $rules->get('briefing'), (int) $rules->get('briefing'), 'captain', Sentence::of('{guests} aboard who may not know a boat.', ['guests' => $needs->guests === 1 ? 'One guest' : "{$needs->guests} guests"]), 'Jackets, the engine cut-off, where to hold on; hands clear of balls, hooks and line under load.'),
-            new Chore('dock_lines', 'Dock lines off', $clock->castOff, (int) max(5, $clock->linesIn - $clock->castOff), 'mate', Sentence::of('The run out and stopping to set take {minutes}.', ['minutes' => [Quantity::Minutes, (float) ($clock->linesIn - $clock->castOff)]]), 'Cut-off clipped on; nothing in the prop wash when lines go in.'),
+            new Chore(
+                'stores',
+                'Stores against the list',
+                $evening - 120,
+                30,
+                'captain',
+                Sentence::of('Shops are open: what is not aboard can still be bought.'),
+            ),
+            new Chore(
+                'fuel',
+                'Fuel, oil, bilge',
+                $evening - 90,
+                30,
+                'captain',
+                Sentence::of('The fuel dock is shut before light.'),
+                'Blower on before starting; no one smokes at the hose.',
+            ),
+            new Chore(
+                'forecast_evening',
+                'Official marine forecast, the evening look',
+                $evening,
+                10,
+                'captain',
+                Sentence::of('Go or no-go is decided ashore, while guests can still be told.'),
+            ),
+            new Chore(
+                'forecast_morning',
+                'Official marine forecast again',
+                $clock->castOff - 45,
+                5,
+                'captain',
+                Sentence::of('Issued anew since the evening.'),
+                'Over your limits you stay in. What is not known is not fine.',
+            ),
+            new Chore(
+                'ice',
+                'Ice aboard',
+                $clock->castOff - 40,
+                10,
+                'mate',
+                Sentence::of('Fish to be kept go on ice as they come aboard.'),
+            ),
+            new Chore(
+                'float_plan',
+                'Float plan left ashore',
+                $clock->castOff - 30,
+                5,
+                'captain',
+                Sentence::of(
+                    'Somebody knows the ground, who is aboard, and that you are back by {back}.',
+                    ['back' => TripClock::clock($clock->backBy)],
+                ),
+                'Say when to call for help; call when you are in.',
+            ),
+            new Chore(
+                'radio_check',
+                'Radio check',
+                $clock->castOff - 20,
+                5,
+                'captain',
+                Sentence::of('The time to find it dead is at the dock.'),
+            ),
+            new Chore(
+                'briefing',
+                'Guest briefing',
+                $clock->castOff - (int) $rules->get('briefing'),
+                (int) $rules->get('briefing'),
+                'captain',
+                Sentence::of(
+                    '{guests} aboard who may not know a boat.',
+                    ['guests' => $needs->guests === 1 ? 'One guest' : "{$needs->guests} guests"],
+                ),
+                'Jackets, the engine cut-off, where to hold on; hands clear of balls, hooks and line under load.',
+            ),
+            new Chore(
+                'dock_lines',
+                'Dock lines off',
+                $clock->castOff,
+                (int) max(5, $clock->linesIn - $clock->castOff),
+                'mate',
+                Sentence::of(
+                    'The run out and stopping to set take {minutes}.',
+                    ['minutes' => [Quantity::Minutes, (float) ($clock->linesIn - $clock->castOff)]],
+                ),
+                'Cut-off clipped on; nothing in the prop wash when lines go in.',
+            ),
         ];
         usort($chores, static fn (Chore $a, Chore $b): int => [$a->at, $a->key] <=> [$b->at, $b->key]);
 
@@ -81,22 +176,59 @@ final class Chores
             $length = (int) $rules->get('cut');
             $cut = $clock->castOff - (int) $rules->get('briefing') - $length;
             $rods = ['rods' => $needs->cutBaitRods === 1 ? 'one rod' : "{$needs->cutBaitRods} rods"];
-            $chores[] = new Chore('cut', $needs->strips ? 'Bait cut into strips and rigged' : 'Bait rigged whole', $cut, $length, 'mate', Sentence::of('For {rods}; half frozen it cuts clean.', $rods), 'Knife away from you, board on something that does not slide.');
+            $chores[] = new Chore(
+                'cut',
+                $needs->strips ? 'Bait cut into strips and rigged' : 'Bait rigged whole',
+                $cut,
+                $length,
+                'mate',
+                Sentence::of('For {rods}; half frozen it cuts clean.', $rods),
+                'Knife away from you, board on something that does not slide.',
+            );
             $start = $cut;
             if ($needs->cure !== BaitCure::Fresh) {
                 $length = (int) $rules->get($needs->cure->value);
                 $start -= $length;
-                $chores[] = new Chore('cure', $needs->cure === BaitCure::Salt ? 'Bait into salt' : 'Bait into brine', $start, 15, 'mate', $needs->cure === BaitCure::Salt
-                    ? Sentence::of('{time} in salt toughen it so that it stays on the hook.', ['time' => [Quantity::Hours, $length / 60]])
+                $what = $needs->cure === BaitCure::Salt ? 'Bait into salt' : 'Bait into brine';
+                $chores[] = new Chore('cure', $what, $start, 15, 'mate', $needs->cure === BaitCure::Salt
+                    ? Sentence::of(
+                        '{time} in salt toughen it so that it stays on the hook.', ['time' => [Quantity::Hours, $length / 60]],
+                    )
                     : Sentence::of('{time} in brine firm it and keep its shine.', ['time' => [Quantity::Hours, $length / 60]]));
             }
-            $chores[] = new Chore('thaw', 'Bait out of the freezer', $start - (int) $rules->get('thaw'), 5, 'mate', Sentence::of('It takes {time} to thaw as far as it should.', ['time' => [Quantity::Minutes, $rules->get('thaw')]]));
+            $chores[] = new Chore(
+                'thaw',
+                'Bait out of the freezer',
+                $start - (int) $rules->get('thaw'),
+                5,
+                'mate',
+                Sentence::of(
+                    'It takes {time} to thaw as far as it should.', ['time' => [Quantity::Minutes, $rules->get('thaw')]],
+                ),
+            );
         }
         if ($needs->liveBaitRods > 0) {
-            $chores[] = new Chore('live_bait', 'Live bait fetched and kept cool', $clock->castOff - 60, 15, 'mate', Sentence::of('For {rods}; warm bait dies.', ['rods' => $needs->liveBaitRods === 1 ? 'one rod' : "{$needs->liveBaitRods} rods"]));
+            $chores[] = new Chore(
+                'live_bait',
+                'Live bait fetched and kept cool',
+                $clock->castOff - 60,
+                15,
+                'mate',
+                Sentence::of(
+                    'For {rods}; warm bait dies.',
+                    ['rods' => $needs->liveBaitRods === 1 ? 'one rod' : "{$needs->liveBaitRods} rods"],
+                ),
+            );
         }
         if ($needs->baitRods() > 0) {
-            $chores[] = new Chore('scent', 'Scent looked over', min($clock->castOff - 660, $clock->linesIn - 720), 5, 'mate', Sentence::of('What is older than a season is thrown out.'));
+            $chores[] = new Chore(
+                'scent',
+                'Scent looked over',
+                min($clock->castOff - 660, $clock->linesIn - 720),
+                5,
+                'mate',
+                Sentence::of('What is older than a season is thrown out.'),
+            );
         }
 
         return $chores;
@@ -106,10 +238,35 @@ final class Chores
     private static function gear(TripNeeds $needs, int $evening): array
     {
         return [
-            new Chore('charge', $needs->riggers ? 'Batteries on charge: riggers, radio, phones' : 'Batteries on charge: radio, phones', $evening, 10, 'mate', Sentence::of('A night on the charger lasts the trip.')),
+            new Chore(
+                'charge',
+                $needs->riggers ? 'Batteries on charge: riggers, radio, phones' : 'Batteries on charge: radio, phones',
+                $evening,
+                10,
+                'mate',
+                Sentence::of('A night on the charger lasts the trip.'),
+            ),
             ...($needs->lines === 0 ? [] : [
-                new Chore('leaders', 'Leaders tied', $evening - 60, 5 * (int) ceil($needs->lines / 2), 'mate', Sentence::of('{lines} planned, and half as many to spare.', ['lines' => $needs->lines === 1 ? 'One line' : "{$needs->lines} lines"]), 'Cut tags, not fingers; hooks capped.'),
-                new Chore('reels', 'Reels checked: drag, counter, frays, knots', $evening - 30, 3 * $needs->lines, 'mate', Sentence::of('A knot hung in a guide shows now, not with a fish on.')),
+                new Chore(
+                    'leaders',
+                    'Leaders tied',
+                    $evening - 60,
+                    5 * (int) ceil($needs->lines / 2),
+                    'mate',
+                    Sentence::of(
+                        '{lines} planned, and half as many to spare.',
+                        ['lines' => $needs->lines === 1 ? 'One line' : "{$needs->lines} lines"],
+                    ),
+                    'Cut tags, not fingers; hooks capped.',
+                ),
+                new Chore(
+                    'reels',
+                    'Reels checked: drag, counter, frays, knots',
+                    $evening - 30,
+                    3 * $needs->lines,
+                    'mate',
+                    Sentence::of('A knot hung in a guide shows now, not with a fish on.'),
+                ),
             ]),
         ];
     }

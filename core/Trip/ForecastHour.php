@@ -32,7 +32,13 @@ final readonly class ForecastHour
         public ?bool $front = null,
     ) {
         InvalidValue::unlessBetween('at', $at, -1440, 2880, 'min');
-        foreach (['wind' => [0, 80, 'm/s'], 'gust' => [0, 100, 'm/s'], 'from' => [0, 360, '°'], 'wave' => [0, 20, 'm'], 'visibility' => [0, 100000, 'm']] as $field => [$least, $most, $unit]) {
+        foreach ([
+            'wind' => [0, 80, 'm/s'],
+            'gust' => [0, 100, 'm/s'],
+            'from' => [0, 360, '°'],
+            'wave' => [0, 20, 'm'],
+            'visibility' => [0, 100000, 'm'],
+        ] as $field => [$least, $most, $unit]) {
             if ($this->{$field} !== null) {
                 InvalidValue::unlessBetween($field, $this->{$field}, $least, $most, $unit);
             }

@@ -12,16 +12,20 @@ final readonly class GoNoGo
     /** Minutes a line of a forecast speaks for, where none follows it. */
     private const SPEAKS_FOR = 180;
 
-    private const HOURLY = [Criterion::Wind, Criterion::Gust, Criterion::Wave, Criterion::Visibility, Criterion::Lightning, Criterion::Front];
+    private const HOURLY = [
+        Criterion::Wind, Criterion::Gust, Criterion::Wave, Criterion::Visibility, Criterion::Lightning, Criterion::Front,
+    ];
 
     /**
      * @param  list<array{at: int, phase: string, verdict: Verdict, findings: list<HourFinding>}>  $hours
      * @param  list<HourFinding>  $whole  what holds for the whole trip
      * @param  list<HourFinding>  $worst  the worst of each criterion, the gravest first; none where all is well
-     * @param  ?int  $fitUntil  minutes after midnight until which no hour is a no-go, where a later one is; null where the first is or none is
+     * @param  ?int  $fitUntil  minutes after midnight until which no hour is a no-go, where a later one is; null where the first
+     *   is or none is
      */
-    private function __construct(public Verdict $verdict, public array $hours, public array $whole, public array $worst, public ?int $fitUntil)
-    {
+    private function __construct(
+        public Verdict $verdict, public array $hours, public array $whole, public array $worst, public ?int $fitUntil,
+    ) {
     }
 
     /**
@@ -73,7 +77,9 @@ final readonly class GoNoGo
         $close = $limits->get('close');
         $verdict = match (true) {
             $value === null => Verdict::Unknown,
-            $criterion->isLeast() => $value < $limit ? Verdict::NoGo : ($value < $limit + abs($limit) * (1 / $close - 1) ? Verdict::Caution : Verdict::Go),
+            $criterion->isLeast() => $value < $limit ? Verdict::NoGo : (
+                $value < $limit + abs($limit) * (1 / $close - 1) ? Verdict::Caution : Verdict::Go
+            ),
             default => $value > $limit ? Verdict::NoGo : ($value > $close * $limit ? Verdict::Caution : Verdict::Go),
         };
 
@@ -105,7 +111,9 @@ final readonly class GoNoGo
             default => Verdict::Go,
         };
 
-        return new HourFinding(Criterion::Front, $verdict, $at, $phase, $verdict === Verdict::Unknown ? null : (float) ($due ?? INF), null);
+        return new HourFinding(
+            Criterion::Front, $verdict, $at, $phase, $verdict === Verdict::Unknown ? null : (float) ($due ?? INF), null,
+        );
     }
 
     /** @param  list<ForecastHour>  $forecast  in order */
@@ -124,7 +132,9 @@ final readonly class GoNoGo
     /** @param  list<HourFinding>  $findings */
     private static function worstVerdict(array $findings): Verdict
     {
-        return array_reduce($findings, static fn (Verdict $worst, HourFinding $finding): Verdict => $worst->worse($finding->verdict), Verdict::Go);
+        return array_reduce(
+            $findings, static fn (Verdict $worst, HourFinding $finding): Verdict => $worst->worse($finding->verdict), Verdict::Go,
+        );
     }
 
     /**

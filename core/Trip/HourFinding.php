@@ -45,7 +45,9 @@ final readonly class HourFinding
         };
         $quantity = $this->criterion->quantity();
         $front = $this->criterion === Criterion::Front && $this->value !== null && is_finite($this->value);
-        $figures = ($front ? ['due' => TripClock::clock((int) $this->value)] : []) + ['what' => ucfirst($this->criterion->label())] + ($this->at === null ? [] : ['at' => TripClock::clock($this->at)])
+        $figures = (
+            $front ? ['due' => TripClock::clock((int) $this->value)] : []
+        ) + ['what' => ucfirst($this->criterion->label())] + ($this->at === null ? [] : ['at' => TripClock::clock($this->at)])
             + ($quantity === null || $this->value === null ? [] : ['value' => [$quantity, $this->value]])
             + ($quantity === null || $this->limit === null ? [] : ['limit' => [$quantity, $this->limit]]);
         $beyond = $this->criterion->isLeast() ? 'under' : 'over';

@@ -23,7 +23,15 @@ final class Lee
      */
     public static function of(array $forecast, TripClock $clock): Sentence
     {
-        $known = array_values(array_filter($forecast, static fn (ForecastHour $hour): bool => $hour->from !== null && $hour->wind !== null && $hour->at >= $clock->castOff - 60 && $hour->at <= $clock->backBy));
+        $known = array_values(
+            array_filter(
+                $forecast,
+                static fn (ForecastHour $hour): bool => $hour->from !== null
+                    && $hour->wind !== null
+                    && $hour->at >= $clock->castOff - 60
+                    && $hour->at <= $clock->backBy,
+            ),
+        );
         if ($known === []) {
             return Sentence::of('Which shore is in the lee is not known: no wind direction is entered.');
         }
@@ -33,15 +41,26 @@ final class Lee
         }
         [$first, $last] = [$blowing[0], $blowing[0]];
         foreach ($blowing as $hour) {
-            if (Compass::apart((float) $hour->from, (float) $first->from) > Compass::apart((float) $last->from, (float) $first->from)) {
+            if (
+                Compass::apart((float) $hour->from, (float) $first->from) > Compass::apart(
+                    (float) $last->from, (float) $first->from,
+                )
+            ) {
                 $last = $hour;
             }
         }
-        $lee = Sentence::of('Wind from the {point}: water under the {shore} shore is in the lee.', ['point' => Compass::point((float) $first->from), 'shore' => Compass::side((float) $first->from)]);
+        $lee = Sentence::of(
+            'Wind from the {point}: water under the {shore} shore is in the lee.',
+            ['point' => Compass::point((float) $first->from), 'shore' => Compass::side((float) $first->from)],
+        );
 
         return Compass::apart((float) $last->from, (float) $first->from) < self::SWING ? $lee : $lee->then(Sentence::of(
             'By {at} it has gone to the {thenPoint}: that shore lies open, and the {thenShore} one is in the lee.',
-            ['at' => TripClock::clock($last->at), 'thenPoint' => Compass::point((float) $last->from), 'thenShore' => Compass::side((float) $last->from)],
+            [
+                'at' => TripClock::clock($last->at),
+                'thenPoint' => Compass::point((float) $last->from),
+                'thenShore' => Compass::side((float) $last->from),
+            ],
         ));
     }
 }

@@ -42,30 +42,96 @@ final class Stores
         if ($needs->cutBaitRods > 0) {
             $life = $rules->get($needs->strips ? 'strip_life' : 'bait_life');
             $fished = $needs->cutBaitRods * $hours * 60 / $life * $more;
-            $figures = ['rods' => self::rods($needs->cutBaitRods), 'hours' => [Quantity::Hours, $hours], 'life' => [Quantity::Minutes, $life], 'spare' => [Quantity::Share, $rules->get('spare')]];
+            $figures = [
+                'rods' => self::rods($needs->cutBaitRods),
+                'hours' => [Quantity::Hours, $hours],
+                'life' => [Quantity::Minutes, $life],
+                'spare' => [Quantity::Share, $rules->get('spare')],
+            ];
             if ($needs->strips) {
-                $items[] = ['strips', 'Strips', ceil(round($fished, 6)), 'strips', Sentence::of('{rods}, {hours}, a strip every {life}, {spare} over.', $figures)];
+                $items[] = [
+                    'strips',
+                    'Strips',
+                    ceil(round($fished, 6)),
+                    'strips',
+                    Sentence::of('{rods}, {hours}, a strip every {life}, {spare} over.', $figures),
+                ];
             }
             $baits = ceil(round($needs->strips ? ceil(round($fished, 6)) / $rules->get('strips_a_bait') : $fished, 6));
             $items[] = ['baits', 'Frozen baits', $baits, 'baits', $needs->strips
                 ? Sentence::of('{each} strips from each.', ['each' => [Quantity::Count, $rules->get('strips_a_bait')]])
                 : Sentence::of('{rods}, {hours}, a bait every {life}, {spare} over.', $figures)];
             if ($needs->cure !== BaitCure::Fresh) {
-                $items[] = ['salt', 'Salt', $baits * $rules->get('salt_bait'), 'mass', Sentence::of('For {baits} baits in {cure}.', ['baits' => (int) $baits, 'cure' => $needs->cure->value])];
+                $items[] = [
+                    'salt',
+                    'Salt',
+                    $baits * $rules->get('salt_bait'),
+                    'mass',
+                    Sentence::of('For {baits} baits in {cure}.', ['baits' => (int) $baits, 'cure' => $needs->cure->value]),
+                ];
             }
         }
         if ($needs->liveBaitRods > 0) {
-            $items[] = ['live_bait', 'Live baits', ceil(round($needs->liveBaitRods * $hours * 60 / $rules->get('bait_life') * $more, 6)), 'baits', Sentence::of('{rods}, {hours}, a bait every {life}, {spare} over.', ['rods' => self::rods($needs->liveBaitRods), 'hours' => [Quantity::Hours, $hours], 'life' => [Quantity::Minutes, $rules->get('bait_life')], 'spare' => [Quantity::Share, $rules->get('spare')]])];
+            $items[] = [
+                'live_bait',
+                'Live baits',
+                ceil(round($needs->liveBaitRods * $hours * 60 / $rules->get('bait_life') * $more, 6)),
+                'baits',
+                Sentence::of(
+                    '{rods}, {hours}, a bait every {life}, {spare} over.',
+                    [
+                        'rods' => self::rods($needs->liveBaitRods),
+                        'hours' => [Quantity::Hours, $hours],
+                        'life' => [Quantity::Minutes, $rules->get('bait_life')],
+                        'spare' => [Quantity::Share, $rules->get('spare')],
+                    ],
+                ),
+            ];
         }
         if ($needs->baitRods() > 0) {
-            $items[] = ['scent', 'Scent', ceil(round($needs->baitRods() * $hours * 60 / $rules->get('check_every') / $rules->get('dabs'), 6)), 'bottles', Sentence::of('{rods}, renewed every {every}. Older than a season it is thrown out.', ['rods' => self::rods($needs->baitRods()), 'every' => [Quantity::Minutes, $rules->get('check_every')]])];
+            $items[] = [
+                'scent',
+                'Scent',
+                ceil(round($needs->baitRods() * $hours * 60 / $rules->get('check_every') / $rules->get('dabs'), 6)),
+                'bottles',
+                Sentence::of(
+                    '{rods}, renewed every {every}. Older than a season it is thrown out.',
+                    ['rods' => self::rods($needs->baitRods()), 'every' => [Quantity::Minutes, $rules->get('check_every')]],
+                ),
+            ];
         }
         foreach ($needs->leaders as ['leader' => $leader, 'count' => $count]) {
-            $items[] = ["leader {$leader}", "Leaders, {$leader}", ceil(round($count * (1 + $rules->get('leader_spare')), 6)), 'leaders', Sentence::of('{lines} planned with it, {spare} over.', ['lines' => $count === 1 ? 'One line' : "{$count} lines", 'spare' => [Quantity::Share, $rules->get('leader_spare')]])];
+            $items[] = [
+                "leader {$leader}",
+                "Leaders, {$leader}",
+                ceil(round($count * (1 + $rules->get('leader_spare')), 6)),
+                'leaders',
+                Sentence::of(
+                    '{lines} planned with it, {spare} over.',
+                    [
+                        'lines' => $count === 1 ? 'One line' : "{$count} lines",
+                        'spare' => [Quantity::Share, $rules->get('leader_spare')],
+                    ],
+                ),
+            ];
         }
-        $items[] = ['ice', 'Ice', $needs->guests * $rules->get('ice_guest') + $hours * $rules->get('ice_hour'), 'mass', Sentence::of('{guest} a guest and {hour} an hour.', ['guest' => [Quantity::Mass, $rules->get('ice_guest')], 'hour' => [Quantity::Mass, $rules->get('ice_hour')]])];
+        $items[] = [
+            'ice',
+            'Ice',
+            $needs->guests * $rules->get('ice_guest') + $hours * $rules->get('ice_hour'),
+            'mass',
+            Sentence::of(
+                '{guest} a guest and {hour} an hour.',
+                ['guest' => [Quantity::Mass, $rules->get('ice_guest')], 'hour' => [Quantity::Mass, $rules->get('ice_hour')]],
+            ),
+        ];
 
-        return array_map(static fn (array $item): StoreItem => new StoreItem($item[0], $item[1], (float) $item[2], $item[3], $aboard[$item[0]] ?? 0.0, $item[4]), $items);
+        return array_map(
+            static fn (array $item): StoreItem => new StoreItem(
+                $item[0], $item[1], (float) $item[2], $item[3], $aboard[$item[0]] ?? 0.0, $item[4],
+            ),
+            $items,
+        );
     }
 
     private static function rods(int $rods): string

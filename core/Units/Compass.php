@@ -9,7 +9,9 @@ final class Compass
 {
     private const POINTS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'];
 
-    private const SIDES = ['northern', 'north-eastern', 'eastern', 'south-eastern', 'southern', 'south-western', 'western', 'north-western'];
+    private const SIDES = [
+        'northern', 'north-eastern', 'eastern', 'south-eastern', 'southern', 'south-western', 'western', 'north-western',
+    ];
 
     /** "SW" */
     public static function point(float $degrees): string

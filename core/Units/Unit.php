@@ -10,8 +10,19 @@ final readonly class Unit
     /** Names a heading may give, by the unit they mean: size of one in SI, and what 0 of it is in SI. */
     private const NAMES = [
         'depth' => ['ft' => ['ft|feet|foot', 0.3048], 'fathoms' => ['fathoms?|fm', 1.8288], 'm' => ['m|met(?:re|er)s?', 1.0]],
-        'distance' => ['mi' => ['mi|miles?|sm', 1609.344], 'nmi' => ['nmi?|nautical', 1852.0], 'km' => ['km|kilomet(?:re|er)s?', 1000.0], 'ft' => ['ft|feet', 0.3048], 'm' => ['m|met(?:re|er)s?', 1.0]],
-        'wind' => ['mph' => ['mph', 0.44704], 'kn' => ['kn|kts?|knots?', 1852 / 3600], 'km/h' => ['km\/?h|kph', 1 / 3.6], 'm/s' => ['m\/?s', 1.0]],
+        'distance' => [
+            'mi' => ['mi|miles?|sm', 1609.344],
+            'nmi' => ['nmi?|nautical', 1852.0],
+            'km' => ['km|kilomet(?:re|er)s?', 1000.0],
+            'ft' => ['ft|feet', 0.3048],
+            'm' => ['m|met(?:re|er)s?', 1.0],
+        ],
+        'wind' => [
+            'mph' => ['mph', 0.44704],
+            'kn' => ['kn|kts?|knots?', 1852 / 3600],
+            'km/h' => ['km\/?h|kph', 1 / 3.6],
+            'm/s' => ['m\/?s', 1.0],
+        ],
         'temperature' => ['°F' => ['°?\s?f|deg_?f|fahrenheit', 1 / 1.8, -32 / 1.8], '°C' => ['°?\s?c|deg_?c|celsius', 1.0]],
     ];
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Admek\Core\Units;
 
-/** What a boat thinks in: feet, statute miles an hour, °F and pounds, or metric. Conversions by definition (1959 yard and pound). */
+/**
+ * What a boat thinks in: feet, statute miles an hour, °F and pounds, or metric. Conversions by definition (1959 yard and pound).
+ */
 enum Units: string
 {
     case Us = 'us';
@@ -71,7 +73,9 @@ enum Units: string
 
     public function toSi(Quantity $quantity, float $figure): float
     {
-        return $quantity === Quantity::Temperature && $this === self::Us ? ($figure - 32.0) / 1.8 : $figure * $this->size($quantity);
+        return $quantity === Quantity::Temperature && $this === self::Us
+            ? ($figure - 32.0) / 1.8
+            : $figure * $this->size($quantity);
     }
 
     /** One of the unit in SI. */

@@ -15,7 +15,8 @@ final readonly class Band
      * @param  float  $top  m
      * @param  float  $bottom  m
      * @param  float  $weight  against other bands
-     * @param  string  $from  what it was reached from: temperature, marks, bottom, the captain's own, or habit where nothing better is known
+     * @param  string  $from  what it was reached from: temperature, marks, bottom, the captain's own, or habit where nothing
+     *   better is known
      */
     public function __construct(
         public Species $species,

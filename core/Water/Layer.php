@@ -14,7 +14,8 @@ final readonly class Layer
      * @param  float  $cold  °C at its bottom
      * @param  float  $steepest  °C a metre
      */
-    public function __construct(public float $top, public float $bottom, public float $warm, public float $cold, public float $steepest)
-    {
+    public function __construct(
+        public float $top, public float $bottom, public float $warm, public float $cold, public float $steepest,
+    ) {
     }
 }

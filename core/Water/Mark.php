@@ -17,8 +17,9 @@ final readonly class Mark
      *
      * @throws InvalidValue naming the field
      */
-    public function __construct(public float $depth, public int $count = 1, public bool $tight = false, public string $size = 'medium')
-    {
+    public function __construct(
+        public float $depth, public int $count = 1, public bool $tight = false, public string $size = 'medium',
+    ) {
         InvalidValue::unlessBetween('depth', $depth, 0, 300, 'm');
         InvalidValue::unlessBetween('count', $count, 1, 500);
         if (! in_array($size, ['small', 'medium', 'large'], true)) {

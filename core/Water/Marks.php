@@ -40,19 +40,25 @@ final readonly class Marks
      */
     public function onBottom(?float $bottom, RuleBook $rules): self
     {
-        return new self(array_values(array_filter($this->marks, static fn (Mark $mark): bool => self::isOn($mark, $bottom, $rules))));
+        return new self(
+            array_values(array_filter($this->marks, static fn (Mark $mark): bool => self::isOn($mark, $bottom, $rules))),
+        );
     }
 
     /** @param  RuleBook  $rules  of {@see ReadingRules} */
     public function lifted(?float $bottom, RuleBook $rules): self
     {
-        return new self(array_values(array_filter($this->marks, static fn (Mark $mark): bool => ! self::isOn($mark, $bottom, $rules))));
+        return new self(
+            array_values(array_filter($this->marks, static fn (Mark $mark): bool => ! self::isOn($mark, $bottom, $rules))),
+        );
     }
 
     /** Whether most fish are in bunches. */
     public function tight(): bool
     {
-        return 2 * (new self(array_values(array_filter($this->marks, static fn (Mark $mark): bool => $mark->tight))))->fish() > $this->fish();
+        return 2 * (
+            new self(array_values(array_filter($this->marks, static fn (Mark $mark): bool => $mark->tight)))
+        )->fish() > $this->fish();
     }
 
     /**
@@ -95,7 +101,10 @@ final readonly class Marks
             return [];
         }
 
-        return array_map(static fn (int $at): array => ['top' => $at * $bin, 'fish' => $fish[$at] ?? 0], range(min(array_keys($fish)), max(array_keys($fish))));
+        return array_map(
+            static fn (int $at): array => ['top' => $at * $bin, 'fish' => $fish[$at] ?? 0],
+            range(min(array_keys($fish)), max(array_keys($fish))),
+        );
     }
 
     private static function isOn(Mark $mark, ?float $bottom, RuleBook $rules): bool

@@ -40,7 +40,9 @@ final readonly class Promise
                 continue;
             }
             $words = array_map(static fn (array $one): string => $one['presentation']->entry()->plural, $ranked);
-            $advice[] = new Advice("presentation_{$band->species->value}", 'presentation', Sentence::of('{name}: {list}', ['name' => ucfirst($band->species->label()), 'list' => implode(', ', $words)]), Sentence::of(
+            $figures = ['name' => ucfirst($band->species->label()), 'list' => implode(', ', $words)];
+            $answer = Sentence::of('{name}: {list}', $figures);
+            $advice[] = new Advice("presentation_{$band->species->value}", 'presentation', $answer, Sentence::of(
                 "For {top#} to {bottom}. {$ranked[0]['why']}",
                 ['top' => [Quantity::Depth, $band->top], 'bottom' => [Quantity::Depth, $band->bottom]],
             ));
@@ -66,7 +68,12 @@ final readonly class Promise
                 $ranked[] = ['presentation' => $presentation, 'score' => $suits * min(1.0, $shared), 'why' => $why];
             }
         }
-        usort($ranked, static fn (array $a, array $b): int => [$b['score'], $a['presentation']->value] <=> [$a['score'], $b['presentation']->value]);
+        usort(
+            $ranked,
+            static fn (array $a, array $b): int => [$b['score'], $a['presentation']->value] <=> [
+                $a['score'], $b['presentation']->value,
+            ],
+        );
 
         return array_slice($ranked, 0, self::MOST);
     }

@@ -15,15 +15,51 @@ final class ReadingRules
     public static function rules(): array
     {
         $foot = Units::FOOT;
-        $depth = static fn (string $key, string $label, float $feet, string $why): Rule => new Rule($key, $label, $feet * $foot, 0, 120, Quantity::Depth, $why);
-        $leader = static fn (string $key, string $label, float $feet, string $why): Rule => new Rule($key, $label, $feet * $foot, 0.1, 15, Quantity::Leader, $why);
+        $depth = static fn (string $key, string $label, float $feet, string $why): Rule => new Rule(
+            $key, $label, $feet * $foot, 0, 120, Quantity::Depth, $why,
+        );
+        $leader = static fn (string $key, string $label, float $feet, string $why): Rule => new Rule(
+            $key, $label, $feet * $foot, 0.1, 15, Quantity::Leader, $why,
+        );
 
         return [
-            new Rule('thermocline_gradient', 'Cooling that makes a thermocline', 0.5 / 1.8 / $foot, 0.2, 10, Quantity::Gradient, 'Slower cooling holds no fish to it.'),
+            new Rule(
+                'thermocline_gradient',
+                'Cooling that makes a thermocline',
+                0.5 / 1.8 / $foot,
+                0.2,
+                10,
+                Quantity::Gradient,
+                'Slower cooling holds no fish to it.',
+            ),
             $depth('thermocline_thickness', 'over at least', 3, 'Thinner it is one odd reading.'),
-            new Rule('full_sun', 'Sun up at which the band is at its full depth', 35, 10, 80, Quantity::Angle, 'Fish sink with light, until it falls steep enough.'),
-            new Rule('cloud_share', 'Of that shift, under cloud', 0.5, 0, 1, Quantity::Share, 'Under cloud they go half as deep for it.'),
-            new Rule('window', 'Share of the band fished at one time', 0.5, 0.2, 1, Quantity::Share, 'The rest is where they are not now.'),
+            new Rule(
+                'full_sun',
+                'Sun up at which the band is at its full depth',
+                35,
+                10,
+                80,
+                Quantity::Angle,
+                'Fish sink with light, until it falls steep enough.',
+            ),
+            new Rule(
+                'cloud_share',
+                'Of that shift, under cloud',
+                0.5,
+                0,
+                1,
+                Quantity::Share,
+                'Under cloud they go half as deep for it.',
+            ),
+            new Rule(
+                'window',
+                'Share of the band fished at one time',
+                0.5,
+                0.2,
+                1,
+                Quantity::Share,
+                'The rest is where they are not now.',
+            ),
             $depth('least_band', 'Least height of a band', 8, 'No one knows it closer than that.'),
             $depth('aim_above_least', 'Run above marks by at least', 2, 'They look up, and come up; seldom down.'),
             $depth('aim_above_most', 'and at most', 4, 'Farther they may not see it.'),
@@ -32,10 +68,39 @@ final class ReadingRules
             $depth('coho_deepest', 'Coho at most', 70, 'Upper water, covering ground.'),
             $depth('brown_deepest', 'Brown trout in spring at most', 25, 'Near shore, in the warmed shallows.'),
             $depth('lake_trout_off_bottom', 'Lake trout in summer above bottom at most', 20, 'They lie on the cold ground.'),
-            $depth('lake_trout_spring', 'Lake trout in cold spring at most', 30, 'They come inshore while the shallows are the warmest water.'),
-            new Rule('upwelled', 'A surface so much colder has come up from below', 5.0, 1, 20, Quantity::TemperatureStep, 'Nights do not cool it so: wind off the shore does.'),
-            new Rule('bounce_slowest', 'Bouncing bottom, slowest', 0.2 * Units::MPH, 0, 2, Quantity::Speed, 'Walleye on bottom are not chased.'),
-            new Rule('bounce_fastest', 'Bouncing bottom, fastest', 0.8 * Units::MPH, 0.05, 2, Quantity::Speed, 'Faster the weight lifts off.'),
+            $depth(
+                'lake_trout_spring',
+                'Lake trout in cold spring at most',
+                30,
+                'They come inshore while the shallows are the warmest water.',
+            ),
+            new Rule(
+                'upwelled',
+                'A surface so much colder has come up from below',
+                5.0,
+                1,
+                20,
+                Quantity::TemperatureStep,
+                'Nights do not cool it so: wind off the shore does.',
+            ),
+            new Rule(
+                'bounce_slowest',
+                'Bouncing bottom, slowest',
+                0.2 * Units::MPH,
+                0,
+                2,
+                Quantity::Speed,
+                'Walleye on bottom are not chased.',
+            ),
+            new Rule(
+                'bounce_fastest',
+                'Bouncing bottom, fastest',
+                0.8 * Units::MPH,
+                0.05,
+                2,
+                Quantity::Speed,
+                'Faster the weight lifts off.',
+            ),
             $leader('leader_stained', 'Leader in stained water', 2.5, 'They must find it, not fear it.'),
             $leader('leader_tinted', 'Leader in tinted water', 4, 'Between the two.'),
             $leader('leader_clear', 'Leader in clear water', 6.5, 'They see hardware from afar.'),

@@ -18,7 +18,9 @@ final class Schedule
      * @param  int  $from  Unix time lines are in
      * @param  int  $to  Unix time they come out
      * @param  RuleBook  $rules  of {@see ReadingRules}
-     * @return list<array{time: int, elevation: ?float, bearing: ?float, bands: list<array{band: Band, top: float, bottom: float}>}>
+     * @return list<array{
+     *     time: int, elevation: ?float, bearing: ?float, bands: list<array{band: Band, top: float, bottom: float}>,
+     * }>
      */
     public static function of(array $bands, ?Sun $sun, ?Sky $sky, int $from, int $to, RuleBook $rules): array
     {
@@ -27,7 +29,14 @@ final class Schedule
             $stands = $sun?->at($time);
             $rows[] = [
                 'time' => $time, 'elevation' => $stands['elevation'] ?? null, 'bearing' => $stands['bearing'] ?? null,
-                'bands' => array_map(static fn (Band $band): array => ['band' => $band] + ($stands === null ? ['top' => $band->top, 'bottom' => $band->bottom] : $band->under($stands['elevation'], $sky, $rules)), $bands),
+                'bands' => array_map(
+                    static fn (Band $band): array => ['band' => $band] + (
+                        $stands === null
+                        ? ['top' => $band->top, 'bottom' => $band->bottom]
+                        : $band->under($stands['elevation'], $sky, $rules)
+                    ),
+                    $bands,
+                ),
             ];
         }
 

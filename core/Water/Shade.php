@@ -23,10 +23,18 @@ final class Shade
         if ($sun['elevation'] <= 0.0) {
             return null;
         }
-        $figures = ['side' => Compass::side($sun['bearing'] + 180.0), 'bearing' => [Quantity::Angle, $sun['bearing']], 'point' => Compass::point($sun['bearing']), 'up' => [Quantity::Angle, $sun['elevation']], 'structure' => $structure ?? 'structure'];
+        $figures = [
+            'side' => Compass::side($sun['bearing'] + 180.0),
+            'bearing' => [Quantity::Angle, $sun['bearing']],
+            'point' => Compass::point($sun['bearing']),
+            'up' => [Quantity::Angle, $sun['elevation']],
+            'structure' => $structure ?? 'structure',
+        ];
         $even = $sky === Sky::Overcast || $sun['elevation'] > self::HIGH;
 
-        return new Advice('sides', 'sides', Sentence::of($even ? 'Either side of {structure}' : 'The {side} side of {structure} first', $figures), Sentence::of(
+        return new Advice('sides', 'sides', Sentence::of(
+            $even ? 'Either side of {structure}' : 'The {side} side of {structure} first', $figures,
+        ), Sentence::of(
             match (true) {
                 $sky === Sky::Overcast => 'Under cloud no side is darker than the other.',
                 $even => 'With the sun {up} up both sides are lit.',

@@ -26,13 +26,17 @@ final readonly class Sun
         InvalidValue::unlessBetween('longitude', $longitude, -180, 180, '°');
     }
 
-    /** @return array{first_light: int, sunrise: int, noon: int, sunset: int, last_light: int} Unix times of the day that holds a time, civil twilight for light */
+    /**
+     * @return array{first_light: int, sunrise: int, noon: int, sunset: int, last_light: int}  Unix times of the day that holds a
+     *   time, civil twilight for light
+     */
     public function day(int $time): array
     {
         $info = date_sun_info($time, $this->latitude, $this->longitude);
 
         return [
-            'first_light' => (int) $info['civil_twilight_begin'], 'sunrise' => (int) $info['sunrise'], 'noon' => (int) $info['transit'],
+            'first_light' => (int) $info['civil_twilight_begin'], 'sunrise' => (int) $info['sunrise'],
+            'noon' => (int) $info['transit'],
             'sunset' => (int) $info['sunset'], 'last_light' => (int) $info['civil_twilight_end'],
         ];
     }

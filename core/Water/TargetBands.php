@@ -51,7 +51,9 @@ final readonly class TargetBands
         foreach ($species as $place => $one) {
             $band = $this->of($one);
             if ($band !== null) {
-                $bands[] = $band->withWeight((self::PRIORITY[$place] ?? 0.3) * ($band->from === 'marks' || $band->from === 'bottom' ? self::SEEN : 1.0));
+                $bands[] = $band->withWeight(
+                    (self::PRIORITY[$place] ?? 0.3) * ($band->from === 'marks' || $band->from === 'bottom' ? self::SEEN : 1.0),
+                );
             }
         }
 
@@ -68,27 +70,45 @@ final readonly class TargetBands
     {
         $bottom = $this->signs->bottom;
         $habits = Habits::of($species, $this->habits);
-        $fits = fn (float $depth): bool => $this->signs->profile === null || ($this->signs->profile->at($depth) >= $habits->feedsFrom && $this->signs->profile->at($depth) <= $habits->feedsTo);
+        $fits = fn (float $depth): bool => $this->signs->profile === null || (
+            $this->signs->profile->at($depth) >= $habits->feedsFrom && $this->signs->profile->at($depth) <= $habits->feedsTo
+        );
         [$from, $to] = $this->living($species);
         // Fish in water it does not feed in, or where it does not live, are another's.
-        $marks = $this->signs->marks->at(static fn (float $depth): bool => $fits($depth) && $depth >= $from - 1.0 && $depth <= $to + 1.0);
+        $marks = $this->signs->marks->at(
+            static fn (float $depth): bool => $fits($depth) && $depth >= $from - 1.0 && $depth <= $to + 1.0,
+        );
         [$lifted, $onBottom] = [$marks->lifted($bottom, $this->rules), $marks->onBottom($bottom, $this->rules)];
         $dwells = in_array($species, [Species::LakeTrout, Species::Walleye], true);
         if ($dwells && $bottom !== null && ! $onBottom->none() && self::DWELLS * $onBottom->fish() >= $lifted->fish()) {
             return new Band($species, max(0.0, $bottom - $this->rules->get('least_band')), $bottom, 1.0, 'bottom', Sentence::of(
                 '{fish} marked within {within} of bottom at {bottom}: close to it, simple and slow, little hardware.',
-                ['fish' => self::fish($onBottom->fish()), 'within' => [Quantity::Depth, $this->rules->get('on_bottom')], 'bottom' => [Quantity::Depth, $bottom]],
+                [
+                    'fish' => self::fish($onBottom->fish()),
+                    'within' => [Quantity::Depth, $this->rules->get('on_bottom')],
+                    'bottom' => [Quantity::Depth, $bottom],
+                ],
             ));
         }
         $spread = $lifted->spread();
         if ($spread === null) {
             return null;
         }
-        $band = $this->atLeast(max(0.0, $spread['top'] - $this->rules->get('aim_above_most')), max(0.0, $spread['bottom'] - $this->rules->get('aim_above_least')), $bottom);
+        $band = $this->atLeast(
+            max(0.0, $spread['top'] - $this->rules->get('aim_above_most')),
+            max(0.0, $spread['bottom'] - $this->rules->get('aim_above_least')),
+            $bottom,
+        );
 
         return new Band($species, $band['top'], $band['bottom'], 1.0, 'marks', Sentence::of(
             '{fish} marked from {markTop#} to {markBottom}: run {least#} to {most} above them, they look up.',
-            ['fish' => self::fish($lifted->fish()), 'markTop' => [Quantity::Depth, $spread['top']], 'markBottom' => [Quantity::Depth, $spread['bottom']], 'least' => [Quantity::Depth, $this->rules->get('aim_above_least')], 'most' => [Quantity::Depth, $this->rules->get('aim_above_most')]],
+            [
+                'fish' => self::fish($lifted->fish()),
+                'markTop' => [Quantity::Depth, $spread['top']],
+                'markBottom' => [Quantity::Depth, $spread['bottom']],
+                'least' => [Quantity::Depth, $this->rules->get('aim_above_least')],
+                'most' => [Quantity::Depth, $this->rules->get('aim_above_most')],
+            ],
         ));
     }
 
@@ -100,28 +120,63 @@ final readonly class TargetBands
         }
         $habits = Habits::of($species, $this->habits);
         [$from, $to, $where] = $this->living($species);
-        $figures = ['name' => $species->label(), 'likesFrom' => [Quantity::Temperature, $habits->likesFrom], 'likesTo' => [Quantity::Temperature, $habits->likesTo], 'feedsFrom' => [Quantity::Temperature, $habits->feedsFrom], 'feedsTo' => [Quantity::Temperature, $habits->feedsTo]];
-        foreach ([[$habits->likesFrom, $habits->likesTo, 'Water {name} like, {likesFrom#} to {likesTo}, lies from {top#} to {bottom}'], [$habits->feedsFrom, $habits->feedsTo, 'No water they like; what {name} will feed in, {feedsFrom#} to {feedsTo}, lies from {top#} to {bottom}']] as [$cold, $warm, $said]) {
+        $figures = [
+            'name' => $species->label(),
+            'likesFrom' => [Quantity::Temperature, $habits->likesFrom],
+            'likesTo' => [Quantity::Temperature, $habits->likesTo],
+            'feedsFrom' => [Quantity::Temperature, $habits->feedsFrom],
+            'feedsTo' => [Quantity::Temperature, $habits->feedsTo],
+        ];
+        foreach ([
+            [$habits->likesFrom, $habits->likesTo, 'Water {name} like, {likesFrom#} to {likesTo}, lies from {top#} to {bottom}'],
+            [
+                $habits->feedsFrom,
+                $habits->feedsTo,
+                'No water they like; what {name} will feed in, {feedsFrom#} to {feedsTo}, lies from {top#} to {bottom}',
+            ],
+        ] as [$cold, $warm, $said]) {
             $found = self::thickest($profile->within($cold, $warm, $to), $from, $to);
             if ($found !== null) {
                 $band = $this->atLeast($found['top'], $found['bottom'], $to);
 
-                $alike = $profile->warmest() - $profile->coldest() < self::ALIKE && 0.9 * ($to - $from) < $found['bottom'] - $found['top'] && $to - $from > self::TALL;
+                $alike = $profile->warmest() - $profile->coldest() < self::ALIKE
+                    && 0.9 * ($to - $from) < $found['bottom'] - $found['top']
+                    && $to - $from > self::TALL;
                 $choice = $alike ? ' The column is all alike: temperature does not choose, marks and structure do.' : '';
 
-                return new Band($species, $band['top'], $band['bottom'], 1.0, 'temperature', Sentence::of("{$said}{$where}.{$choice}{$this->unread($found['bottom'])}", $figures + $this->read() + ['top' => [Quantity::Depth, $found['top']], 'bottom' => [Quantity::Depth, $found['bottom']]]));
+                return new Band(
+                    $species,
+                    $band['top'],
+                    $band['bottom'],
+                    1.0,
+                    'temperature',
+                    Sentence::of(
+                        "{$said}{$where}.{$choice}{$this->unread($found['bottom'])}",
+                        $figures + $this->read() + [
+                            'top' => [Quantity::Depth, $found['top']], 'bottom' => [Quantity::Depth, $found['bottom']],
+                        ],
+                    ),
+                );
             }
         }
         $cold = $profile->warmest() < $habits->feedsFrom;
         $best = $cold ? $profile->warmest() : $profile->coldest();
-        $near = self::thickest($profile->within($best - ($cold ? self::AS_GOOD : 0.0), $best + ($cold ? 0.0 : self::AS_GOOD), $to), $from, $to) ?? ['top' => $from, 'bottom' => $to];
+        $near = self::thickest(
+            $profile->within($best - ($cold ? self::AS_GOOD : 0.0), $best + ($cold ? 0.0 : self::AS_GOOD), $to), $from, $to,
+        ) ?? ['top' => $from, 'bottom' => $to];
         $band = $this->atLeast($near['top'], $near['bottom'], $to);
 
         return new Band($species, $band['top'], $band['bottom'], 1.0, 'habit', Sentence::of(
             $cold
-                ? 'The whole column is colder than {name} feed in ({feedsFrom}): the warmest of it, {best} from {top#} to {bottom}; go by structure and marks.'
-                : 'The whole column is warmer than {name} feed in ({feedsTo}): the coldest of it, {best} from {top#} to {bottom}; go by structure and marks.',
-            $figures + ['best' => [Quantity::Temperature, $best], 'top' => [Quantity::Depth, $band['top']], 'bottom' => [Quantity::Depth, $band['bottom']]],
+                ? 'The whole column is colder than {name} feed in ({feedsFrom}): the warmest of it, {best} from {top#} to '
+                    .'{bottom}; go by structure and marks.'
+                : 'The whole column is warmer than {name} feed in ({feedsTo}): the coldest of it, {best} from {top#} to '
+                    .'{bottom}; go by structure and marks.',
+            $figures + [
+                'best' => [Quantity::Temperature, $best],
+                'top' => [Quantity::Depth, $band['top']],
+                'bottom' => [Quantity::Depth, $band['bottom']],
+            ],
         ));
     }
 
@@ -133,7 +188,17 @@ final readonly class TargetBands
         }
         [$from, $to] = $this->living($species);
 
-        return new Band($species, $from, $to, 1.0, 'habit', Sentence::of('No temperatures and no marks: where {name} live at this season, {top#} to {bottom}, and no more is known.', ['name' => $species->label(), 'top' => [Quantity::Depth, $from], 'bottom' => [Quantity::Depth, $to]]));
+        return new Band(
+            $species,
+            $from,
+            $to,
+            1.0,
+            'habit',
+            Sentence::of(
+                'No temperatures and no marks: where {name} live at this season, {top#} to {bottom}, and no more is known.',
+                ['name' => $species->label(), 'top' => [Quantity::Depth, $from], 'bottom' => [Quantity::Depth, $to]],
+            ),
+        );
     }
 
     /**
@@ -150,9 +215,17 @@ final readonly class TargetBands
         return match (true) {
             $species === Species::Steelhead => [0.0, $most('steelhead_deepest'), ', the top water they live in'],
             $species === Species::Coho => [0.0, $most('coho_deepest'), ', in the upper water they keep to'],
-            $species === Species::BrownTrout && $this->signs->season === Season::Spring => [0.0, $most('brown_deepest'), ', in the shallows they keep to in spring'],
-            $species === Species::LakeTrout && $this->signs->season === Season::Spring && $cold => [0.0, $most('lake_trout_spring'), ', inshore while the shallows are warmest'],
-            $species === Species::LakeTrout && $this->signs->season === Season::Summer && $this->signs->bottom !== null => [max(0.0, $bottom - $this->rules->get('lake_trout_off_bottom')), $bottom, ', near the bottom they lie on in summer'],
+            $species === Species::BrownTrout && $this->signs->season === Season::Spring => [
+                0.0, $most('brown_deepest'), ', in the shallows they keep to in spring',
+            ],
+            $species === Species::LakeTrout && $this->signs->season === Season::Spring && $cold => [
+                0.0, $most('lake_trout_spring'), ', inshore while the shallows are warmest',
+            ],
+            $species === Species::LakeTrout && $this->signs->season === Season::Summer && $this->signs->bottom !== null => [
+                max(0.0, $bottom - $this->rules->get('lake_trout_off_bottom')),
+                $bottom,
+                ', near the bottom they lie on in summer',
+            ],
             $species === Species::Muskie => [0.0, 2 / 3 * $bottom, ', in the middle and upper water'],
             default => [0.0, $bottom, ''],
         };
@@ -161,7 +234,9 @@ final readonly class TargetBands
     /** A warning where a band lies deeper than anyone has measured. */
     private function unread(float $bottom): string
     {
-        return $this->signs->profile !== null && $bottom > $this->signs->profile->reaches() + 0.5 ? ' Below {reaches} nobody has measured.' : '';
+        return $this->signs->profile !== null && $bottom > $this->signs->profile->reaches() + 0.5
+            ? ' Below {reaches} nobody has measured.'
+            : '';
     }
 
     /** @return array<string, array{Quantity, float}> */

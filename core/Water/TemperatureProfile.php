@@ -99,7 +99,9 @@ final readonly class TemperatureProfile
             [$warm, $cold] = [$this->celsius[$i - 1], $this->celsius[$i]];
             foreach ([$from, $to] as $edge) {
                 if (($warm - $edge) * ($cold - $edge) < 0.0) {
-                    $edges[] = $this->depths[$i - 1] + ($edge - $warm) / ($cold - $warm) * ($this->depths[$i] - $this->depths[$i - 1]);
+                    $edges[] = $this->depths[$i - 1] + ($edge - $warm) / ($cold - $warm) * (
+                        $this->depths[$i] - $this->depths[$i - 1]
+                    );
                 }
             }
         }
@@ -139,9 +141,15 @@ final readonly class TemperatureProfile
             $top = $i * self::STEP;
             $gradient = $i > $steps ? 0.0 : ($this->at($top) - $this->at($top + $thick)) / $thick;
             if ($gradient >= $enough - 1e-9) {
-                $open = ['top' => $open['top'] ?? $top, 'bottom' => $top + $thick, 'steepest' => max($gradient, $open['steepest'] ?? 0.0)];
+                $open = [
+                    'top' => $open['top'] ?? $top,
+                    'bottom' => $top + $thick,
+                    'steepest' => max($gradient, $open['steepest'] ?? 0.0),
+                ];
             } elseif ($open !== null) {
-                $layers[] = new Layer($open['top'], $open['bottom'], $this->at($open['top']), $this->at($open['bottom']), $open['steepest']);
+                $layers[] = new Layer(
+                    $open['top'], $open['bottom'], $this->at($open['top']), $this->at($open['bottom']), $open['steepest'],
+                );
                 $open = null;
             }
         }

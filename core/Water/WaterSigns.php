@@ -30,7 +30,11 @@ final readonly class WaterSigns
         public ?TemperatureProfile $earlier = null,
         public int $earlierDays = 0,
     ) {
-        foreach (['bottom' => [$bottom, 0.5, 400, 'm'], 'current_surface' => [$currentSurface, 0, 3, 'm/s'], 'current_deep' => [$currentDeep, 0, 3, 'm/s']] as $field => [$figure, $least, $most, $unit]) {
+        foreach ([
+            'bottom' => [$bottom, 0.5, 400, 'm'],
+            'current_surface' => [$currentSurface, 0, 3, 'm/s'],
+            'current_deep' => [$currentDeep, 0, 3, 'm/s'],
+        ] as $field => [$figure, $least, $most, $unit]) {
             if ($figure !== null) {
                 InvalidValue::unlessBetween($field, $figure, $least, $most, $unit);
             }

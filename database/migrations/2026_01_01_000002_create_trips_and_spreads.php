@@ -61,7 +61,9 @@ return new class extends Migration
             foreach (['ball', 'diver', 'board'] as $part) {
                 $table->foreignId("{$part}_id")->nullable()->constrained()->restrictOnDelete();
             }
-            foreach (['let_out', 'colours', 'backing', 'lead', 'dial', 'board_out', 'clip_mass', 'leader_length', 'leader_test'] as $figure) {
+            foreach ([
+                'let_out', 'colours', 'backing', 'lead', 'dial', 'board_out', 'clip_mass', 'leader_length', 'leader_test',
+            ] as $figure) {
                 $table->float($figure)->nullable();
             }
             $table->string('leader_material', 16)->nullable();

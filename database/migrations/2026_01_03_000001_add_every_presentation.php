@@ -89,7 +89,9 @@ return new class extends Migration
         Schema::table('reels', fn (Blueprint $table) => $table->dropColumn(['wire_length', 'counter_factor']));
         Schema::table('spread_lines', function (Blueprint $table): void {
             $table->dropConstrainedForeignId('rides_on');
-            $table->dropColumn(['above', 'tip_height', 'clip_out', 'dropper_length', 'ball_mass', 'aim', 'dial_side', 'cable', 'overrides']);
+            $table->dropColumn(
+                ['above', 'tip_height', 'clip_out', 'dropper_length', 'ball_mass', 'aim', 'dial_side', 'cable', 'overrides'],
+            );
             $table->renameColumn('weight_mass', 'clip_mass');
         });
     }

@@ -54,7 +54,26 @@ return new class extends Migration
     public function down(): void
     {
         Schema::dropIfExists('chores');
-        Schema::table('trips', fn (Blueprint $table) => $table->dropColumn(['port', 'run', 'latitude', 'longitude', 'guests', 'crew', 'crew_fish', 'lines_per_angler', 'catch_limits', 'limits_looked_up', 'bait_cure', 'bait_strips', 'forecast']));
+        Schema::table(
+            'trips',
+            fn (Blueprint $table) => $table->dropColumn(
+                [
+                    'port',
+                    'run',
+                    'latitude',
+                    'longitude',
+                    'guests',
+                    'crew',
+                    'crew_fish',
+                    'lines_per_angler',
+                    'catch_limits',
+                    'limits_looked_up',
+                    'bait_cure',
+                    'bait_strips',
+                    'forecast',
+                ],
+            ),
+        );
         Schema::table('boats', fn (Blueprint $table) => $table->dropColumn(['timezone', 'rule_books', 'stores']));
     }
 };

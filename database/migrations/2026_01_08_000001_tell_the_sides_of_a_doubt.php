@@ -27,7 +27,9 @@ return new class extends Migration
     {
         self::eachLine(static function (array $line): array {
             if (array_key_exists('doubt', $line)) {
-                $line['deviation'] = $line['doubt'] === null ? 0.0 : 0.5 * ($line['doubt']['shallower'] + $line['doubt']['deeper']);
+                $line['deviation'] = $line['doubt'] === null
+                    ? 0.0
+                    : 0.5 * ($line['doubt']['shallower'] + $line['doubt']['deeper']);
                 unset($line['doubt']);
             }
 
@@ -42,7 +44,9 @@ return new class extends Migration
         foreach (DB::table('bites')->get(['id', 'snapshot']) as $bite) {
             $snapshot = json_decode((string) $bite->snapshot, true);
             $snapshot['lines'] = array_map($change, $snapshot['lines'] ?? []);
-            DB::table('bites')->where('id', $bite->id)->update(['snapshot' => json_encode($snapshot, JSON_PRESERVE_ZERO_FRACTION)]);
+            DB::table('bites')->where('id', $bite->id)->update(
+                ['snapshot' => json_encode($snapshot, JSON_PRESERVE_ZERO_FRACTION)],
+            );
         }
     }
 };

@@ -16,7 +16,9 @@ return new class extends Migration
             $own = json_decode((string) $boat->rules, true);
             if (is_array($own) && $own !== []) {
                 $books = ['thumb' => array_map(floatval(...), $own)] + (array) json_decode((string) $boat->rule_books, true);
-                DB::table('boats')->where('id', $boat->id)->update(['rule_books' => json_encode($books, JSON_PRESERVE_ZERO_FRACTION)]);
+                DB::table('boats')->where('id', $boat->id)->update(
+                    ['rule_books' => json_encode($books, JSON_PRESERVE_ZERO_FRACTION)],
+                );
             }
         }
         Schema::table('boats', fn (Blueprint $table) => $table->dropColumn('rules'));
@@ -27,7 +29,12 @@ return new class extends Migration
         Schema::table('boats', fn (Blueprint $table) => $table->json('rules')->nullable());
         foreach (DB::table('boats')->get(['id', 'rule_books']) as $boat) {
             $books = (array) json_decode((string) $boat->rule_books, true);
-            DB::table('boats')->where('id', $boat->id)->update(['rules' => json_encode($books['thumb'] ?? null), 'rule_books' => json_encode(array_diff_key($books, ['thumb' => true]))]);
+            DB::table('boats')->where('id', $boat->id)->update(
+                [
+                    'rules' => json_encode($books['thumb'] ?? null),
+                    'rule_books' => json_encode(array_diff_key($books, ['thumb' => true])),
+                ],
+            );
         }
     }
 };

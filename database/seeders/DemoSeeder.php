@@ -52,18 +52,65 @@ final class DemoSeeder extends Seeder
 
     /** Holder → line of tomorrow's spread; lengths in feet. */
     private const SPREAD = [
-        'P1' => ['flat', 'Nylon 20 lb', 'Amber Wren', ['board' => 'Large board', 'board_out' => 130, 'let_out' => 90, 'leader_length' => 6]],
-        'P2' => ['core', 'Core 27 lb, 3 colours', 'Copper Finch', ['board' => 'Large board', 'board_out' => 85, 'colours' => 3, 'leader_length' => 20]],
-        'P3' => ['diver', 'Braid 30 lb, counter', 'Slate Lantern', ['diver' => 'Large diver', 'dial' => 3, 'let_out' => 150, 'leader_length' => 6]],
-        'P4' => ['diver', 'Braid 30 lb, counter', 'Night Heron', ['diver' => 'Large diver', 'dial' => 1.5, 'let_out' => 190, 'leader_length' => 6]],
-        'P5' => ['rigger', 'Nylon 20 lb', 'Blue Hour', ['ball' => 'Ball 12 lb', 'let_out' => 98, 'lead' => 20, 'leader_length' => 6]],
+        'P1' => [
+            'flat',
+            'Nylon 20 lb',
+            'Amber Wren',
+            ['board' => 'Large board', 'board_out' => 130, 'let_out' => 90, 'leader_length' => 6],
+        ],
+        'P2' => [
+            'core',
+            'Core 27 lb, 3 colours',
+            'Copper Finch',
+            ['board' => 'Large board', 'board_out' => 85, 'colours' => 3, 'leader_length' => 20],
+        ],
+        'P3' => [
+            'diver',
+            'Braid 30 lb, counter',
+            'Slate Lantern',
+            ['diver' => 'Large diver', 'dial' => 3, 'let_out' => 150, 'leader_length' => 6],
+        ],
+        'P4' => [
+            'diver',
+            'Braid 30 lb, counter',
+            'Night Heron',
+            ['diver' => 'Large diver', 'dial' => 1.5, 'let_out' => 190, 'leader_length' => 6],
+        ],
+        'P5' => [
+            'rigger', 'Nylon 20 lb', 'Blue Hour', ['ball' => 'Ball 12 lb', 'let_out' => 98, 'lead' => 20, 'leader_length' => 6],
+        ],
         'C1' => ['core', 'Core 27 lb, 8 colours', 'Silver Tern', ['colours' => 8, 'backing' => 60, 'leader_length' => 20]],
         'C2' => ['flat', 'Nylon 14 lb', 'Chalk Dace', ['let_out' => 110, 'leader_length' => 6]],
-        'S5' => ['rigger', 'Nylon 20 lb', 'Pale Kestrel', ['ball' => 'Ball 12 lb', 'let_out' => 46, 'lead' => 100, 'leader_length' => 6]],
-        'S4' => ['diver', 'Braid 30 lb, counter', 'Night Heron', ['diver' => 'Large diver', 'dial' => 1.5, 'let_out' => 205, 'leader_length' => 6]],
-        'S3' => ['diver', 'Braid 30 lb, counter', 'Lime Kestrel', ['diver' => 'Large diver', 'dial' => 3, 'let_out' => 165, 'leader_length' => 6]],
-        'S2' => ['core', 'Core 27 lb, 4 colours', 'Pale Kestrel', ['board' => 'Large board', 'board_out' => 85, 'colours' => 4, 'leader_length' => 20]],
-        'S1' => ['flat', 'Nylon 20 lb', 'Rust Perch', ['board' => 'Large board', 'board_out' => 130, 'let_out' => 120, 'leader_length' => 6]],
+        'S5' => [
+            'rigger',
+            'Nylon 20 lb',
+            'Pale Kestrel',
+            ['ball' => 'Ball 12 lb', 'let_out' => 46, 'lead' => 100, 'leader_length' => 6],
+        ],
+        'S4' => [
+            'diver',
+            'Braid 30 lb, counter',
+            'Night Heron',
+            ['diver' => 'Large diver', 'dial' => 1.5, 'let_out' => 205, 'leader_length' => 6],
+        ],
+        'S3' => [
+            'diver',
+            'Braid 30 lb, counter',
+            'Lime Kestrel',
+            ['diver' => 'Large diver', 'dial' => 3, 'let_out' => 165, 'leader_length' => 6],
+        ],
+        'S2' => [
+            'core',
+            'Core 27 lb, 4 colours',
+            'Pale Kestrel',
+            ['board' => 'Large board', 'board_out' => 85, 'colours' => 4, 'leader_length' => 20],
+        ],
+        'S1' => [
+            'flat',
+            'Nylon 20 lb',
+            'Rust Perch',
+            ['board' => 'Large board', 'board_out' => 130, 'let_out' => 120, 'leader_length' => 6],
+        ],
     ];
 
     /** Water temperature, °F by ft. */
@@ -85,7 +132,13 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         DB::transaction(function (): void {
-            $boat = Boat::query()->create(['name' => 'Second Lamp', 'timezone' => 'Etc/GMT+3', 'stores' => ['leader 6 ft fluorocarbon 25 lb' => 9.0, 'ice' => 9.0]] + array_diff_key(BoatOffer::make(), ['holders' => 0, 'name' => 0]));
+            $boat = Boat::query()->create(
+                [
+                    'name' => 'Second Lamp',
+                    'timezone' => 'Etc/GMT+3',
+                    'stores' => ['leader 6 ft fluorocarbon 25 lb' => 9.0, 'ice' => 9.0],
+                ] + array_diff_key(BoatOffer::make(), ['holders' => 0, 'name' => 0]),
+            );
             foreach (BoatOffer::make()['holders'] as $place => $holder) {
                 $boat->holders()->create(['place' => $place] + $holder);
             }
@@ -104,11 +157,16 @@ final class DemoSeeder extends Seeder
     private function trip(Boat $boat, CarbonImmutable $date, string $ground, int $anglers, array $temperatures): Trip
     {
         $trip = $boat->trips()->create([
-            'date' => $date->format('Y-m-d'), 'lines_in' => '06:15', 'back_by' => '12:30', 'ground' => $ground, 'anglers' => $anglers,
-            'lines_per_angler' => 3, 'limit_source' => 'harbour board, Quillhaven', 'limits_looked_up' => $date->subDays(2)->format('Y-m-d'),
+            'date' => $date->format('Y-m-d'), 'lines_in' => '06:15', 'back_by' => '12:30', 'ground' => $ground,
+            'anglers' => $anglers,
+            'lines_per_angler' => 3, 'limit_source' => 'harbour board, Quillhaven',
+            'limits_looked_up' => $date->subDays(2)->format('Y-m-d'),
             'species' => ['king', 'lake_trout'], 'bottom' => 118 * self::FOOT,
             'port' => 'Quillhaven', 'run' => 6.5 * self::MILE, 'latitude' => 45.31, 'longitude' => -38.42, 'crew' => 2,
-            'catch_limits' => [['species' => 'king', 'bag' => 3, 'least_length' => 15 * 0.0254], ['species' => 'lake_trout', 'bag' => 2, 'least_length' => null]],
+            'catch_limits' => [
+                ['species' => 'king', 'bag' => 3, 'least_length' => 15 * 0.0254],
+                ['species' => 'lake_trout', 'bag' => 2, 'least_length' => null],
+            ],
         ]);
         $trip->bands()->createMany([
             ['species' => 'king', 'top' => 46 * self::FOOT, 'bottom' => 74 * self::FOOT],
@@ -127,9 +185,26 @@ final class DemoSeeder extends Seeder
     private function ground(Boat $boat): void
     {
         $chart = json_decode((string) file_get_contents(resource_path('charts/vessamer-sea.json')), true);
-        $boat->chart()->create(['name' => $chart['name'], 'source' => $chart['source'], 'grid' => array_intersect_key($chart, ['south' => 0, 'west' => 0, 'step' => 0, 'rows' => 0])]);
-        foreach ([['Dunmarl Bank', 'hump', [[45.316, -38.437]]], ['Gannet Rise', 'hump', [[45.26, -38.5]]], ['Quillhaven Point', 'point', [[45.375, -38.345]]], ['West wall of the bank', 'edge', [[45.298, -38.456], [45.306, -38.457], [45.316, -38.456], [45.326, -38.452], [45.334, -38.445]]]] as [$name, $kind, $places]) {
-            $boat->structures()->create(['name' => $name, 'kind' => $kind, 'places' => $places, 'source' => 'drawn', 'made_at' => CarbonImmutable::now()]);
+        $boat->chart()->create(
+            [
+                'name' => $chart['name'],
+                'source' => $chart['source'],
+                'grid' => array_intersect_key($chart, ['south' => 0, 'west' => 0, 'step' => 0, 'rows' => 0]),
+            ],
+        );
+        foreach ([
+            ['Dunmarl Bank', 'hump', [[45.316, -38.437]]],
+            ['Gannet Rise', 'hump', [[45.26, -38.5]]],
+            ['Quillhaven Point', 'point', [[45.375, -38.345]]],
+            [
+                'West wall of the bank',
+                'edge',
+                [[45.298, -38.456], [45.306, -38.457], [45.316, -38.456], [45.326, -38.452], [45.334, -38.445]],
+            ],
+        ] as [$name, $kind, $places]) {
+            $boat->structures()->create(
+                ['name' => $name, 'kind' => $kind, 'places' => $places, 'source' => 'drawn', 'made_at' => CarbonImmutable::now()],
+            );
         }
     }
 
@@ -139,20 +214,43 @@ final class DemoSeeder extends Seeder
         $forecast = ForecastFile::read((string) file_get_contents(resource_path('forecasts/turning-at-noon.json')), false);
         $trip->update([
             'temperatures_source' => 'probe on P5, last evening',
-            'signs' => ['clarity' => 'clear', 'sky' => 'broken', 'surface' => 'ripple', 'current_surface' => 0.2 * self::MPH, 'current_deep' => 0.1 * self::MPH],
+            'signs' => [
+                'clarity' => 'clear',
+                'sky' => 'broken',
+                'surface' => 'ripple',
+                'current_surface' => 0.2 * self::MPH,
+                'current_deep' => 0.1 * self::MPH,
+            ],
             'guests' => ['Maren', 'Tobin', 'Ysolde', 'Pell', 'Ansgar'],
             'forecast' => [
-                'source' => $forecast['source'], 'issued' => $forecast['issued'], 'entered_at' => CarbonImmutable::now()->subHours(2)->toIso8601ZuluString(),
+                'source' => $forecast['source'], 'issued' => $forecast['issued'],
+                'entered_at' => CarbonImmutable::now()->subHours(2)->toIso8601ZuluString(),
                 'hours' => array_map(get_object_vars(...), $forecast['hours']),
             ],
         ]);
-        foreach ([[58, 5, false, 'large'], [63, 3, false, 'medium'], [66, 4, true, 'medium'], [22, 2, false, 'small'], [117.5, 6, false, 'large']] as [$feet, $count, $tight, $size]) {
-            $trip->marks()->create(['depth' => $feet * self::FOOT, 'count' => $count, 'tight' => $tight, 'size' => $size, 'marked_at' => $today->addHours(18)]);
+        foreach ([
+            [58, 5, false, 'large'],
+            [63, 3, false, 'medium'],
+            [66, 4, true, 'medium'],
+            [22, 2, false, 'small'],
+            [117.5, 6, false, 'large'],
+        ] as [$feet, $count, $tight, $size]) {
+            $trip->marks()->create(
+                [
+                    'depth' => $feet * self::FOOT,
+                    'count' => $count,
+                    'tight' => $tight,
+                    'size' => $size,
+                    'marked_at' => $today->addHours(18),
+                ],
+            );
         }
         foreach (['stores', 'fuel', 'leaders'] as $key) {
             $trip->chores()->create(['key' => $key, 'done_at' => $today->addHours(20)]);
         }
-        $trip->chores()->create(['key' => 'own bakery', 'what' => 'Bread from the baker’s', 'at' => 285, 'minutes' => 15, 'owner' => 'mate']);
+        $trip->chores()->create(
+            ['key' => 'own bakery', 'what' => 'Bread from the baker’s', 'at' => 285, 'minutes' => 15, 'owner' => 'mate'],
+        );
     }
 
     /** @return list<array<string, mixed>> */
@@ -167,11 +265,17 @@ final class DemoSeeder extends Seeder
                 'lure_id' => $boat->lures()->where('name', $lure)->firstOrFail()->id,
                 'leader_material' => 'fluorocarbon', 'leader_test' => 25.0,
                 'ball_id' => isset($figures['ball']) ? $boat->balls()->where('name', $figures['ball'])->firstOrFail()->id : null,
-                'diver_id' => isset($figures['diver']) ? $boat->divers()->where('name', $figures['diver'])->firstOrFail()->id : null,
-                'board_id' => isset($figures['board']) ? $boat->boards()->where('name', $figures['board'])->firstOrFail()->id : null,
+                'diver_id' => isset($figures['diver']) ? $boat->divers()->where(
+                    'name', $figures['diver'],
+                )->firstOrFail()->id : null,
+                'board_id' => isset($figures['board']) ? $boat->boards()->where(
+                    'name', $figures['board'],
+                )->firstOrFail()->id : null,
             ];
             foreach (['let_out', 'backing', 'lead', 'board_out', 'leader_length'] as $length) {
-                $line[$length] = isset($figures[$length]) ? (float) $figures[$length] * self::FOOT : ($length === 'backing' && $presentation === 'core' ? 0.0 : null);
+                $line[$length] = isset($figures[$length])
+                    ? (float) $figures[$length] * self::FOOT
+                    : ($length === 'backing' && $presentation === 'core' ? 0.0 : null);
             }
             foreach (['colours', 'dial'] as $figure) {
                 $line[$figure] = isset($figures[$figure]) ? (float) $figures[$figure] : null;
@@ -191,8 +295,11 @@ final class DemoSeeder extends Seeder
             $trip->bites()->create([
                 'uuid' => (string) Str::uuid(), 'spread_id' => $spread->id, 'bitten_at' => $linesIn->addMinutes($minutes),
                 'holder' => $holder, 'species' => $species, 'outcome' => $outcome, 'note' => null,
-                'length' => $inches === null ? null : $inches * 0.0254, 'weight' => $pounds === null ? null : $pounds * 0.45359237,
-                'snapshot' => BiteSnapshot::take($boat, $lines, new Conditions($spread->speed), $boat->holders()->where('code', $holder)->firstOrFail()->id),
+                'length' => $inches === null ? null : $inches * 0.0254,
+                'weight' => $pounds === null ? null : $pounds * 0.45359237,
+                'snapshot' => BiteSnapshot::take(
+                    $boat, $lines, new Conditions($spread->speed), $boat->holders()->where('code', $holder)->firstOrFail()->id,
+                ),
             ]);
         }
     }

@@ -11,11 +11,15 @@ use PHPat\Test\PHPat;
 /** Which room may know of which, held by phpstan: of each list a room knows only those before it. */
 final class Layers
 {
-    private const CORE = ['Units', 'Rules', 'Towing', 'Tackle', 'Fish', 'Ground', 'Records', 'Spread', 'Trip', 'Water', 'Books', 'Files'];
+    private const CORE = [
+        'Units', 'Rules', 'Towing', 'Tackle', 'Fish', 'Ground', 'Records', 'Spread', 'Trip', 'Water', 'Books', 'Files',
+    ];
 
     private const SPREAD = ['Plan', 'Run', 'Check', 'Cure', 'Card', 'Drafting'];
 
-    private const APP = ['Models', 'Outfitting', 'Forecasts', 'Rigging', 'Preparing', 'Reading', 'Files', 'Http', 'Console', 'Providers'];
+    private const APP = [
+        'Models', 'Outfitting', 'Forecasts', 'Rigging', 'Preparing', 'Reading', 'Files', 'Http', 'Console', 'Providers',
+    ];
 
     private const HTTP = ['Asked', 'Boat', 'Locker', 'Trips', 'Water', 'Ground', 'Previews', 'Spreads', 'Middleware'];
 
@@ -24,7 +28,12 @@ final class Layers
         return PHPat::rule()
             ->classes(Selector::inNamespace('Admek\Core'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App'), Selector::inNamespace('Illuminate'), Selector::inNamespace('Symfony'), Selector::inNamespace('Carbon'))
+            ->classes(
+                Selector::inNamespace('App'),
+                Selector::inNamespace('Illuminate'),
+                Selector::inNamespace('Symfony'),
+                Selector::inNamespace('Carbon'),
+            )
             ->because('the rules of the job are plain PHP');
     }
 

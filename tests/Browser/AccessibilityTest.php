@@ -60,8 +60,9 @@ final class AccessibilityTest extends BrowserTestCase
     }
 
     #[DataProvider('opened')]
-    public function test_axe_finds_nothing_serious_in_what_is_opened(string $path, string $opener, string $text, string $shown): void
-    {
+    public function test_axe_finds_nothing_serious_in_what_is_opened(
+        string $path, string $opener, string $text, string $shown,
+    ): void {
         $this->visit($path);
         if (str_ends_with($path, 'spread')) {
             $this->see('[data-holder=S1] .depth b');
@@ -81,7 +82,10 @@ final class AccessibilityTest extends BrowserTestCase
         $reached = [];
         for ($i = 0; $i < 60; $i++) {
             $this->keys(WebDriverKeys::TAB);
-            $focus = $this->js('const e = document.activeElement; return [e.getAttribute("aria-label") || e.textContent.trim().slice(0, 20) || e.id, getComputedStyle(e).outlineStyle]');
+            $focus = $this->js(
+                'const e = document.activeElement; return [e.getAttribute("aria-label") || e.textContent.trim().slice(0, 20) '
+                    .'|| e.id, getComputedStyle(e).outlineStyle]',
+            );
             if ($focus[0] !== '' && $this->js('return document.activeElement !== document.body')) {
                 self::assertNotSame('none', $focus[1], "{$focus[0]} shows its focus");
                 $reached[] = $focus[0];
@@ -107,7 +111,12 @@ final class AccessibilityTest extends BrowserTestCase
         $violations = $this->browser->driver->executeAsyncScript(<<<'JS'
             const done = arguments[0];
             axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }).then((r) =>
-                done(r.violations.filter((v) => ['serious', 'critical'].includes(v.impact)).map((v) => v.id + ': ' + v.nodes.map((n) => n.html.slice(0, 200) + ' ' + n.failureSummary).join('\n'))));
+                done(
+                    r.violations
+                        .filter((v) => ['serious', 'critical'].includes(v.impact))
+                        .map((v) => v.id + ': ' + v.nodes.map((n) => n.html.slice(0, 200) + ' ' + n.failureSummary).join('\n')),
+                ),
+            );
             JS);
 
         self::assertSame([], $violations);

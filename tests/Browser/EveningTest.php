@@ -33,7 +33,12 @@ final class EveningTest extends BrowserTestCase
         $this->click('button', 'Forecast…');
         $this->upload('#forecast-file', "time,wind mph,gust mph\n05:00,ten,12\n");
         $this->see('dialog [role=status]', 'Must be a number');
-        $this->upload('#forecast-file', "time,wind mph,gust mph,from,waves ft,visibility mi,lightning,front\n".implode("\n", array_map(static fn (int $hour): string => sprintf('%02d:00,9,12,220,1,8,no,no', $hour), range(5, 12))));
+        $this->upload(
+            '#forecast-file',
+            "time,wind mph,gust mph,from,waves ft,visibility mi,lightning,front\n".implode(
+                "\n", array_map(static fn (int $hour): string => sprintf('%02d:00,9,12,220,1,8,no,no', $hour), range(5, 12)),
+            ),
+        );
         $this->see('[data-verdict=unknown] [role=status]', 'Water temperature is not known.');
         $this->see('[data-verdict] p', 'Check the official marine forecast');
 
@@ -49,7 +54,9 @@ final class EveningTest extends BrowserTestCase
         $this->timed('Lines in', '06:45');
         $this->click('dialog button', 'Keep it so');
         $this->see('[data-chore=dock_lines]', '06:10');
-        self::assertNotFalse($this->js('return document.querySelector("[data-chore=fuel]").dataset.state === "done"'), 'what is done stays done');
+        self::assertNotFalse(
+            $this->js('return document.querySelector("[data-chore=fuel]").dataset.state === "done"'), 'what is done stays done',
+        );
         $this->see('a[download]', 'To a calendar');
 
         // Stores.
@@ -62,7 +69,11 @@ final class EveningTest extends BrowserTestCase
         $this->click('nav a', 'Water');
         $this->see('aside', 'No temperatures and no marks');
         $this->click('button', 'Temperatures…');
-        $this->upload('#temperature-file', "Time,Depth ft,Temp F\n06:00,0,67\n06:01,30,66\n06:02,50,63\n06:03,55,\n06:04,60,53\n06:05,66,49\n06:06,80,46\n06:07,120,44\n");
+        $this->upload(
+            '#temperature-file',
+            'Time,Depth ft,Temp '
+                ."F\n06:00,0,67\n06:01,30,66\n06:02,50,63\n06:03,55,\n06:04,60,53\n06:05,66,49\n06:06,80,46\n06:07,120,44\n",
+        );
         $this->see('dialog [role=status]', 'line 5: no temperature');
         $this->see('dialog [role=status]', 'temperature: “Temp F” in °F');
         $this->click('dialog button', 'Keep these');
@@ -82,7 +93,10 @@ final class EveningTest extends BrowserTestCase
         $this->fill('#mark-depth', '200')->sendKeys(WebDriverKeys::ENTER);
         $this->see('#mark-said', 'above the bottom');
         $this->click('footer button', '5');
-        [$x, $y] = $this->js('const r = document.querySelector("svg[role=group]").getBoundingClientRect(); return [r.x + 200, r.y + r.height * 0.5]');
+        [$x, $y] = $this->js(
+            'const r = document.querySelector("svg[role=group]").getBoundingClientRect(); return [r.x + 200, r.y + r.height * '
+                .'0.5]',
+        );
         $this->touch([$x, $y]);
         $this->see('[data-water-band=king]', '5 fish marked from');
         self::assertCount(1, (array) $this->js('return [...document.querySelectorAll(".seen")].map((e) => 1)'));
@@ -115,7 +129,12 @@ final class EveningTest extends BrowserTestCase
         $this->see('dialog .text-error', 'Must be a number from');
         foreach (['wind', 'gust', 'wave', 'front_hours'] as $limit) {
             $this->fill("#rule-{$limit}", WebDriverKeys::BACKSPACE)->sendKeys(WebDriverKeys::ENTER);
-            Wait::until(fn (): bool => $this->js('return document.querySelector(arguments[0]).value', "#rule-{$limit}") === '' && ! str_contains($this->see('dialog')->getText(), 'Must be'), "{$limit} unjudged");
+            Wait::until(
+                fn (): bool => $this->js(
+                    'return document.querySelector(arguments[0]).value', "#rule-{$limit}",
+                ) === '' && ! str_contains($this->see('dialog')->getText(), 'Must be'),
+                "{$limit} unjudged",
+            );
         }
         $this->click('dialog button', 'Close');
         $this->see('[data-verdict=no_go]', 'Lightning');
@@ -138,7 +157,9 @@ final class EveningTest extends BrowserTestCase
         $this->js('document.querySelector(".seen").focus()');
         $before = $this->js('return document.querySelectorAll(".seen").length');
         $this->keys(WebDriverKeys::ENTER);
-        Wait::until(fn (): bool => $this->js('return document.querySelectorAll(".seen").length') === $before - 1, 'a mark taken out');
+        Wait::until(
+            fn (): bool => $this->js('return document.querySelectorAll(".seen").length') === $before - 1, 'a mark taken out',
+        );
         $this->fill('#mark-depth', '58')->sendKeys(WebDriverKeys::ENTER);
         Wait::until(fn (): bool => $this->js('return document.querySelectorAll(".seen").length') === $before, 'and one put in');
     }
@@ -187,21 +208,41 @@ final class EveningTest extends BrowserTestCase
         $this->see('aside li', 'hump');
         $this->click('[aria-label="Take Mussel Bed off the chart"]');
         Wait::until(fn (): bool => ! str_contains($this->see('aside ul')->getText(), 'Mussel Bed'), 'it to be gone');
-        $this->upload('#ground-file', '<gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><wpt lat="95" lon="-38.4"><name>Net</name></wpt></gpx>');
+        $this->upload(
+            '#ground-file',
+            '<gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><wpt lat="95" lon="-38.4"><name>Net</name></wpt></gpx>',
+        );
         $this->see('aside [role=status]', 'line 1 latitude: Must be a number from -85 to 85');
-        $this->upload('#ground-file', '<gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><wpt lat="45.3" lon="-38.4"><name>Old Net</name></wpt></gpx>');
+        $this->upload(
+            '#ground-file',
+            '<gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><wpt lat="45.3" lon="-38.4"><name>Old '
+                .'Net</name></wpt></gpx>',
+        );
         $this->see('aside li', 'Old Net');
     }
 
     public function test_both_screens_stand_without_scrolling_and_read_on_a_tablet(): void
     {
-        foreach (['prepare' => '[data-verdict]', 'water' => '[data-advice=speed]', 'ground' => '#ground-file'] as $screen => $shown) {
+        foreach ([
+            'prepare' => '[data-verdict]', 'water' => '[data-advice=speed]', 'ground' => '#ground-file',
+        ] as $screen => $shown) {
             $this->browser->resize(1280, 800);
             $this->visit("/trips/2/{$screen}");
             $this->see($shown);
-            self::assertSame([], $this->js('return [document.scrollingElement, document.querySelector("nav + div")].filter((e) => e.scrollHeight > e.clientHeight + 1).map((e) => e.tagName)'), $screen);
+            self::assertSame(
+                [],
+                $this->js(
+                    'return [document.scrollingElement, document.querySelector("nav + div")].filter((e) => e.scrollHeight > '
+                        .'e.clientHeight + 1).map((e) => e.tagName)',
+                ),
+                $screen,
+            );
             $this->browser->resize(820, 1180);
-            self::assertLessThanOrEqual(820, $this->js('return document.querySelector("nav + div").scrollWidth + document.querySelector("nav").clientWidth'), $screen);
+            self::assertLessThanOrEqual(
+                820,
+                $this->js('return document.querySelector("nav + div").scrollWidth + document.querySelector("nav").clientWidth'),
+                $screen,
+            );
         }
     }
 
@@ -209,19 +250,36 @@ final class EveningTest extends BrowserTestCase
     private function tapChart(float $across, float $down): void
     {
         $this->see('svg[role=img]');
-        $this->touch($this->js('const r = document.querySelector("svg[role=img]").getBoundingClientRect(); return [r.x + arguments[0] * r.width, r.y + arguments[1] * r.height]', $across, $down));
+        $this->touch(
+            $this->js(
+                'const r = document.querySelector("svg[role=img]").getBoundingClientRect(); return [r.x + arguments[0] * '
+                    .'r.width, r.y + arguments[1] * r.height]',
+                $across,
+                $down,
+            ),
+        );
     }
 
     private function labelled(string $label, string $text): void
     {
-        $field = $this->js('return [...document.querySelectorAll("label")].find((e) => e.textContent.trim() === arguments[0] && e.htmlFor && e.offsetParent).htmlFor', $label);
+        $field = $this->js(
+            'return [...document.querySelectorAll("label")].find((e) => e.textContent.trim() === arguments[0] && e.htmlFor && '
+                .'e.offsetParent).htmlFor',
+            $label,
+        );
         $this->fill("[id=\"{$field}\"]", $text);
     }
 
     /** A date field takes keys by the browser's own order of day and month; its value is set as a picker would. */
     private function dated(string $label, string $value): void
     {
-        $this->js('const e = document.getElementById([...document.querySelectorAll("label")].find((e) => e.textContent.trim() === arguments[0] && e.offsetParent).htmlFor); e.value = arguments[1]; e.dispatchEvent(new Event("input", { bubbles: true })); e.dispatchEvent(new Event("change", { bubbles: true }));', $label, $value);
+        $this->js(
+            'const e = document.getElementById([...document.querySelectorAll("label")].find((e) => e.textContent.trim() === '
+                .'arguments[0] && e.offsetParent).htmlFor); e.value = arguments[1]; e.dispatchEvent(new Event("input", { '
+                    .'bubbles: true })); e.dispatchEvent(new Event("change", { bubbles: true }));',
+            $label,
+            $value,
+        );
     }
 
     private function timed(string $label, string $value): void

@@ -96,7 +96,9 @@ final class FirstRunTest extends BrowserTestCase
         $this->click('label', 'coho');
         $this->click('button', 'Plan this trip');
         $this->see("{$anglers}-wrong", 'from 1 to 12');
-        self::assertSame(['Hollow Reef', '40'], [$this->see($ground)->getAttribute('value'), $this->see($anglers)->getAttribute('value')]);
+        self::assertSame(
+            ['Hollow Reef', '40'], [$this->see($ground)->getAttribute('value'), $this->see($anglers)->getAttribute('value')],
+        );
         $this->fill($anglers, 'six');
         $this->click('button', 'Plan this trip');
         $this->see("{$anglers}-wrong");

@@ -68,7 +68,10 @@ final class KeepingTest extends BrowserTestCase
         $this->app->stopServing();
         $this->js('document.querySelector("[data-chore=ice] input").click()');
         $this->see('header [role=alert]', 'The server is not answering');
-        self::assertFalse($this->js('return document.querySelector("[data-chore=ice] input").checked'), 'a tick that was not kept does not stand');
+        self::assertFalse(
+            $this->js('return document.querySelector("[data-chore=ice] input").checked'),
+            'a tick that was not kept does not stand',
+        );
         $this->app->serve();
         $this->js('document.querySelector("[data-chore=radio_check] input").click()');
         $this->see('[data-chore=radio_check][data-state=done]');

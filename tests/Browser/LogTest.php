@@ -17,14 +17,27 @@ final class LogTest extends BrowserTestCase
         $this->keys('b');
         $this->see('.rod.chosen', 'S5');
         $this->click('label', 'landed');
-        $this->js('const s = document.getElementById("species"); s.value = "king"; s.dispatchEvent(new Event("change", { bubbles: true }))');
+        $this->js(
+            'const s = document.getElementById("species"); s.value = "king"; s.dispatchEvent(new Event("change", { bubbles: '
+                .'true }))',
+        );
         $this->field('Length')->sendKeys('31.5');
         $this->field('Weight')->sendKeys('11');
         $this->field('Note')->sendKeys('Doubled up; <b>fast</b> & ünruly');
         $this->click('button', 'Log the bite');
 
         $bite = $this->see('[data-testid=bites] .bite', 'S5')->getText();
-        foreach (['52', '±1.9 ft', 'king', 'landed', '31.5 in', '11.0 lb', 'Doubled up; <b>fast</b> & ünruly', 'Pale Kestrel', '2.3 mph'] as $part) {
+        foreach ([
+            '52',
+            '±1.9 ft',
+            'king',
+            'landed',
+            '31.5 in',
+            '11.0 lb',
+            'Doubled up; <b>fast</b> & ünruly',
+            'Pale Kestrel',
+            '2.3 mph',
+        ] as $part) {
             self::assertStringContainsString($part, $bite);
         }
         $this->see('form [role=status]', 'Logged.');
@@ -71,7 +84,9 @@ final class LogTest extends BrowserTestCase
         $this->app->serve();
         $this->browser->driver->navigate()->refresh();
         $this->see('[data-testid=bites] .bite', 'P3');
-        Wait::until(fn (): bool => $this->js('return localStorage.getItem("admek.bites-waiting")') === '[]', 'the outbox to empty');
+        Wait::until(
+            fn (): bool => $this->js('return localStorage.getItem("admek.bites-waiting")') === '[]', 'the outbox to empty',
+        );
         $this->browser->driver->navigate()->refresh();
         $this->see('[data-testid=bites] .bite', 'P3');
         self::assertSame(1, $this->js('return document.querySelectorAll("[data-testid=bites] .bite").length'));
@@ -84,7 +99,11 @@ final class LogTest extends BrowserTestCase
         $this->see('[data-testid=bites] .bite');
 
         self::assertLessThanOrEqual(390, $this->js('return document.scrollingElement.scrollWidth'));
-        self::assertGreaterThanOrEqual(64, $this->js('return Math.min(...[...document.querySelectorAll(".rod")].map((e) => e.getBoundingClientRect().height))'), 'a wet thumb’s target');
+        self::assertGreaterThanOrEqual(
+            64,
+            $this->js('return Math.min(...[...document.querySelectorAll(".rod")].map((e) => e.getBoundingClientRect().height))'),
+            'a wet thumb’s target',
+        );
     }
 
     private function logQuickly(string $holder): void

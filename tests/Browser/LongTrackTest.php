@@ -50,7 +50,11 @@ final class LongTrackTest extends TestCase
             $points = '';
             for ($i = 0; $i < 500; $i++) {
                 $at = $block * 500 + $i;
-                $points .= sprintf("\n<trkpt lat=\"%.7f\" lon=\"%.7f\"><ele>176.0</ele><time>2031-05-01T06:00:00Z</time></trkpt>", 45.2 + $at * 4e-7, -38.5 + 0.01 * sin($at / 9000));
+                $points .= sprintf(
+                    "\n<trkpt lat=\"%.7f\" lon=\"%.7f\"><ele>176.0</ele><time>2031-05-01T06:00:00Z</time></trkpt>",
+                    45.2 + $at * 4e-7,
+                    -38.5 + 0.01 * sin($at / 9000),
+                );
             }
             fwrite($file, $points);
         }
@@ -61,7 +65,8 @@ final class LongTrackTest extends TestCase
     /** @return array{int, array<string, mixed>} status and answer */
     private function put(RunningApp $app, string $path): array
     {
-        $answer = file_get_contents("http://127.0.0.1:{$app->port}/api/structures/file?name=season.gpx", false, stream_context_create(['http' => [
+        $address = "http://127.0.0.1:{$app->port}/api/structures/file?name=season.gpx";
+        $answer = file_get_contents($address, false, stream_context_create(['http' => [
             'method' => 'PUT', 'content' => (string) file_get_contents($path), 'ignore_errors' => true, 'timeout' => 60,
             'header' => ['Content-Type: application/octet-stream', 'Accept: application/json'],
         ]]));

@@ -18,7 +18,20 @@ final class PlanningTableTest extends BrowserTestCase
         $this->click('a', 'Open the spread');
         $this->see('[data-holder=S1] .depth b');
 
-        foreach (['P1' => 10, 'P2' => 15, 'P3' => 65, 'P4' => 90, 'P5' => 95, 'C1' => 41, 'C2' => 10, 'S5' => 52, 'S4' => 95, 'S3' => 70, 'S2' => 20, 'S1' => 12] as $holder => $feet) {
+        foreach ([
+            'P1' => 10,
+            'P2' => 15,
+            'P3' => 65,
+            'P4' => 90,
+            'P5' => 95,
+            'C1' => 41,
+            'C2' => 10,
+            'S5' => 52,
+            'S4' => 95,
+            'S3' => 70,
+            'S2' => 20,
+            'S1' => 12,
+        ] as $holder => $feet) {
             self::assertEqualsWithDelta($feet, $this->depth($holder), 1, $holder);
             self::assertSame((string) $this->depth($holder), $this->sternLabel($holder), 'the stern view agrees with the rail');
         }
@@ -46,7 +59,9 @@ final class PlanningTableTest extends BrowserTestCase
     public function test_the_rail_by_keyboard_alone(): void
     {
         $this->openSpread();
-        $this->keys(WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
+        $this->keys(
+            WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT,
+        );
         $this->see('[data-holder=P5][aria-selected=true]');
         $this->keys(WebDriverKeys::SHIFT, WebDriverKeys::ARROW_UP, WebDriverKeys::NULL);
         $this->see('[data-holder=P5] .out', '93 cable');
@@ -207,15 +222,22 @@ final class PlanningTableTest extends BrowserTestCase
         foreach (['P1', 'P2', 'P3', 'P5', 'C1', 'C2'] as $holder) {
             $this->click("[data-holder={$holder}]");
             self::assertSame(0, $this->js('return document.scrollingElement.scrollHeight - innerHeight'), 'no scrolling');
-            self::assertLessThanOrEqual(0, $this->js('const p = document.querySelector("aside section"); return p.scrollHeight - p.clientHeight'), "the rod panel of {$holder} fits");
+            self::assertLessThanOrEqual(
+                0,
+                $this->js('const p = document.querySelector("aside section"); return p.scrollHeight - p.clientHeight'),
+                "the rod panel of {$holder} fits",
+            );
         }
         foreach ([[], [']', ']', ']', ']'], ['[', '[', '[', '[', '[', '[', '[', '[']] as $keys) {
             $this->keys('p', ...$keys);
-            $this->see('[data-testid=speed]', number_format(2.3 + 0.1 * (($keys[0] ?? '') === '[' ? -count($keys) : count($keys)), 1));
+            $this->see(
+                '[data-testid=speed]', number_format(2.3 + 0.1 * (($keys[0] ?? '') === '[' ? -count($keys) : count($keys)), 1),
+            );
             $covered = $this->js(<<<'JS'
                 const overlaps = [];
                 for (const view of document.querySelectorAll('.views > svg')) {
-                    const boxes = [...view.querySelectorAll('.label text')].map((t) => [t.textContent, t.getBoundingClientRect()]);
+                    const texts = [...view.querySelectorAll('.label text')];
+                    const boxes = texts.map((t) => [t.textContent, t.getBoundingClientRect()]);
                     boxes.forEach(([a, p], i) => boxes.slice(i + 1).forEach(([b, q]) => {
                         const across = Math.min(p.right, q.right) - Math.max(p.left, q.left);
                         const down = Math.min(p.bottom, q.bottom) - Math.max(p.top, q.top);
@@ -226,7 +248,14 @@ final class PlanningTableTest extends BrowserTestCase
                 JS);
             self::assertSame([], $covered);
         }
-        self::assertSame([], $this->js('return [...document.querySelectorAll(".rail *")].filter((e) => e.scrollWidth > e.clientWidth + 1 && e.clientWidth > 0 && getComputedStyle(e).display !== "inline").map((e) => e.textContent)'), 'nothing on the rail is clipped');
+        self::assertSame(
+            [],
+            $this->js(
+                'return [...document.querySelectorAll(".rail *")].filter((e) => e.scrollWidth > e.clientWidth + 1 && '
+                    .'e.clientWidth > 0 && getComputedStyle(e).display !== "inline").map((e) => e.textContent)',
+            ),
+            'nothing on the rail is clipped',
+        );
     }
 
     public function test_a_current_at_the_gear_is_tried_and_left(): void
@@ -278,8 +307,14 @@ final class PlanningTableTest extends BrowserTestCase
         $tools = $this->browser->devTools();
         $tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => true, 'maxTouchPoints' => 1]);
         $tap = function (string $css) use ($tools): void {
-            $at = $this->js('const r = document.querySelector(arguments[0]).getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]', $css);
-            $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [['x' => $at[0], 'y' => $at[1]]]]);
+            $at = $this->js(
+                'const r = document.querySelector(arguments[0]).getBoundingClientRect(); return [r.x + r.width / 2, r.y + '
+                    .'r.height / 2]',
+                $css,
+            );
+            $tools->execute(
+                'Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [['x' => $at[0], 'y' => $at[1]]]],
+            );
             $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
         };
         $tap('[data-holder=S4]');
@@ -297,7 +332,12 @@ final class PlanningTableTest extends BrowserTestCase
 
         self::assertSame(["127.0.0.1:{$this->app->port}"], $hosts);
         self::assertSame([], array_column($this->browser->driver->manage()->getLog('browser'), 'message'));
-        self::assertTrue($this->js('return document.fonts.check("16px \"Atkinson Hyperlegible Next Variable\"") && document.fonts.check("600 16px \"Barlow Semi Condensed\"")'));
+        self::assertTrue(
+            $this->js(
+                'return document.fonts.check("16px \"Atkinson Hyperlegible Next Variable\"") && document.fonts.check("600 16px '
+                    .'\"Barlow Semi Condensed\"")',
+            ),
+        );
     }
 
     private function sternLabel(string $holder): string

@@ -9,7 +9,9 @@ use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\Browser\Support\Wait;
 
-/** What stands about the planning table: the draft, kept spreads, order, bottom, files, opinions, compare and the view from above. */
+/**
+ * What stands about the planning table: the draft, kept spreads, order, bottom, files, opinions, compare and the view from above.
+ */
 final class PlanningToolsTest extends BrowserTestCase
 {
     public function test_a_draft_is_taken_rod_by_rod_and_whole_and_undone(): void
@@ -22,16 +24,23 @@ final class PlanningToolsTest extends BrowserTestCase
         $this->fill("#{$weight}", '3')->sendKeys(WebDriverKeys::ENTER);
         $this->click('dialog .btn-primary', 'Draft it');
         $this->see('dialog tbody tr', 'king band');
-        self::assertMatchesRegularExpression('/covers\s+(\d+) %.*covers\s+(\d+) %/s', $this->see('dialog p', 'of the water wanted')->getText());
+        self::assertMatchesRegularExpression(
+            '/covers\s+(\d+) %.*covers\s+(\d+) %/s', $this->see('dialog p', 'of the water wanted')->getText(),
+        );
         $this->click('[aria-label="Take P1"]');
         $this->see('dialog tbody tr', 'on the desk');
-        $drafted = $this->js('return [...document.querySelectorAll("dialog tbody tr")].map((r) => [r.children[0].textContent.trim(), r.children[2].textContent.trim()])');
+        $drafted = $this->js(
+            'return [...document.querySelectorAll("dialog tbody tr")].map((r) => [r.children[0].textContent.trim(), '
+                .'r.children[2].textContent.trim()])',
+        );
         $this->click('dialog button', 'Take it whole');
         foreach ($drafted as [$holder, $depth]) {
             $depth === '' ? $this->see("[data-holder={$holder}].empty") : $this->waitForDepth($holder, (int) $depth);
         }
         $this->click('[aria-controls=to-look-at]');
-        self::assertStringNotContainsString('Tangle', $this->see('#to-look-at li')->findElement(WebDriverBy::xpath('..'))->getText());
+        self::assertStringNotContainsString(
+            'Tangle', $this->see('#to-look-at li')->findElement(WebDriverBy::xpath('..'))->getText(),
+        );
         $this->keys(WebDriverKeys::ESCAPE);
         $this->click('[aria-label=Undo]');
         $this->click('[aria-label=Undo]');
@@ -73,12 +82,20 @@ final class PlanningToolsTest extends BrowserTestCase
         $this->dragged('P1', 'S1');
         Wait::until(fn (): bool => ! str_contains($this->see('dialog')->getText(), 'let out across P2'), 'no crossing');
         $this->js('document.querySelector("input[value=riggers_first]").click()');
-        Wait::until(fn (): bool => $this->js('return document.querySelector("[data-order]").dataset.order') === 'P5', 'riggers to go first');
+        Wait::until(
+            fn (): bool => $this->js('return document.querySelector("[data-order]").dataset.order') === 'P5',
+            'riggers to go first',
+        );
         $this->click('dialog button', 'Close');
         $this->waitUntilKept();
         $this->click('nav a', 'Deck card');
         $this->see('.sheet .rod', 'P5');
-        self::assertSame(['P5', 'S5', 'P3'], array_slice((array) $this->js('return [...document.querySelectorAll(".sheet .rod")].map((e) => e.textContent)'), 0, 3));
+        self::assertSame(
+            ['P5', 'S5', 'P3'],
+            array_slice(
+                (array) $this->js('return [...document.querySelectorAll(".sheet .rod")].map((e) => e.textContent)'), 0, 3,
+            ),
+        );
     }
 
     public function test_a_profile_of_the_bottom_is_taken_in_or_refused_whole(): void
@@ -94,10 +111,15 @@ final class PlanningToolsTest extends BrowserTestCase
         $this->see('#to-look-at li', 'of P5 first touches bottom');
         $this->see('#to-look-at li', 'when the boat has gone another 7');
         $this->keys(WebDriverKeys::ESCAPE);
-        $this->js('const r = document.querySelector("[aria-label^=\'How far along\']"); r.value = 350; r.dispatchEvent(new Event("input", { bubbles: true }))');
+        $this->js(
+            'const r = document.querySelector("[aria-label^=\'How far along\']"); r.value = 350; r.dispatchEvent(new '
+                .'Event("input", { bubbles: true }))',
+        );
         $this->see('.caption', '1148 ft');
         $this->click('[aria-controls=to-look-at]');
-        Wait::until(fn (): bool => ! str_contains($this->see('#to-look-at')->getText(), 'drags bottom'), 'the hump to lie astern');
+        Wait::until(
+            fn (): bool => ! str_contains($this->see('#to-look-at')->getText(), 'drags bottom'), 'the hump to lie astern',
+        );
     }
 
     public function test_a_turn_is_seen_from_above_and_compared_with_the_plan(): void
@@ -124,7 +146,10 @@ final class PlanningToolsTest extends BrowserTestCase
     {
         $this->openSpread();
         $core = $this->depth('C1');
-        $this->js('const r = document.querySelector("[aria-label=\'Try another speed\']"); r.value = 0.6; r.dispatchEvent(new Event("input", { bubbles: true }))');
+        $this->js(
+            'const r = document.querySelector("[aria-label=\'Try another speed\']"); r.value = 0.6; r.dispatchEvent(new '
+                .'Event("input", { bubbles: true }))',
+        );
         $this->see('[data-testid=speed]', '1.3');
         Wait::until(fn (): bool => $this->depth('C1') > $core + 10, 'core sinks');
         self::assertSame((string) $this->depth('C1'), $this->see('[data-label=C1] .depth')->getText());
@@ -173,7 +198,10 @@ final class PlanningToolsTest extends BrowserTestCase
     public function test_a_turn_too_tight_for_a_line_is_said_where_its_depth_would_stand(): void
     {
         $this->openSpread();
-        $this->js('const r = document.querySelector("[aria-label=Turn]"); r.value = r.max; r.dispatchEvent(new Event("input", { bubbles: true }))');
+        $this->js(
+            'const r = document.querySelector("[aria-label=Turn]"); r.value = r.max; r.dispatchEvent(new Event("input", { '
+                .'bubbles: true }))',
+        );
         $this->see('[data-holder=S1] .flag', 'no steady run');
         $this->click('[data-holder=S1]');
         $this->see('aside', 'S1 has no steady run in this turn');
@@ -191,7 +219,10 @@ final class PlanningToolsTest extends BrowserTestCase
         $this->fill('#rule-bare', '60')->sendKeys(WebDriverKeys::ENTER);
         $this->click('dialog button', 'Close');
         $this->click('[aria-controls=to-look-at]', 'to look at');
-        Wait::until(fn (): bool => ! str_contains($this->see('#to-look-at')->getText(), 'Bare water'), 'sixty bare feet to be needed for a word');
+        Wait::until(
+            fn (): bool => ! str_contains($this->see('#to-look-at')->getText(), 'Bare water'),
+            'sixty bare feet to be needed for a word',
+        );
     }
 
     public function test_a_figure_is_opened_overridden_and_given_back(): void
@@ -227,7 +258,9 @@ final class PlanningToolsTest extends BrowserTestCase
     public function test_a_spread_goes_out_as_a_file_and_comes_back_in(): void
     {
         $this->openSpread();
-        $file = $this->browser->driver->executeAsyncScript('fetch("/api/spreads/2/file").then((r) => r.json()).then(arguments[0])');
+        $file = $this->browser->driver->executeAsyncScript(
+            'fetch("/api/spreads/2/file").then((r) => r.json()).then(arguments[0])',
+        );
         self::assertSame('admek-spread', $file['format']);
         $file['lines'] = array_slice($file['lines'], 0, 4);
         $file['lines'][2]['lure'] = ['name' => 'Borrowed Blade', 'kind' => 'medium_spoon', 'finish' => 'borrowed'];
@@ -247,12 +280,20 @@ final class PlanningToolsTest extends BrowserTestCase
 
     private function dragged(string $what, string $to): void
     {
-        $place = fn (string $code): array => (array) $this->js('const r = document.querySelector(`[data-order=${arguments[0]}] button`).getBoundingClientRect(); return [r.x + 8, r.y + r.height / 2]', $code);
+        $place = fn (string $code): array => (array) $this->js(
+            'const r = document.querySelector(`[data-order=${arguments[0]}] button`).getBoundingClientRect(); return [r.x + 8, '
+                .'r.y + r.height / 2]',
+            $code,
+        );
         $tools = $this->browser->devTools();
         [$x, $y] = $place($what);
-        $tools->execute('Input.dispatchMouseEvent', ['type' => 'mousePressed', 'x' => $x, 'y' => $y, 'button' => 'left', 'clickCount' => 1]);
+        $tools->execute(
+            'Input.dispatchMouseEvent', ['type' => 'mousePressed', 'x' => $x, 'y' => $y, 'button' => 'left', 'clickCount' => 1],
+        );
         [$x, $y] = $place($to);
         $tools->execute('Input.dispatchMouseEvent', ['type' => 'mouseMoved', 'x' => $x, 'y' => $y, 'button' => 'left']);
-        $tools->execute('Input.dispatchMouseEvent', ['type' => 'mouseReleased', 'x' => $x, 'y' => $y, 'button' => 'left', 'clickCount' => 1]);
+        $tools->execute(
+            'Input.dispatchMouseEvent', ['type' => 'mouseReleased', 'x' => $x, 'y' => $y, 'button' => 'left', 'clickCount' => 1],
+        );
     }
 }

@@ -45,7 +45,13 @@ final class PrepareTest extends BrowserTestCase
         $this->set('Begins', '19:15');
         $this->click('dialog button', 'Keep it so');
         $this->see('.chore', 'Pick up Orla');
-        self::assertSame('19:15', $this->js('return [...document.querySelectorAll(".chore")].find((e) => e.textContent.includes("Orla")).querySelector(".clock").textContent'));
+        self::assertSame(
+            '19:15',
+            $this->js(
+                'return [...document.querySelectorAll(".chore")].find((e) => '
+                    .'e.textContent.includes("Orla")).querySelector(".clock").textContent',
+            ),
+        );
         $this->js('[...document.querySelectorAll(".chore .what")].find((e) => e.textContent.includes("Orla")).click()');
         $this->write('What is to be done', 'Pick up Orla and the nets');
         $this->click('dialog button', 'Keep it so');
@@ -57,7 +63,9 @@ final class PrepareTest extends BrowserTestCase
 
     public function test_the_calendar_holds_what_the_screen_shows(): void
     {
-        $text = (string) $this->browser->driver->executeAsyncScript('fetch(document.querySelector("a[download]").href).then((r) => r.text()).then(arguments[0])');
+        $text = (string) $this->browser->driver->executeAsyncScript(
+            'fetch(document.querySelector("a[download]").href).then((r) => r.text()).then(arguments[0])',
+        );
 
         self::assertStringStartsWith('BEGIN:VCALENDAR', $text);
         self::assertSame($this->js('return document.querySelectorAll(".chore").length'), substr_count($text, 'BEGIN:VEVENT'));
@@ -75,13 +83,19 @@ final class PrepareTest extends BrowserTestCase
             $this->type("Waves at {$at}", '1');
             $this->type("Visibility at {$at}", '8');
             foreach (['Lightning', 'Front'] as $flag) {
-                $this->js('const s = document.querySelector(`[aria-label="${arguments[0]}"]`); s.selectedIndex = 1; s.dispatchEvent(new Event("change", { bubbles: true }))', "{$flag} at {$at}");
+                $this->js(
+                    'const s = document.querySelector(`[aria-label="${arguments[0]}"]`); s.selectedIndex = 1; '
+                        .'s.dispatchEvent(new Event("change", { bubbles: true }))',
+                    "{$flag} at {$at}",
+                );
             }
         }
         $this->type('Gust at 08:00', 'fresh');
         $this->click('dialog button', 'Use these figures');
         $this->see('dialog [role=status]', 'Gust at 08:00: must be a number');
-        self::assertSame('fresh', $this->js('return document.querySelector(`[aria-label="Gust at 08:00"]`).value'), 'what was typed stays');
+        self::assertSame(
+            'fresh', $this->js('return document.querySelector(`[aria-label="Gust at 08:00"]`).value'), 'what was typed stays',
+        );
         $this->type('Gust at 08:00', '');
         $this->click('dialog button', 'Use these figures');
         $this->see('[data-verdict=unknown]', 'Gust at 08:00 on the ground is not known.');
@@ -94,7 +108,12 @@ final class PrepareTest extends BrowserTestCase
 
     public function test_each_made_up_day_says_why(): void
     {
-        foreach (['fog at dawn' => ['no_go', 'Visibility'], 'onshore breeze' => ['no_go', 'Wave'], 'settled' => ['go', 'Every hour'], 'turning at noon' => ['no_go', 'Fit until 11:00']] as $day => [$verdict, $why]) {
+        foreach ([
+            'fog at dawn' => ['no_go', 'Visibility'],
+            'onshore breeze' => ['no_go', 'Wave'],
+            'settled' => ['go', 'Every hour'],
+            'turning at noon' => ['no_go', 'Fit until 11:00'],
+        ] as $day => [$verdict, $why]) {
             $this->click('button', 'Forecast…');
             $this->click('dialog button', $day);
             $this->see("[data-verdict={$verdict}]", $why);
@@ -155,7 +174,10 @@ final class PrepareTest extends BrowserTestCase
     {
         $this->see('dialog form');
 
-        return (string) $this->js('return [...document.querySelectorAll("dialog label")].find((e) => e.textContent.trim() === arguments[0]).htmlFor', $label);
+        return (string) $this->js(
+            'return [...document.querySelectorAll("dialog label")].find((e) => e.textContent.trim() === arguments[0]).htmlFor',
+            $label,
+        );
     }
 
     private function write(string $label, string $text): void
@@ -165,11 +187,21 @@ final class PrepareTest extends BrowserTestCase
 
     private function set(string $label, string $value): void
     {
-        $this->js('const e = document.getElementById(arguments[0]); e.value = arguments[1]; e.dispatchEvent(new Event("input", { bubbles: true }));', $this->fieldOf($label), $value);
+        $this->js(
+            'const e = document.getElementById(arguments[0]); e.value = arguments[1]; e.dispatchEvent(new Event("input", { '
+                .'bubbles: true }));',
+            $this->fieldOf($label),
+            $value,
+        );
     }
 
     private function type(string $label, string $value): void
     {
-        $this->js('const e = document.querySelector(`[aria-label="${arguments[0]}"]`); e.value = arguments[1]; e.dispatchEvent(new Event("input", { bubbles: true }));', $label, $value);
+        $this->js(
+            'const e = document.querySelector(`[aria-label="${arguments[0]}"]`); e.value = arguments[1]; e.dispatchEvent(new '
+                .'Event("input", { bubbles: true }));',
+            $label,
+            $value,
+        );
     }
 }

@@ -8,7 +8,9 @@ use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\Browser\Support\Wait;
 
-/** Rods rigged with what is not aboard yet, run by their other control, set past one another, over wood; and all of it by touch. */
+/**
+ * Rods rigged with what is not aboard yet, run by their other control, set past one another, over wood; and all of it by touch.
+ */
 final class RiggingTest extends BrowserTestCase
 {
     public function test_a_lure_not_aboard_yet_is_typed_in_where_it_is_picked_and_put_right(): void
@@ -26,7 +28,13 @@ final class RiggingTest extends BrowserTestCase
         $this->click('dialog button', 'Stow it');
         $this->see('dialog .text-error', 'Must be a name to know it by');
         $this->see('dialog .text-error', 'a rated point is depth, lead, line and speed together');
-        self::assertSame('copper ladder', $this->js('return [...document.querySelectorAll("dialog input")].find((e) => e.labels[0].textContent === "finish").value'), 'what was typed stays');
+        self::assertSame(
+            'copper ladder',
+            $this->js(
+                'return [...document.querySelectorAll("dialog input")].find((e) => e.labels[0].textContent === "finish").value',
+            ),
+            'what was typed stays',
+        );
         $this->typed('Name to know it by', 'Borrowed Ladder');
         $this->typed('rated: runs at', '');
         $this->click('dialog button', 'Stow it');
@@ -39,7 +47,11 @@ final class RiggingTest extends BrowserTestCase
         $this->see('[data-holder=P3] .lure', 'Lent Ladder');
         $this->choose('#lure_id', 'not aboard yet');
         $this->keys(WebDriverKeys::ESCAPE);
-        self::assertStringContainsString('Lent Ladder', (string) $this->js('return document.querySelector("#lure_id").selectedOptions[0].text'), 'typing none in leaves the choice as it was');
+        self::assertStringContainsString(
+            'Lent Ladder',
+            (string) $this->js('return document.querySelector("#lure_id").selectedOptions[0].text'),
+            'typing none in leaves the choice as it was',
+        );
         $this->click('[aria-label=Undo]');
         $this->see('[data-holder=P3] .lure', $usual);
     }
@@ -57,7 +69,12 @@ final class RiggingTest extends BrowserTestCase
         $this->fill('#run-at', '140')->sendKeys(WebDriverKeys::ENTER);
         $this->see('#run-at-said', 'No dial gets there');
         $this->click('[data-holder=P5]');
-        Wait::until(fn (): bool => $this->js('return [...document.querySelectorAll("aside button")].every((b) => !b.textContent.includes("by its dial"))'), 'a rigger has but its cable');
+        Wait::until(
+            fn (): bool => $this->js(
+                'return [...document.querySelectorAll("aside button")].every((b) => !b.textContent.includes("by its dial"))',
+            ),
+            'a rigger has but its cable',
+        );
     }
 
     public function test_a_line_let_out_across_another_is_to_be_looked_at_and_cured_by_one_click(): void
@@ -72,11 +89,20 @@ final class RiggingTest extends BrowserTestCase
         $this->click('[aria-controls=to-look-at]');
         $this->see('#to-look-at li', 'P1 is let out across P2');
         $this->click('#to-look-at button', 'Set P1 before P2');
-        Wait::until(fn (): bool => ! str_contains($this->see('#to-look-at')->getText(), 'let out across'), 'the crossing to be gone');
+        Wait::until(
+            fn (): bool => ! str_contains($this->see('#to-look-at')->getText(), 'let out across'), 'the crossing to be gone',
+        );
         $this->waitUntilKept();
         $this->keys(WebDriverKeys::ESCAPE);
         $this->keys('o');
-        Wait::until(fn (): bool => array_search('P1', $order = (array) $this->js('return [...document.querySelectorAll("[data-order]")].map((e) => e.dataset.order)'), true) < array_search('P2', $order, true), 'P1 set before P2');
+        Wait::until(
+            fn (): bool => array_search(
+                'P1',
+                $order = (array) $this->js('return [...document.querySelectorAll("[data-order]")].map((e) => e.dataset.order)'),
+                true,
+            ) < array_search('P2', $order, true),
+            'P1 set before P2',
+        );
     }
 
     public function test_wood_on_the_bottom_says_what_is_at_stake(): void

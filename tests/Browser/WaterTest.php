@@ -28,7 +28,10 @@ final class WaterTest extends BrowserTestCase
         $this->paste("depth,temp\n0,18\n10,17.5\n20,9\n30,7");
         $this->see('dialog [role=status]', 'in °C, guessed');
         $this->see('dialog tbody', '64.4');
-        $this->js('const s = document.querySelector("[aria-label=\'Unit of depth\']"); s.selectedIndex = 2; s.dispatchEvent(new Event("change", { bubbles: true }))');
+        $this->js(
+            'const s = document.querySelector("[aria-label=\'Unit of depth\']"); s.selectedIndex = 2; s.dispatchEvent(new '
+                .'Event("change", { bubbles: true }))',
+        );
         $this->see('dialog [role=status]', 'depth: “depth” in m');
         $this->see('dialog tbody', '98.4');
         $this->click('dialog button', 'Keep these');
@@ -53,9 +56,15 @@ final class WaterTest extends BrowserTestCase
         $this->click('footer button', '20');
         $this->tapColumn(0.53);
         $this->see('[data-advice=bunch]', 'Stop on them');
-        $label = (string) $this->js('return [...document.querySelectorAll(".seen")].map((e) => e.getAttribute("aria-label")).find((l) => l.startsWith("20 fish"))');
+        $label = (string) $this->js(
+            'return [...document.querySelectorAll(".seen")].map((e) => e.getAttribute("aria-label")).find((l) => '
+                .'l.startsWith("20 fish"))',
+        );
         self::assertMatchesRegularExpression('/^20 fish at \d+ ft, \d+ ft off bottom, bunched, large; take out$/', $label);
-        $this->js('document.querySelector(`[aria-label="${arguments[0]}"]`).dispatchEvent(new MouseEvent("click", { bubbles: true }))', $label);
+        $this->js(
+            'document.querySelector(`[aria-label="${arguments[0]}"]`).dispatchEvent(new MouseEvent("click", { bubbles: true }))',
+            $label,
+        );
         $this->see('[data-advice=bunch]', 'Cover ground');
     }
 
@@ -63,11 +72,16 @@ final class WaterTest extends BrowserTestCase
     {
         $this->see('[data-advice=leader]', '6.5 ft of fluorocarbon');
         $this->click('footer button', 'clear');
-        Wait::until(fn (): bool => $this->js('return document.querySelector("[data-advice=leader]") === null'), 'no leader without clarity');
+        Wait::until(
+            fn (): bool => $this->js('return document.querySelector("[data-advice=leader]") === null'),
+            'no leader without clarity',
+        );
         $this->click('footer button', 'tinted');
         $this->see('[data-advice=leader]', '4 ft of fluorocarbon');
         $this->see('[data-advice=leader] [data-was]', 'was: nothing');
-        $field = '#'.$this->js('return [...document.querySelectorAll("label")].find((e) => e.textContent === "Current deep").htmlFor');
+        $field = '#'.$this->js(
+            'return [...document.querySelectorAll("label")].find((e) => e.textContent === "Current deep").htmlFor',
+        );
         $this->fill($field, '1.2')->sendKeys(WebDriverKeys::ENTER);
         $this->see('[data-advice=current]', 'Gear feels up to 1 mph otherwise');
         $this->fill($field, WebDriverKeys::BACKSPACE)->sendKeys(WebDriverKeys::ENTER);
@@ -118,9 +132,18 @@ final class WaterTest extends BrowserTestCase
 
     public function test_habits_changed_change_the_bands(): void
     {
-        $this->js('document.querySelectorAll(".seen").forEach((e) => e.dispatchEvent(new KeyboardEvent("keydown", { key: "Delete", bubbles: true })))');
+        $this->js(
+            'document.querySelectorAll(".seen").forEach((e) => e.dispatchEvent(new KeyboardEvent("keydown", { key: "Delete", '
+                .'bubbles: true })))',
+        );
         $this->see('[data-water-band=king]', 'Water king like, 48 to 54 °F');
-        $tops = fn (): array => array_map(floatval(...), (array) $this->js('return [...document.querySelectorAll("caption")].find((c) => c.textContent.startsWith("Bands by the clock")).parentElement.innerText.match(/king (\d+)/g).map((m) => m.slice(5))'));
+        $tops = fn (): array => array_map(
+            floatval(...),
+            (array) $this->js(
+                'return [...document.querySelectorAll("caption")].find((c) => c.textContent.startsWith("Bands by the '
+                    .'clock")).parentElement.innerText.match(/king (\d+)/g).map((m) => m.slice(5))',
+            ),
+        );
         $depths = $tops();
         self::assertGreaterThan($depths[0] + 2, $depths[count($depths) - 1], 'they sink with the light');
         $this->click('[aria-controls=water-rules]');
@@ -133,19 +156,31 @@ final class WaterTest extends BrowserTestCase
 
     private function paste(string $text): void
     {
-        $this->js('const e = document.querySelector("#temperatures"); e.value = arguments[0]; e.dispatchEvent(new Event("input", { bubbles: true }));', $text);
+        $this->js(
+            'const e = document.querySelector("#temperatures"); e.value = arguments[0]; e.dispatchEvent(new Event("input", { '
+                .'bubbles: true }));',
+            $text,
+        );
     }
 
     /** A finger on the column, at a share of its height. */
     private function tapColumn(float $down): void
     {
-        $this->touch($this->js('const r = document.querySelector("svg[role=group]").getBoundingClientRect(); return [r.x + 120, r.y + arguments[0] * r.height]', $down));
+        $this->touch(
+            $this->js(
+                'const r = document.querySelector("svg[role=group]").getBoundingClientRect(); return [r.x + 120, r.y + '
+                    .'arguments[0] * r.height]',
+                $down,
+            ),
+        );
     }
 
     private function bandFigure(string $label, string $figure): void
     {
         $this->see('[data-water-band=king] input');
-        $field = (string) $this->js('return [...document.querySelectorAll("label")].find((e) => e.textContent === arguments[0]).htmlFor', $label);
+        $field = (string) $this->js(
+            'return [...document.querySelectorAll("label")].find((e) => e.textContent === arguments[0]).htmlFor', $label,
+        );
         $this->fill("[id=\"{$field}\"]", $figure)->sendKeys(WebDriverKeys::ENTER);
     }
 }

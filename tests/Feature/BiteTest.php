@@ -43,7 +43,12 @@ final class BiteTest extends FeatureTestCase
     public function test_a_bite_in_a_turn_keeps_the_turn(): void
     {
         $straight = $this->send('POST', '/trips/2/bites', $this->bite(), 201)->json('snapshot');
-        $turning = $this->send('POST', '/trips/2/bites', ['what_if' => ['speed' => 0.9, 'turn' => ['radius' => 120, 'side' => 'port']]] + $this->bite(), 201)->json('snapshot');
+        $turning = $this->send(
+            'POST',
+            '/trips/2/bites',
+            ['what_if' => ['speed' => 0.9, 'turn' => ['radius' => 120, 'side' => 'port']]] + $this->bite(),
+            201,
+        )->json('snapshot');
 
         self::assertNull($straight['turn']);
         self::assertEquals(['radius' => 120, 'side' => 'port'], $turning['turn']);
@@ -96,7 +101,8 @@ final class BiteTest extends FeatureTestCase
         $spread = $this->demoSpread();
 
         return [
-            'uuid' => \Illuminate\Support\Str::uuid()->toString(), 'spread_id' => 2, 'bitten_at' => '2031-06-01T11:02:33Z', 'holder_id' => 3,
+            'uuid' => \Illuminate\Support\Str::uuid()->toString(), 'spread_id' => 2, 'bitten_at' => '2031-06-01T11:02:33Z',
+            'holder_id' => 3,
             'species' => 'king', 'outcome' => 'landed', 'length' => 0.8, 'weight' => 5.2, 'note' => null,
             'speed' => $spread['speed'], 'lines' => $spread['lines'],
         ];

@@ -18,7 +18,9 @@ final class BoatTest extends FeatureTestCase
 
     public function test_the_offer_makes_a_working_boat_with_gear_aboard(): void
     {
-        $boat = $this->send('POST', '/boat', ['name' => 'Bright Morning', 'starter_locker' => true] + $this->offer(), 201)->json();
+        $boat = $this->send(
+            'POST', '/boat', ['name' => 'Bright Morning', 'starter_locker' => true] + $this->offer(), 201,
+        )->json();
 
         self::assertSame(range(0, 11), array_column($boat['holders'], 'place'));
         self::assertSame($boat, $this->send('GET', '/boat', expect: 200)->json());
@@ -34,10 +36,20 @@ final class BoatTest extends FeatureTestCase
     public function test_a_boat_nobody_could_sail_is_refused_whole(): void
     {
         $offer = $this->offer();
-        $this->assertRefusedAt(['/name', '/length', '/units'], 'POST', '/boat', ['name' => '', 'length' => 4000, 'units' => 'leagues', 'starter_locker' => true] + $offer);
+        $this->assertRefusedAt(
+            ['/name', '/length', '/units'],
+            'POST',
+            '/boat',
+            ['name' => '', 'length' => 4000, 'units' => 'leagues', 'starter_locker' => true] + $offer,
+        );
         $offer['holders'][3]['code'] = 'p1';
         $offer['holders'][4]['height'] = 'high';
-        $this->assertRefusedAt(['/holders/0/code', '/holders/3/code', '/holders/4/height'], 'POST', '/boat', ['name' => 'A', 'starter_locker' => true] + $offer);
+        $this->assertRefusedAt(
+            ['/holders/0/code', '/holders/3/code', '/holders/4/height'],
+            'POST',
+            '/boat',
+            ['name' => 'A', 'starter_locker' => true] + $offer,
+        );
         self::assertSame(0, Boat::query()->count());
     }
 

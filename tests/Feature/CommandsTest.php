@@ -20,7 +20,11 @@ final class CommandsTest extends FeatureTestCase
 
         self::assertSame(1, Boat::query()->count());
         self::assertSame(now()->addDay()->format('Y-m-d'), Trip::query()->findOrFail(2)->date->format('Y-m-d'));
-        self::assertSame(now()->subDays(3)->format('Y-m-d'), Trip::query()->findOrFail(1)->date->format('Y-m-d'), 'a trip with bites is history');
+        self::assertSame(
+            now()->subDays(3)->format('Y-m-d'),
+            Trip::query()->findOrFail(1)->date->format('Y-m-d'),
+            'a trip with bites is history',
+        );
     }
 
     public function test_a_backup_holds_everything_and_restores_it(): void
@@ -72,7 +76,10 @@ final class CommandsTest extends FeatureTestCase
             self::assertSame([2, ''], [$code, $out]);
             self::assertStringStartsWith('$', $err);
         }
-        $case['lines'][0]['chain'] = [['body' => ['weight' => -2, 'drag_area' => 0, 'down_area' => 0, 'side_area' => 0]], ['line' => ['length' => 20, 'diameter' => 0.001, 'weight' => 0.01, 'normal_drag' => 1, 'skin_friction' => 0]]];
+        $case['lines'][0]['chain'] = [
+            ['body' => ['weight' => -2, 'drag_area' => 0, 'down_area' => 0, 'side_area' => 0]],
+            ['line' => ['length' => 20, 'diameter' => 0.001, 'weight' => 0.01, 'normal_drag' => 1, 'skin_friction' => 0]],
+        ];
         $case['water']['flow'][0]['aft'] = 0;
         [$code, , $err] = $this->tow((string) json_encode($case));
         self::assertSame(2, $code);
@@ -81,7 +88,9 @@ final class CommandsTest extends FeatureTestCase
 
     public function test_hundreds_of_lines_are_solved_in_one_call(): void
     {
-        $case = json_decode((string) file_get_contents(dirname(__DIR__).'/reference-cases/rigger-hundred-feet.json'), true)['case'];
+        $case = json_decode(
+            (string) file_get_contents(dirname(__DIR__).'/reference-cases/rigger-hundred-feet.json'), true,
+        )['case'];
         $case['lines'] = array_map(static fn (int $i): array => ['id' => "line {$i}"] + $case['lines'][0], range(1, 400));
         [$code, $out] = $this->tow((string) json_encode($case));
 
@@ -118,7 +127,9 @@ final class CommandsTest extends FeatureTestCase
     /** @return array{int, string, string} exit code, what it printed, what it complained */
     private function tow(string $case): array
     {
-        $process = new \Symfony\Component\Process\Process([PHP_BINARY, dirname(__DIR__, 2).'/artisan', 'admek:tow', '-'], input: $case);
+        $process = new \Symfony\Component\Process\Process(
+            [PHP_BINARY, dirname(__DIR__, 2).'/artisan', 'admek:tow', '-'], input: $case,
+        );
         $process->run();
 
         return [(int) $process->getExitCode(), $process->getOutput(), $process->getErrorOutput()];

@@ -15,7 +15,15 @@ final class GearTest extends FeatureTestCase
 
     /** What each list asks for; names stand in no demo locker. */
     private const TYPED = [
-        'reels' => ['name' => 'Borrowed core', 'material' => 'leadcore', 'test' => 18, 'colours' => 5.0, 'backing_material' => 'braid', 'backing_test' => 30, 'counter_factor' => 1.02],
+        'reels' => [
+            'name' => 'Borrowed core',
+            'material' => 'leadcore',
+            'test' => 18,
+            'colours' => 5.0,
+            'backing_material' => 'braid',
+            'backing_test' => 30,
+            'counter_factor' => 1.02,
+        ],
         'lures' => ['name' => 'Borrowed spoon', 'kind' => 'medium_spoon', 'finish' => 'copper'],
         'balls' => ['name' => 'Borrowed 15 lb', 'mass' => 6.804],
         'divers' => ['name' => 'Borrowed small', 'size' => 'small', 'ringed' => true],
@@ -43,18 +51,40 @@ final class GearTest extends FeatureTestCase
 
     public function test_a_lure_typed_with_its_rated_point_dives_to_it(): void
     {
-        $rated = ['rated_depth' => 12 * self::FOOT, 'rated_lead' => 110 * self::FOOT, 'rated_line_diameter' => 0.00035, 'rated_speed' => 0.89408];
-        $id = $this->send('POST', '/locker/lures', ['name' => 'Borrowed plug', 'kind' => 'deep_plug', 'finish' => 'perch'] + $rated, 201)->json('id');
+        $rated = [
+            'rated_depth' => 12 * self::FOOT,
+            'rated_lead' => 110 * self::FOOT,
+            'rated_line_diameter' => 0.00035,
+            'rated_speed' => 0.89408,
+        ];
+        $id = $this->send(
+            'POST', '/locker/lures', ['name' => 'Borrowed plug', 'kind' => 'deep_plug', 'finish' => 'perch'] + $rated, 201,
+        )->json('id');
         $lip = (float) Lure::query()->whereKey($id)->sole()->down_area;
         self::assertGreaterThan(0.0, $lip);
 
         $spread = $this->demoSpread();
         $flat = $spread['lines'][array_search('flat', array_column($spread['lines'], 'presentation'), true)];
-        $flat = ['lure_id' => $id, 'let_out' => 110 * self::FOOT, 'board_id' => null, 'board_out' => null, 'attractor' => null, 'tip_height' => 1.0, 'overrides' => ['main.diameter' => 0.00035, 'leader.diameter' => 0.00035]] + $flat;
-        $depth = $this->send('POST', '/spreads/2/preview', ['speed' => 0.89408, 'lines' => [$flat]] + $spread, 200)->json('lines.0.depth');
+        $flat = [
+            'lure_id' => $id,
+            'let_out' => 110 * self::FOOT,
+            'board_id' => null,
+            'board_out' => null,
+            'attractor' => null,
+            'tip_height' => 1.0,
+            'overrides' => ['main.diameter' => 0.00035, 'leader.diameter' => 0.00035],
+        ] + $flat;
+        $depth = $this->send(
+            'POST', '/spreads/2/preview', ['speed' => 0.89408, 'lines' => [$flat]] + $spread, 200,
+        )->json('lines.0.depth');
         self::assertEqualsWithDelta(12 * self::FOOT, $depth, 0.1, 'run as it was rated');
 
-        $this->send('PUT', "/locker/lures/{$id}", ['name' => 'Borrowed plug', 'kind' => 'deep_plug', 'finish' => 'perch', 'rated_depth' => 18 * self::FOOT] + $rated, 200);
+        $this->send(
+            'PUT',
+            "/locker/lures/{$id}",
+            ['name' => 'Borrowed plug', 'kind' => 'deep_plug', 'finish' => 'perch', 'rated_depth' => 18 * self::FOOT] + $rated,
+            200,
+        );
         self::assertGreaterThan(1.2 * $lip, (float) Lure::query()->whereKey($id)->sole()->down_area);
         $this->send('PUT', "/locker/lures/{$id}", ['name' => 'Borrowed plug', 'kind' => 'deep_plug', 'finish' => 'perch'], 200);
         self::assertNull(Lure::query()->whereKey($id)->sole()->rated_depth, 'a rated point taken away is gone');
@@ -64,11 +94,25 @@ final class GearTest extends FeatureTestCase
     {
         $before = $this->send('GET', '/locker', expect: 200)->json();
         $this->assertRefusedAt(['/mass'], 'POST', '/locker/balls', ['name' => 'Feather', 'mass' => 0.01]);
-        $this->assertRefusedAt(['/material', '/name'], 'POST', '/locker/reels', ['name' => '', 'material' => 'rigger_cable', 'test' => 30]);
-        $this->assertRefusedAt(['/backing_test'], 'POST', '/locker/reels', ['name' => 'No test', 'material' => 'leadcore', 'test' => 27, 'backing_material' => 'braid']);
-        $this->assertRefusedAt(['/test'], 'POST', '/locker/reels', ['name' => 'No such core', 'material' => 'leadcore', 'test' => 29]);
+        $this->assertRefusedAt(
+            ['/material', '/name'], 'POST', '/locker/reels', ['name' => '', 'material' => 'rigger_cable', 'test' => 30],
+        );
+        $this->assertRefusedAt(
+            ['/backing_test'],
+            'POST',
+            '/locker/reels',
+            ['name' => 'No test', 'material' => 'leadcore', 'test' => 27, 'backing_material' => 'braid'],
+        );
+        $this->assertRefusedAt(
+            ['/test'], 'POST', '/locker/reels', ['name' => 'No such core', 'material' => 'leadcore', 'test' => 29],
+        );
         $this->assertRefusedAt(['/finish', '/kind'], 'POST', '/locker/lures', ['name' => 'Thing', 'kind' => 'sandwich']);
-        $this->assertRefusedAt(['/rated_lead', '/rated_line_diameter', '/rated_speed'], 'POST', '/locker/lures', ['name' => 'Half told', 'kind' => 'deep_plug', 'finish' => 'perch', 'rated_depth' => 4.0]);
+        $this->assertRefusedAt(
+            ['/rated_lead', '/rated_line_diameter', '/rated_speed'],
+            'POST',
+            '/locker/lures',
+            ['name' => 'Half told', 'kind' => 'deep_plug', 'finish' => 'perch', 'rated_depth' => 4.0],
+        );
         $this->assertRefusedAt(['/size', '/ringed'], 'POST', '/locker/divers', ['name' => 'Vast', 'size' => 'vast']);
         $this->send('POST', '/locker/anchors', ['name' => 'Anchor'], 404);
         self::assertSame($before, $this->send('GET', '/locker', expect: 200)->json());
@@ -77,7 +121,9 @@ final class GearTest extends FeatureTestCase
     public function test_gear_put_right_is_what_the_lines_run_with_from_then_on(): void
     {
         $spread = $this->demoSpread();
-        $depth = fn (): float => array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'depth', 'holder')['P3'];
+        $depth = fn (): float => array_column(
+            $this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'depth', 'holder',
+        )['P3'];
         $before = $depth();
         $reel = Reel::query()->whereKey($spread['lines'][2]['reel_id'])->sole();
         $this->send('PUT', "/locker/reels/{$reel->id}", ['name' => $reel->name, 'material' => 'nylon', 'test' => 25], 200);

@@ -47,28 +47,50 @@ final class GroundTest extends FeatureTestCase
         Structure::query()->where('name', 'Gannet Rise')->update(['name' => 'Rise & "fall" <north> ä']);
         $gpx = (string) $this->send('GET', '/structures/file/gpx', expect: 200)->getContent();
         $read = new Process(['gpsbabel', '-i', 'gpx', '-f', '-', '-o', 'unicsv,prec=7', '-F', '-'], input: $gpx);
-        $spots = array_map(static fn (string $row): array => str_getcsv($row, escape: ''), explode("\n", trim($read->mustRun()->getOutput())));
+        $spots = array_map(
+            static fn (string $row): array => str_getcsv($row, escape: ''), explode("\n", trim($read->mustRun()->getOutput())),
+        );
         $heading = array_flip(array_map(strval(...), $spots[0]));
         $byName = array_column(array_slice($spots, 1), null, $heading['Name']);
-        self::assertSame(['Dunmarl Bank', 'Quillhaven Point', 'Rise & "fall" <north> ä'], array_values(array_intersect(['Dunmarl Bank', 'Quillhaven Point', 'Rise & "fall" <north> ä'], array_keys($byName))));
-        self::assertEqualsWithDelta([45.316, -38.437], [(float) $byName['Dunmarl Bank'][$heading['Latitude']], (float) $byName['Dunmarl Bank'][$heading['Longitude']]], 1e-6);
-        $track = (new Process(['gpsbabel', '-t', '-i', 'gpx', '-f', '-', '-o', 'unicsv,prec=7', '-F', '-'], input: $gpx))->mustRun()->getOutput();
+        self::assertSame(
+            ['Dunmarl Bank', 'Quillhaven Point', 'Rise & "fall" <north> ä'],
+            array_values(array_intersect(['Dunmarl Bank', 'Quillhaven Point', 'Rise & "fall" <north> ä'], array_keys($byName))),
+        );
+        self::assertEqualsWithDelta(
+            [45.316, -38.437],
+            [(float) $byName['Dunmarl Bank'][$heading['Latitude']], (float) $byName['Dunmarl Bank'][$heading['Longitude']]],
+            1e-6,
+        );
+        $track = (
+            new Process(['gpsbabel', '-t', '-i', 'gpx', '-f', '-', '-o', 'unicsv,prec=7', '-F', '-'], input: $gpx)
+        )->mustRun()->getOutput();
         self::assertSame(6, substr_count(trim($track), "\n") + 1, 'a heading and the five places of the edge');
 
-        $geo = json_decode((string) $this->send('GET', '/structures/file/geojson', expect: 200)->getContent(), true, flags: JSON_THROW_ON_ERROR);
+        $geo = json_decode(
+            (string) $this->send('GET', '/structures/file/geojson', expect: 200)->getContent(), true, flags: JSON_THROW_ON_ERROR,
+        );
         self::assertSame([-38.437, 45.316], $geo['features'][0]['geometry']['coordinates'], 'longitude first');
         foreach ([$gpx, (string) json_encode($geo)] as $text) {
             Structure::query()->delete();
             $back = $this->file($text, 201)->json('structures');
-            self::assertEqualsCanonicalizing(['Dunmarl Bank', 'Rise & "fall" <north> ä', 'Quillhaven Point', 'West wall of the bank'], array_column($back, 'name'));
-            self::assertEqualsWithDelta([[45.298, -38.456], [45.306, -38.457], [45.316, -38.456], [45.326, -38.452], [45.334, -38.445]], array_column($back, 'places', 'name')['West wall of the bank'], 1e-6);
+            self::assertEqualsCanonicalizing(
+                ['Dunmarl Bank', 'Rise & "fall" <north> ä', 'Quillhaven Point', 'West wall of the bank'],
+                array_column($back, 'name'),
+            );
+            self::assertEqualsWithDelta(
+                [[45.298, -38.456], [45.306, -38.457], [45.316, -38.456], [45.326, -38.452], [45.334, -38.445]],
+                array_column($back, 'places', 'name')['West wall of the bank'],
+                1e-6,
+            );
         }
     }
 
     public function test_what_another_program_wrote_comes_in(): void
     {
         $csv = "Name,Latitude,Longitude\nOld Net,45.30,-38.45\nStone,45.31,-38.44\n";
-        $gpx = (new Process(['gpsbabel', '-i', 'unicsv', '-f', '-', '-o', 'gpx,gpxver=1.1', '-F', '-'], input: $csv))->mustRun()->getOutput();
+        $gpx = (
+            new Process(['gpsbabel', '-i', 'unicsv', '-f', '-', '-o', 'gpx,gpxver=1.1', '-F', '-'], input: $csv)
+        )->mustRun()->getOutput();
         $structures = $this->file($gpx, 201)->json('structures');
 
         self::assertEqualsWithDelta([45.30, -38.45], array_column($structures, 'places', 'name')['Old Net'][0], 1e-6);
@@ -76,8 +98,9 @@ final class GroundTest extends FeatureTestCase
     }
 
     #[DataProvider('hostile')]
-    public function test_a_file_that_cannot_be_taken_is_refused_at_its_place_and_leaves_nothing(string $text, string $pointer): void
-    {
+    public function test_a_file_that_cannot_be_taken_is_refused_at_its_place_and_leaves_nothing(
+        string $text, string $pointer,
+    ): void {
         $before = Structure::query()->count();
         $response = $this->file($text, 422);
 
@@ -96,15 +119,31 @@ final class GroundTest extends FeatureTestCase
         yield 'nothing in it' => [self::GPX.'</gpx>', '/file'];
         yield 'truncated' => [self::GPX."\n{$wpt}\n<trk><trkseg><trkpt lat=\"45\" ", '/file line 3'];
         yield 'an element left open' => [self::GPX."\n{$wpt}\n<trk></gpx>", '/file line 3'];
-        yield 'a bomb of entities' => ['<?xml version="1.0"?><!DOCTYPE gpx [<!ENTITY a "aaaaaaaaaa"><!ENTITY b "&a;&a;&a;&a;&a;&a;&a;&a;&a;&a;"><!ENTITY c "&b;&b;&b;&b;&b;&b;&b;&b;&b;&b;">]><gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><wpt lat="45" lon="-38"><name>&c;</name></wpt></gpx>', '/file line 1'];
-        yield 'an entity from outside' => ['<?xml version="1.0"?><!DOCTYPE gpx [<!ENTITY x SYSTEM "file:///etc/passwd">]><gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><wpt lat="45" lon="-38"><name>&x;</name></wpt></gpx>', '/file'];
+        yield 'a bomb of entities' => [
+            '<?xml version="1.0"?><!DOCTYPE gpx [<!ENTITY a "aaaaaaaaaa"><!ENTITY b "&a;&a;&a;&a;&a;&a;&a;&a;&a;&a;"><!ENTITY '
+                .'c "&b;&b;&b;&b;&b;&b;&b;&b;&b;&b;">]><gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><wpt '
+                    .'lat="45" lon="-38"><name>&c;</name></wpt></gpx>',
+            '/file line 1',
+        ];
+        yield 'an entity from outside' => [
+            '<?xml version="1.0"?><!DOCTYPE gpx [<!ENTITY x SYSTEM "file:///etc/passwd">]><gpx version="1.1" '
+                .'xmlns="http://www.topografix.com/GPX/1/1"><wpt lat="45" lon="-38"><name>&x;</name></wpt></gpx>',
+            '/file',
+        ];
         yield 'a latitude in words' => [self::GPX."\n{$wpt}\n<wpt lat=\"north\" lon=\"-38\"/></gpx>", '/file line 3 lat'];
         yield 'a latitude beyond the pole' => [self::GPX."\n<wpt lat=\"145.3\" lon=\"-38\"/></gpx>", '/file line 2 latitude'];
         yield 'half JSON' => ['{"type": "FeatureCollection", "features": [', '/file'];
         yield 'JSON of another kind' => ['{"type": "Topology"}', '/file'];
-        yield 'a swapped position' => ['{"type": "LineString", "coordinates": [[-38.4, 45.3], [45.3, -138.4]]}', '/file features/0/geometry/coordinates/1'];
-        yield 'a position in text' => ['{"type": "Point", "coordinates": ["-38.4", "45.3"]}', '/file features/0/geometry/coordinates/0'];
-        yield 'a geometry there is none of' => ['{"type": "Feature", "geometry": {"type": "Blob", "coordinates": []}, "properties": {}}', '/file features/0/geometry/type'];
+        yield 'a swapped position' => [
+            '{"type": "LineString", "coordinates": [[-38.4, 45.3], [45.3, -138.4]]}', '/file features/0/geometry/coordinates/1',
+        ];
+        yield 'a position in text' => [
+            '{"type": "Point", "coordinates": ["-38.4", "45.3"]}', '/file features/0/geometry/coordinates/0',
+        ];
+        yield 'a geometry there is none of' => [
+            '{"type": "Feature", "geometry": {"type": "Blob", "coordinates": []}, "properties": {}}',
+            '/file features/0/geometry/type',
+        ];
     }
 
     public function test_a_long_track_streams_in_little_memory(): void
@@ -117,7 +156,11 @@ final class GroundTest extends FeatureTestCase
                 $points = '';
                 for ($i = 0; $i < 500; $i++) {
                     $at = $block * 500 + $i;
-                    $points .= sprintf("<trkpt lat=\"%.7f\" lon=\"%.7f\"><ele>176.0</ele><time>2031-05-01T06:00:00Z</time></trkpt>\n", 45.2 + $at * 4e-7, -38.5 + 0.01 * sin($at / 9000));
+                    $points .= sprintf(
+                        "<trkpt lat=\"%.7f\" lon=\"%.7f\"><ele>176.0</ele><time>2031-05-01T06:00:00Z</time></trkpt>\n",
+                        45.2 + $at * 4e-7,
+                        -38.5 + 0.01 * sin($at / 9000),
+                    );
                 }
                 fwrite($file, $points);
             }
@@ -131,7 +174,9 @@ final class GroundTest extends FeatureTestCase
             self::assertLessThan(8_000_000, memory_get_peak_usage() - $before);
             self::assertSame('The long way', $structures[0]->name);
             self::assertLessThanOrEqual(4001, count($structures[0]->places));
-            self::assertEqualsWithDelta(45.2 + 499_999 * 4e-7, $structures[0]->places[count($structures[0]->places) - 1]->latitude, 1e-4);
+            self::assertEqualsWithDelta(
+                45.2 + 499_999 * 4e-7, $structures[0]->places[count($structures[0]->places) - 1]->latitude, 1e-4,
+            );
         } finally {
             unlink($path);
         }
@@ -141,7 +186,12 @@ final class GroundTest extends FeatureTestCase
 
     public function test_an_edge_is_followed_at_a_depth_and_looked_at_with_the_planned_gear(): void
     {
-        $ask = fn (array $more): array => $this->send('POST', '/trips/2/pass', $more + ['speed' => 1.028, 'follow' => ['depth' => 80 * self::FOOT, 'near' => [45.30, -38.44], 'longest' => 3000.0]], 200)->json();
+        $ask = fn (array $more): array => $this->send(
+            'POST',
+            '/trips/2/pass',
+            $more + ['speed' => 1.028, 'follow' => ['depth' => 80 * self::FOOT, 'near' => [45.30, -38.44], 'longest' => 3000.0]],
+            200,
+        )->json();
         $pass = $ask([]);
 
         self::assertEqualsWithDelta(3000.0, $pass['length'], 150.0, 'cut to what was asked, corners a boat can steer');
@@ -150,18 +200,28 @@ final class GroundTest extends FeatureTestCase
         }
         self::assertEqualsWithDelta($pass['length'] / 1.028, $pass['ways']['drawn']['takes'], 1.0);
         self::assertEqualsWithDelta($pass['ways']['drawn']['takes'], $pass['ways']['reversed']['takes'], 1e-6);
-        self::assertContains('P5', array_merge(...array_column($pass['touches'], 'holders')), 'gear at 97 ft does not go over 80 ft of bottom');
+        self::assertContains(
+            'P5', array_merge(...array_column($pass['touches'], 'holders')), 'gear at 97 ft does not go over 80 ft of bottom',
+        );
         self::assertGreaterThan(50.0, $pass['safe_radius']['port']);
         $against = $ask(['current' => ['set' => fmod($pass['ways']['drawn']['bearing'] + 180.0, 360.0), 'drift' => 0.9]]);
-        self::assertSame(['reversed', true, false], [$against['better'], $against['ways']['drawn']['lift'], $against['ways']['reversed']['lift']]);
+        self::assertSame(
+            ['reversed', true, false],
+            [$against['better'], $against['ways']['drawn']['lift'], $against['ways']['reversed']['lift']],
+        );
         self::assertStringContainsString('lift at the end and run back', $against['why']);
         self::assertNull($this->send('GET', '/trips/2')->json('pass'), 'looking keeps nothing');
 
-        $sharp = $this->send('POST', '/trips/2/pass', ['speed' => 1.028, 'places' => [[45.30, -38.44], [45.302, -38.44], [45.302, -38.4375]]], 200)->json();
+        $sharp = $this->send(
+            'POST', '/trips/2/pass', ['speed' => 1.028, 'places' => [[45.30, -38.44], [45.302, -38.44], [45.302, -38.4375]]], 200,
+        )->json();
         self::assertCount(1, $sharp['ways']['drawn']['turns']);
         self::assertSame('starboard', $sharp['ways']['drawn']['turns'][0]['side']);
         self::assertSame('port', $sharp['ways']['reversed']['turns'][0]['side'], 'the other way round it is the other hand');
-        self::assertSame($sharp['ways']['drawn']['turns'][0]['radius'] >= $sharp['safe_radius']['starboard'], $sharp['ways']['drawn']['turns'][0]['safe']);
+        self::assertSame(
+            $sharp['ways']['drawn']['turns'][0]['radius'] >= $sharp['safe_radius']['starboard'],
+            $sharp['ways']['drawn']['turns'][0]['safe'],
+        );
     }
 
     public function test_a_pass_taken_is_the_bottom_the_planning_table_looks_at(): void
@@ -172,26 +232,56 @@ final class GroundTest extends FeatureTestCase
 
         self::assertSame(['Over the bank', $seen['places']], [$trip['profile_name'], $trip['pass']]);
         self::assertEquals($seen['bottom'], $trip['profile']);
-        $breaches = array_values(array_filter($this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'), static fn (array $b): bool => $b['kind'] === 'bottom'));
-        self::assertEqualsCanonicalizing(array_map(static fn (array $b): array => $b['holders'], $seen['touches']), array_map(static fn (array $b): array => $b['holders'], $breaches), 'the same gear in the same trouble');
+        $breaches = array_values(
+            array_filter(
+                $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'),
+                static fn (array $b): bool => $b['kind'] === 'bottom',
+            ),
+        );
+        self::assertEqualsCanonicalizing(
+            array_map(static fn (array $b): array => $b['holders'], $seen['touches']),
+            array_map(static fn (array $b): array => $b['holders'], $breaches),
+            'the same gear in the same trouble',
+        );
         self::assertNotSame([], $breaches);
         self::assertNull($this->send('PUT', '/trips/2/bottom', ['bottom' => 36.0, 'profile' => ''], 200)->json('pass'));
         $this->assertRefusedAt(['/places'], 'PUT', '/trips/2/pass', ['speed' => 1.0, 'places' => [[50.0, -38.4], [50.1, -38.4]]]);
         $this->assertRefusedAt(['/places'], 'POST', '/trips/2/pass', ['speed' => 1.0, 'places' => [[45.3, -38.4]]]);
-        $this->assertRefusedAt(['/follow/depth'], 'POST', '/trips/2/pass', ['speed' => 1.0, 'follow' => ['depth' => 390.0, 'near' => [45.3, -38.4], 'longest' => 3000.0]]);
+        $this->assertRefusedAt(
+            ['/follow/depth'],
+            'POST',
+            '/trips/2/pass',
+            ['speed' => 1.0, 'follow' => ['depth' => 390.0, 'near' => [45.3, -38.4], 'longest' => 3000.0]],
+        );
         $this->assertRefusedAt(['/follow', '/speed'], 'POST', '/trips/2/pass', []);
     }
 
     public function test_a_structure_is_drawn_and_taken_off_and_a_chart_of_one_s_own_read(): void
     {
-        $drawn = $this->send('POST', '/structures', ['name' => 'Mussel Bed', 'kind' => 'hump', 'places' => [[45.3, -38.4]]], 201)->json('structures');
+        $drawn = $this->send(
+            'POST', '/structures', ['name' => 'Mussel Bed', 'kind' => 'hump', 'places' => [[45.3, -38.4]]], 201,
+        )->json('structures');
         $id = array_column($drawn, 'id', 'name')['Mussel Bed'];
-        self::assertNotContains('Mussel Bed', array_column($this->send('DELETE', "/structures/{$id}", expect: 200)->json('structures'), 'name'));
+        self::assertNotContains(
+            'Mussel Bed', array_column($this->send('DELETE', "/structures/{$id}", expect: 200)->json('structures'), 'name'),
+        );
         $this->send('DELETE', "/structures/{$id}", expect: 404);
-        $this->assertRefusedAt(['/name', '/places/0/0'], 'POST', '/structures', ['name' => '', 'kind' => 'hump', 'places' => [[95.3, -38.4]]]);
-        $this->assertRefusedAt(['/places'], 'POST', '/structures', ['name' => 'Edge', 'kind' => 'edge', 'places' => [[45.3, -38.4]]]);
+        $this->assertRefusedAt(
+            ['/name', '/places/0/0'], 'POST', '/structures', ['name' => '', 'kind' => 'hump', 'places' => [[95.3, -38.4]]],
+        );
+        $this->assertRefusedAt(
+            ['/places'], 'POST', '/structures', ['name' => 'Edge', 'kind' => 'edge', 'places' => [[45.3, -38.4]]],
+        );
 
-        $grid = ['format' => 'admek-bottom', 'version' => 1, 'name' => 'Mill Pond', 'south' => 45.0, 'west' => -38.0, 'step' => 0.001, 'rows' => [[1, 2, 3], [2, 3, 4]]];
+        $grid = [
+            'format' => 'admek-bottom',
+            'version' => 1,
+            'name' => 'Mill Pond',
+            'south' => 45.0,
+            'west' => -38.0,
+            'step' => 0.001,
+            'rows' => [[1, 2, 3], [2, 3, 4]],
+        ];
         $put = fn (array $grid, int $expect): TestResponse => $this->raw('/chart', (string) json_encode($grid), $expect);
         self::assertSame('Mill Pond', $put($grid, 200)->json('name'));
         self::assertSame('/file rows/1', $put(['rows' => [[1, 2], [1]]] + $grid, 422)->json('errors.0.pointer'));
@@ -214,7 +304,12 @@ final class GroundTest extends FeatureTestCase
      */
     private function raw(string $path, string $body, int $expect): TestResponse
     {
-        $response = $this->call('PUT', "/api{$path}", server: ['CONTENT_TYPE' => 'application/octet-stream', 'HTTP_ACCEPT' => 'application/json'], content: $body);
+        $response = $this->call(
+            'PUT',
+            "/api{$path}",
+            server: ['CONTENT_TYPE' => 'application/octet-stream', 'HTTP_ACCEPT' => 'application/json'],
+            content: $body,
+        );
         Contract::assertDescribed('PUT', $path, $response);
         self::assertSame($expect, $response->getStatusCode(), (string) $response->getContent());
 

@@ -23,13 +23,25 @@ final class MetricTest extends FeatureTestCase
     {
         $go = $this->send('GET', '/trips/2/preparation', expect: 200)->json('go');
 
-        self::assertMatchesRegularExpression('/^Wave \d\.\d m at \d\d:\d\d on the (ground|way home) is close to your limit of 0\.9 m\.$/', (string) current(array_filter(array_column($go['worst'], 'said'), static fn (string $said): bool => str_starts_with($said, 'Wave'))));
-        self::assertSame(['Distance 10.5 km, your limit 24.1 km.', 'Water temperature 18.9 °C, your limit 4.4 °C.'], array_column($go['whole'], 'sentence'));
+        self::assertMatchesRegularExpression(
+            '/^Wave \d\.\d m at \d\d:\d\d on the (ground|way home) is close to your limit of 0\.9 m\.$/',
+            (string) current(
+                array_filter(
+                    array_column($go['worst'], 'said'), static fn (string $said): bool => str_starts_with($said, 'Wave'),
+                ),
+            ),
+        );
+        self::assertSame(
+            ['Distance 10.5 km, your limit 24.1 km.', 'Water temperature 18.9 °C, your limit 4.4 °C.'],
+            array_column($go['whole'], 'sentence'),
+        );
         self::assertMatchesRegularExpression('/^\d+ km\/h$/', $go['hours'][0]['findings'][0]['said']);
         $wind = array_column($this->send('GET', '/boat/books/go', expect: 200)->json('rules'), null, 'key')['wind'];
         self::assertEqualsWithDelta([32.187, 'km/h'], [$wind['value'], $wind['unit']], 0.001);
         $this->send('PUT', '/boat/books/go', ['own' => ['wind' => 10]], 200);
-        self::assertEqualsWithDelta(10 / 3.6, Boat::query()->firstOrFail()->rule_books['go']['wind'] ?? null, 1e-6, 'kept in m/s');
+        self::assertEqualsWithDelta(
+            10 / 3.6, Boat::query()->firstOrFail()->rule_books['go']['wind'] ?? null, 1e-6, 'kept in m/s',
+        );
     }
 
     public function test_stores_and_leaders(): void
@@ -46,13 +58,21 @@ final class MetricTest extends FeatureTestCase
         $water = $this->send('GET', '/trips/2/water', expect: 200)->json();
         $said = array_column($water['advice'], 'answer', 'key');
 
-        self::assertSame('12 fish marked from 17.7 to 20.1 m: run 0.6 to 1.2 m above them, they look up.', $water['bands'][0]['why']);
+        self::assertSame(
+            '12 fish marked from 17.7 to 20.1 m: run 0.6 to 1.2 m above them, they look up.', $water['bands'][0]['why'],
+        );
         self::assertSame('Thermocline 11.7 to 14.8 m', $said['thermocline']);
         self::assertSame('3.2 to 4.5 km/h, start at 4.1', $said['speed']);
         self::assertSame('2 m of fluorocarbon', $said['leader']);
         self::assertEqualsWithDelta(1.5, $water['bar'], 1e-9);
         $preview = $this->send('POST', '/trips/2/water/temperatures', ['text' => "0 18\n10 17\n20 9"], 200)->json();
-        self::assertSame([['m', true], ['°C', true]], [[$preview['columns']['depth']['unit'], $preview['columns']['depth']['guessed']], [$preview['columns']['temperature']['unit'], $preview['columns']['temperature']['guessed']]]);
+        self::assertSame(
+            [['m', true], ['°C', true]],
+            [
+                [$preview['columns']['depth']['unit'], $preview['columns']['depth']['guessed']],
+                [$preview['columns']['temperature']['unit'], $preview['columns']['temperature']['guessed']],
+            ],
+        );
         self::assertEqualsWithDelta([20.0, 9.0], [$preview['readings'][2]['depth'], $preview['readings'][2]['celsius']], 1e-6);
     }
 
@@ -65,8 +85,14 @@ final class MetricTest extends FeatureTestCase
 
     public function test_a_forecast_without_units_is_taken_in_the_boat_s(): void
     {
-        $go = $this->send('POST', '/trips/2/forecast/file', ['text' => "time,wind,waves,visibility\n04:00,18,0.4,12\n"], 200)->json('go');
+        $go = $this->send(
+            'POST', '/trips/2/forecast/file', ['text' => "time,wind,waves,visibility\n04:00,18,0.4,12\n"], 200,
+        )->json('go');
 
-        self::assertEqualsWithDelta([5.0, 0.4, 12000.0], [$go['forecast']['hours'][0]['wind'], $go['forecast']['hours'][0]['wave'], $go['forecast']['hours'][0]['visibility']], 1e-9);
+        self::assertEqualsWithDelta(
+            [5.0, 0.4, 12000.0],
+            [$go['forecast']['hours'][0]['wind'], $go['forecast']['hours'][0]['wave'], $go['forecast']['hours'][0]['visibility']],
+            1e-9,
+        );
     }
 }

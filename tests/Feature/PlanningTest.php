@@ -26,7 +26,16 @@ final class PlanningTest extends FeatureTestCase
     {
         $spread = $this->demoSpread();
         $host = $spread['lines'][4];
-        $spread['lines'][3] = ['presentation' => 'stacker', 'rides_on' => $host['holder_id'], 'above' => 6.0, 'lead' => 5.0, 'reel_id' => $host['reel_id'], 'diver_id' => null, 'dial' => null, 'let_out' => null] + $spread['lines'][3];
+        $spread['lines'][3] = [
+            'presentation' => 'stacker',
+            'rides_on' => $host['holder_id'],
+            'above' => 6.0,
+            'lead' => 5.0,
+            'reel_id' => $host['reel_id'],
+            'diver_id' => null,
+            'dial' => null,
+            'let_out' => null,
+        ] + $spread['lines'][3];
         $lines = array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), null, 'holder');
 
         self::assertEqualsWithDelta(6.0, $lines['P5']['depth'] - $lines['P4']['depth'], 1.2);
@@ -62,7 +71,12 @@ final class PlanningTest extends FeatureTestCase
     public function test_soundings_are_kept_beside_what_the_model_said_and_become_an_opinion(): void
     {
         $spread = $this->demoSpread();
-        $take = fn (float $depth): int => $this->send('POST', '/spreads/2/soundings', ['holder_id' => 2, 'taken_at' => '2031-05-01T08:00:00Z', 'method' => 'logger', 'depth' => $depth] + $spread, 201)->json('id');
+        $take = fn (float $depth): int => $this->send(
+            'POST',
+            '/spreads/2/soundings',
+            ['holder_id' => 2, 'taken_at' => '2031-05-01T08:00:00Z', 'method' => 'logger', 'depth' => $depth] + $spread,
+            201,
+        )->json('id');
         $model = $this->send('POST', '/spreads/2/rod', ['holder_id' => 2] + $spread, 200)->json('depth');
         $ids = [$take($model * 1.1), $take($model * 1.2), $take($model * 1.3)];
         $told = $this->send('POST', '/spreads/2/rod', ['holder_id' => 2] + $spread, 200)->json('soundings');
@@ -73,15 +87,30 @@ final class PlanningTest extends FeatureTestCase
         $this->send('DELETE', "/soundings/{$ids[0]}", expect: 204);
         $this->send('DELETE', "/soundings/{$ids[0]}", expect: 404);
         self::assertSame(2, $this->send('POST', '/spreads/2/rod', ['holder_id' => 2] + $spread, 200)->json('soundings.count'));
-        $this->assertRefusedAt(['/depth', '/method'], 'POST', '/spreads/2/soundings', ['holder_id' => 2, 'taken_at' => '2031-05-01T08:00:00Z', 'method' => 'guess', 'depth' => 0] + $spread);
+        $this->assertRefusedAt(
+            ['/depth', '/method'],
+            'POST',
+            '/spreads/2/soundings',
+            ['holder_id' => 2, 'taken_at' => '2031-05-01T08:00:00Z', 'method' => 'guess', 'depth' => 0] + $spread,
+        );
     }
 
     public function test_rules_of_thumb_are_the_boat_s_own(): void
     {
         $own = fn (array $figures): mixed => $this->send('PUT', '/boat/books/thumb', ['own' => $figures], 200);
         $own(['per_colour' => 6.5]);
-        self::assertEqualsWithDelta(6.5, array_column($this->send('GET', '/boat/books/thumb', expect: 200)->json('rules'), 'value', 'key')['per_colour'], 1e-9);
-        self::assertEqualsWithDelta(3 * 6.5 * 0.3048, array_column($this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('lines'), null, 'holder')['P2']['rule']['depth'], 1e-3);
+        self::assertEqualsWithDelta(
+            6.5,
+            array_column($this->send('GET', '/boat/books/thumb', expect: 200)->json('rules'), 'value', 'key')['per_colour'],
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            3 * 6.5 * 0.3048,
+            array_column(
+                $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('lines'), null, 'holder',
+            )['P2']['rule']['depth'],
+            1e-3,
+        );
         $this->assertRefusedAt(['/own/per_colour'], 'PUT', '/boat/books/thumb', ['own' => ['per_colour' => 90.0]]);
         $this->assertRefusedAt(['/own/per_color'], 'PUT', '/boat/books/thumb', ['own' => ['per_color' => 2.0]]);
         $this->assertRefusedAt(['/own/per_colour'], 'PUT', '/boat/books/thumb', ['own' => ['per_colour' => 'two']]);
@@ -89,7 +118,9 @@ final class PlanningTest extends FeatureTestCase
 
     public function test_what_is_worth_a_look_is_the_boat_s_own(): void
     {
-        $kinds = fn (): array => array_count_values(array_column($this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'), 'kind'));
+        $kinds = fn (): array => array_count_values(
+            array_column($this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'), 'kind'),
+        );
         self::assertArrayNotHasKey('tangle', $kinds());
         self::assertArrayHasKey('bare', $kinds());
         $this->send('PUT', '/boat/books/spread', ['own' => ['tangle' => 12, 'bare' => 60]], 200);
@@ -106,8 +137,13 @@ final class PlanningTest extends FeatureTestCase
         self::assertNotNull($limits['port']['first']);
         self::assertLessThan($this->demoSpread()['speed'], $limits['slowest']['speed']);
         self::assertSame('bottom', $limits['slowest']['first']['kind']);
-        $tighter = ['what_if' => ['turn' => ['radius' => 0.97 * $limits['port']['radius'], 'side' => 'port']]] + $this->demoSpread();
-        $kinds = array_map(static fn (array $b): array => [$b['kind'], $b['holders']], $this->send('POST', '/spreads/2/preview', $tighter, 200)->json('breaches'));
+        $tighter = [
+            'what_if' => ['turn' => ['radius' => 0.97 * $limits['port']['radius'], 'side' => 'port']],
+        ] + $this->demoSpread();
+        $kinds = array_map(
+            static fn (array $b): array => [$b['kind'], $b['holders']],
+            $this->send('POST', '/spreads/2/preview', $tighter, 200)->json('breaches'),
+        );
         self::assertContains([$limits['port']['first']['kind'], $limits['port']['first']['holders']], $kinds);
     }
 
@@ -125,10 +161,15 @@ final class PlanningTest extends FeatureTestCase
         self::assertSame(['P2', 'P1'], array_values(array_intersect($plan['order'], ['P1', 'P2'])));
         self::assertSame([['P1', 'P2']], array_column(array_column($plan['crossings'], 'breach'), 'holders'));
         self::assertSame(['P1', 'P2'], array_values(array_intersect($plan['crossings'][0]['cure'], ['P1', 'P2'])));
-        $cured = ['setting_order' => array_map(static fn (string $code): int => $codes[$code], $plan['crossings'][0]['cure'])] + $spread;
+        $cured = [
+            'setting_order' => array_map(static fn (string $code): int => $codes[$code], $plan['crossings'][0]['cure']),
+        ] + $spread;
         self::assertSame([], $this->send('POST', '/spreads/2/setting', $cured, 200)->json('crossings'));
         $this->send('PUT', '/spreads/2', ['school' => 'riggers_first'] + $spread, 200);
-        self::assertSame(['riggers_first', [$codes['P2'], $codes['P1']]], [$this->demoSpread()['school'], $this->demoSpread()['setting_order']]);
+        self::assertSame(
+            ['riggers_first', [$codes['P2'], $codes['P1']]],
+            [$this->demoSpread()['school'], $this->demoSpread()['setting_order']],
+        );
         self::assertSame('riggers_first', $this->send('GET', '/spreads/2/deck-card', expect: 200)->json('school'));
         $this->assertRefusedAt(['/setting_order/0'], 'PUT', '/spreads/2', ['setting_order' => [999]] + $this->demoSpread());
         $this->assertRefusedAt(['/school'], 'PUT', '/spreads/2', ['school' => 'whatever'] + $this->demoSpread());
@@ -143,31 +184,46 @@ final class PlanningTest extends FeatureTestCase
         }
 
         self::assertEqualsWithDelta(150 * self::FOOT * 1.1, $rows['P3']['counter'][1], 1e-6);
-        self::assertEqualsWithDelta($rows['P5']['settings'][1], $rows['P5']['counter'][1], 1e-9, 'a rigger reads on its own counter');
+        self::assertEqualsWithDelta(
+            $rows['P5']['settings'][1], $rows['P5']['counter'][1], 1e-9, 'a rigger reads on its own counter',
+        );
         self::assertNull($rows['C1']['counter'], 'colours are counted by their marks');
     }
 
     public function test_a_rod_is_run_at_a_depth_by_its_dial_or_its_weight(): void
     {
         $spread = $this->demoSpread();
-        $reach = fn (array $spread, int $holder, float $depth): array => $this->send('POST', '/spreads/2/reach', ['holder_ids' => [$holder], 'depth' => $depth, 'by' => 'other'] + $spread, 200)->json('lines.0');
-        self::assertSame('dial', array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'other_control', 'holder')['P3']);
+        $reach = fn (array $spread, int $holder, float $depth): array => $this->send(
+            'POST', '/spreads/2/reach', ['holder_ids' => [$holder], 'depth' => $depth, 'by' => 'other'] + $spread, 200,
+        )->json('lines.0');
+        self::assertSame(
+            'dial',
+            array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'other_control', 'holder')['P3'],
+        );
         $steeper = $reach($spread, 3, $this->depthOf($spread, 'P3') + 2.0);
 
         self::assertSame('dial', $steeper['control']);
         self::assertLessThan($spread['lines'][2]['dial'], $steeper['value'], 'dialled straighter it goes down');
         $spread['lines'][2] = $steeper['figures'] + $spread['lines'][2];
-        self::assertEqualsWithDelta($steeper['depth'], $this->depthOf($spread, 'P3'), 0.01, 'the depth told is that of the mark it can be set to');
+        self::assertEqualsWithDelta(
+            $steeper['depth'], $this->depthOf($spread, 'P3'), 0.01, 'the depth told is that of the mark it can be set to',
+        );
 
-        $weighted = ['presentation' => 'clip', 'weight_mass' => 0.0567, 'lead' => 9.0] + $spread['lines'][array_search('flat', array_column($spread['lines'], 'presentation'), true)];
+        $weighted = ['presentation' => 'clip', 'weight_mass' => 0.0567, 'lead' => 9.0] + $spread['lines'][
+            array_search('flat', array_column($spread['lines'], 'presentation'), true)
+        ];
         $spread['lines'] = [$weighted];
         $code = $this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines.0.holder');
         $heavier = $reach($spread, $weighted['holder_id'], $this->depthOf($spread, $code) + 2.0);
         self::assertSame('weight', $heavier['control']);
         self::assertContains($heavier['value'], $this->send('GET', '/locker')->json('weights'), 'a weight that is in the box');
         self::assertGreaterThan(0.0567, $heavier['figures']['weight_mass']);
-        $this->assertRefusedAt(['/by'], 'POST', '/spreads/2/reach', ['by' => 'luck', 'holder_ids' => [3], 'depth' => 10.0] + $this->demoSpread());
-        $this->assertRefusedAt(['/by'], 'POST', '/spreads/2/reach', ['by' => 'other', 'holder_ids' => [5], 'depth' => 10.0] + $this->demoSpread());
+        $this->assertRefusedAt(
+            ['/by'], 'POST', '/spreads/2/reach', ['by' => 'luck', 'holder_ids' => [3], 'depth' => 10.0] + $this->demoSpread(),
+        );
+        $this->assertRefusedAt(
+            ['/by'], 'POST', '/spreads/2/reach', ['by' => 'other', 'holder_ids' => [5], 'depth' => 10.0] + $this->demoSpread(),
+        );
     }
 
     public function test_wood_on_the_bottom_is_met_and_told_before_the_bottom_is(): void
@@ -175,7 +231,12 @@ final class PlanningTest extends FeatureTestCase
         $deepest = $this->depthOf($this->demoSpread(), 'P5');
         $this->send('PUT', '/trips/2/bottom', ['bottom' => $deepest + 6.0, 'clearance' => 1.0, 'structure' => 0.0], 200);
         self::assertSame([], $this->bottomsOfP5());
-        self::assertEquals(7.0, $this->send('PUT', '/trips/2/bottom', ['bottom' => $deepest + 6.0, 'clearance' => 1.0, 'structure' => 7.0], 200)->json('structure'));
+        self::assertEquals(
+            7.0,
+            $this->send(
+                'PUT', '/trips/2/bottom', ['bottom' => $deepest + 6.0, 'clearance' => 1.0, 'structure' => 7.0], 200,
+            )->json('structure'),
+        );
         self::assertLessThanOrEqual(0.0, $this->bottomsOfP5()[0]['amount']);
         self::assertEquals(7.0, $this->bottomsOfP5()[0]['structure']);
         $this->assertRefusedAt(['/structure'], 'PUT', '/trips/2/bottom', ['bottom' => 40.0, 'structure' => 90.0]);
@@ -184,16 +245,29 @@ final class PlanningTest extends FeatureTestCase
     public function test_a_draft_covers_more_keeps_the_limit_and_changes_nothing(): void
     {
         $before = $this->demoSpread();
-        $bands = [['species' => 'king', 'top' => 14.0, 'bottom' => 22.5, 'weight' => 2.0], ['species' => 'lake_trout', 'top' => 28.0, 'bottom' => 34.0, 'weight' => 1.0]];
+        $bands = [
+            ['species' => 'king', 'top' => 14.0, 'bottom' => 22.5, 'weight' => 2.0],
+            ['species' => 'lake_trout', 'top' => 28.0, 'bottom' => 34.0, 'weight' => 1.0],
+        ];
         $draft = $this->send('POST', '/spreads/2/draft', ['bands' => $bands] + $before, 200)->json();
 
         self::assertGreaterThan($draft['covered_now'], $draft['covered']);
         self::assertSame($before, $this->demoSpread());
-        $running = $this->send('POST', '/spreads/2/preview', ['lines' => array_column($draft['lines'], 'line')] + $before, 200)->json();
+        $running = $this->send(
+            'POST', '/spreads/2/preview', ['lines' => array_column($draft['lines'], 'line')] + $before, 200,
+        )->json();
         foreach ($draft['lines'] as $line) {
-            self::assertEqualsWithDelta(array_column($running['lines'], null, 'holder')[$line['holder']]['depth'], $line['depth'], 0.01);
+            self::assertEqualsWithDelta(
+                array_column($running['lines'], null, 'holder')[$line['holder']]['depth'], $line['depth'], 0.01,
+            );
         }
-        self::assertSame([], array_intersect(['tangle', 'bottom', 'holder_order', 'neighbours', 'board_under', 'surfaced'], array_column($running['breaches'], 'kind')));
+        self::assertSame(
+            [],
+            array_intersect(
+                ['tangle', 'bottom', 'holder_order', 'neighbours', 'board_under', 'surfaced'],
+                array_column($running['breaches'], 'kind'),
+            ),
+        );
         Trip::query()->update(['line_limit' => 4]);
         self::assertCount(4, $this->send('POST', '/spreads/2/draft', ['bands' => $bands] + $before, 200)->json('lines'));
         $bands[0]['bottom'] = 3.0;
@@ -205,18 +279,46 @@ final class PlanningTest extends FeatureTestCase
     {
         $bands = [['species' => 'walleye', 'top' => 6.0, 'bottom' => 12.0, 'weight' => 1.0]];
         self::assertEquals($bands, $this->send('PUT', '/trips/2/bands', ['bands' => $bands], 200)->json('bands'));
-        $this->assertRefusedAt(['/bands/1/bottom'], 'PUT', '/trips/2/bands', ['bands' => [...$bands, ['species' => 'king', 'top' => 6.0, 'bottom' => 2.0, 'weight' => 1.0]]]);
+        $this->assertRefusedAt(
+            ['/bands/1/bottom'],
+            'PUT',
+            '/trips/2/bands',
+            ['bands' => [...$bands, ['species' => 'king', 'top' => 6.0, 'bottom' => 2.0, 'weight' => 1.0]]],
+        );
         self::assertEquals($bands, $this->send('GET', '/trips/2')->json('bands'));
 
-        $trip = $this->send('PUT', '/trips/2/bottom', ['bottom' => 40.0, 'clearance' => 2.0, 'profile' => "distance m;depth m\n0;40\n250;28,5\n500;40\n", 'profile_name' => 'ledge.csv'], 200)->json();
-        self::assertEquals([['along' => 0, 'depth' => 40], ['along' => 250, 'depth' => 28.5], ['along' => 500, 'depth' => 40]], $trip['profile']);
-        $bottom = array_values(array_filter($this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'), static fn (array $b): bool => $b['kind'] === 'bottom'))[0];
+        $trip = $this->send(
+            'PUT',
+            '/trips/2/bottom',
+            [
+                'bottom' => 40.0,
+                'clearance' => 2.0,
+                'profile' => "distance m;depth m\n0;40\n250;28,5\n500;40\n",
+                'profile_name' => 'ledge.csv',
+            ],
+            200,
+        )->json();
+        self::assertEquals(
+            [['along' => 0, 'depth' => 40], ['along' => 250, 'depth' => 28.5], ['along' => 500, 'depth' => 40]], $trip['profile'],
+        );
+        $bottom = array_values(
+            array_filter(
+                $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'),
+                static fn (array $b): bool => $b['kind'] === 'bottom',
+            ),
+        )[0];
         self::assertGreaterThan(250.0, $bottom['ahead'], 'gear comes over it a little after the boat');
-        $past = $this->send('POST', '/spreads/2/preview', ['what_if' => ['gone' => 400.0]] + $this->demoSpread(), 200)->json('breaches');
+        $past = $this->send(
+            'POST', '/spreads/2/preview', ['what_if' => ['gone' => 400.0]] + $this->demoSpread(), 200,
+        )->json('breaches');
         self::assertNotContains('bottom', array_column($past, 'kind'));
         foreach (["0,40\n0,30\n", "0,40\nx,30\n", "0\n", '0,9999', "\n"] as $broken) {
-            $refused = $this->send('PUT', '/trips/2/bottom', ['bottom' => 40.0, 'profile' => $broken], trim($broken) === '' ? 200 : 422);
-            self::assertMatchesRegularExpression(trim($broken) === '' ? '#^$#' : '#^/profile#', (string) $refused->json('errors.0.pointer'));
+            $refused = $this->send(
+                'PUT', '/trips/2/bottom', ['bottom' => 40.0, 'profile' => $broken], trim($broken) === '' ? 200 : 422,
+            );
+            self::assertMatchesRegularExpression(
+                trim($broken) === '' ? '#^$#' : '#^/profile#', (string) $refused->json('errors.0.pointer'),
+            );
         }
         self::assertNull($this->send('GET', '/trips/2')->json('profile'), 'an empty one drops it');
     }
@@ -224,11 +326,16 @@ final class PlanningTest extends FeatureTestCase
     public function test_a_kept_spread_finds_its_place_on_a_boat_whose_holders_have_changed(): void
     {
         $spread = $this->demoSpread();
-        $made = $this->send('POST', '/templates', ['name' => 'Summer', 'species' => 'king', 'season' => 'summer'] + $spread, 201)->json();
+        $made = $this->send(
+            'POST', '/templates', ['name' => 'Summer', 'species' => 'king', 'season' => 'summer'] + $spread, 201,
+        )->json();
         self::assertSame([12, 'summer'], [$made['line_count'], $made['season']]);
         $this->assertRefusedAt(['/name'], 'POST', '/templates', ['name' => 'Summer'] + $spread);
         $same = $this->send('POST', "/templates/{$made['id']}/fit", expect: 200)->json();
-        self::assertEquals($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), $this->send('POST', '/spreads/2/preview', ['lines' => $same['lines']] + $spread, 200)->json('lines'));
+        self::assertEquals(
+            $this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'),
+            $this->send('POST', '/spreads/2/preview', ['lines' => $same['lines']] + $spread, 200)->json('lines'),
+        );
 
         Holder::query()->where('code', 'P3')->update(['code' => 'PX']);
         Holder::query()->where('code', 'S1')->update(['side' => 'centre']);
@@ -244,13 +351,19 @@ final class PlanningTest extends FeatureTestCase
     {
         $file = $this->send('GET', '/spreads/2/file', expect: 200)->json();
         self::assertSame(['admek-spread', 1, 'Second Lamp'], [$file['format'], $file['version'], $file['boat']]);
-        $depths = array_column($this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('lines'), 'depth', 'holder');
+        $depths = array_column(
+            $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('lines'), 'depth', 'holder',
+        );
 
         Boat::query()->first()?->lures()->where('name', 'Moss Beetle')->delete();
         $file['lines'][0]['lure']['name'] = 'A Borrowed Minnow';
         $read = $this->send('POST', '/spreads/1/file', $file, 200)->json();
         self::assertSame([['A Borrowed Minnow'], []], [$read['added'], $read['left_out']]);
-        $again = array_column($this->send('POST', '/spreads/1/preview', $read + $this->send('GET', '/spreads/1')->json(), 200)->json('lines'), 'depth', 'holder');
+        $again = array_column(
+            $this->send('POST', '/spreads/1/preview', $read + $this->send('GET', '/spreads/1')->json(), 200)->json('lines'),
+            'depth',
+            'holder',
+        );
         self::assertEqualsWithDelta($depths, $again, 1e-3);
 
         $lures = count($this->send('GET', '/locker')->json('lures'));
@@ -268,7 +381,10 @@ final class PlanningTest extends FeatureTestCase
     public function test_the_table_goes_by_the_captain_s_own_rules_and_one_number_bounds_a_spread_everywhere(): void
     {
         $cell = function (): float {
-            $rows = array_map(static fn (string $row): array => str_getcsv($row, escape: ''), array_filter(explode("\r\n", (string) $this->send('GET', '/spreads/2/table', expect: 200)->getContent())));
+            $rows = array_map(
+                static fn (string $row): array => str_getcsv($row, escape: ''),
+                array_filter(explode("\r\n", (string) $this->send('GET', '/spreads/2/table', expect: 200)->getContent())),
+            );
 
             return (float) array_column($rows, (int) array_search('rule of thumb, ft', $rows[0], true), 0)['C1'];
         };
@@ -279,7 +395,8 @@ final class PlanningTest extends FeatureTestCase
         $contract = Yaml::parseFile(base_path('docs/openapi.yaml'))['components']['schemas'];
         $schema = json_decode((string) file_get_contents(base_path('docs/spread.schema.json')), true);
         self::assertSame(array_fill(0, 4, SpreadLimits::MOST_HOLDERS), [
-            $contract['SpreadPreview']['properties']['lines']['maxItems'], $contract['SpreadSave']['properties']['lines']['maxItems'],
+            $contract['SpreadPreview']['properties']['lines']['maxItems'],
+            $contract['SpreadSave']['properties']['lines']['maxItems'],
             $contract['NewBoat']['properties']['holders']['maxItems'], $schema['properties']['lines']['maxItems'],
         ]);
     }
@@ -326,6 +443,11 @@ final class PlanningTest extends FeatureTestCase
      */
     private function bottomsOfP5(): array
     {
-        return array_values(array_filter($this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'), static fn (array $b): bool => $b['kind'] === 'bottom' && $b['holders'] === ['P5']));
+        return array_values(
+            array_filter(
+                $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'),
+                static fn (array $b): bool => $b['kind'] === 'bottom' && $b['holders'] === ['P5'],
+            ),
+        );
     }
 }

@@ -20,15 +20,28 @@ final class PreparationTest extends FeatureTestCase
     {
         parent::setUp();
         $this->seedDemo();
-        Trip::query()->findOrFail(2)->update(['date' => '2031-06-02', 'lines_in' => '06:15', 'back_by' => '12:30', 'run' => 6 * 1609.344, 'bait_cure' => 'brine', 'forecast' => null]);
+        Trip::query()->findOrFail(2)->update(
+            [
+                'date' => '2031-06-02',
+                'lines_in' => '06:15',
+                'back_by' => '12:30',
+                'run' => 6 * 1609.344,
+                'bait_cure' => 'brine',
+                'forecast' => null,
+            ],
+        );
         Chore::query()->delete();
     }
 
     public function test_the_timeline_follows_the_plan_and_lines_in(): void
     {
         $before = $this->prepared();
-        self::assertSame(['cast_off' => '05:42', 'lines_in' => '06:15', 'leave' => '12:02', 'back_by' => '12:30'], $before['clock']);
-        self::assertSame(['05:42', 0], [$this->chore($before, 'dock_lines')['clock'], $this->chore($before, 'dock_lines')['day']]);
+        self::assertSame(
+            ['cast_off' => '05:42', 'lines_in' => '06:15', 'leave' => '12:02', 'back_by' => '12:30'], $before['clock'],
+        );
+        self::assertSame(
+            ['05:42', 0], [$this->chore($before, 'dock_lines')['clock'], $this->chore($before, 'dock_lines')['day']],
+        );
         self::assertSame(-1, $this->chore($before, 'leaders')['day']);
         self::assertNotContains('thaw', array_column($before['timeline'], 'key'), 'no rod fishes bait');
 
@@ -52,7 +65,11 @@ final class PreparationTest extends FeatureTestCase
         self::assertSame('coming', $this->chore($this->prepared('2031-06-01T22:00'), 'ice')['state']);
         $ticked = $this->chore($of(['done' => true]), 'ice');
         self::assertSame('done', $ticked['state']);
-        self::assertSame($ticked['done_at'], $this->chore($of(['done' => true]), 'ice')['done_at'], 'ticked again it was done when it was done');
+        self::assertSame(
+            $ticked['done_at'],
+            $this->chore($of(['done' => true]), 'ice')['done_at'],
+            'ticked again it was done when it was done',
+        );
         self::assertSame('late', $this->chore($of(['done' => false, 'owner' => 'Orla']), 'ice')['state']);
         $moved = $this->chore($of(['at' => 240]), 'ice');
         self::assertSame(['Orla', '04:00', true], [$moved['owner'], $moved['clock'], $moved['moved']]);
@@ -65,7 +82,9 @@ final class PreparationTest extends FeatureTestCase
 
     public function test_the_captain_adds_a_chore_of_his_own(): void
     {
-        $added = $this->send('POST', '/trips/2/chores', ['what' => 'Pick up Orla', 'at' => 290, 'owner' => 'captain'], 201)->json();
+        $added = $this->send(
+            'POST', '/trips/2/chores', ['what' => 'Pick up Orla', 'at' => 290, 'owner' => 'captain'], 201,
+        )->json();
         $own = array_values(array_filter($added['timeline'], static fn (array $chore): bool => $chore['own']));
         self::assertSame(['Pick up Orla', '04:50', 10], [$own[0]['what'], $own[0]['clock'], $own[0]['minutes']]);
         $gone = $this->send('DELETE', "/trips/2/chores/{$own[0]['key']}", expect: 200)->json();
@@ -86,7 +105,11 @@ final class PreparationTest extends FeatureTestCase
         $response = $this->send('GET', '/trips/2/timeline', expect: 200);
         $text = (string) $response->getContent();
         self::assertStringContainsString('timeline-2031-06-02.ics', (string) $response->headers->get('Content-Disposition'));
-        self::assertSame([], array_filter(preg_split('/\r\n/', $text) ?: [], static fn (string $row): bool => strlen($row) > 75), 'RFC 5545 folds lines at 75 octets');
+        self::assertSame(
+            [],
+            array_filter(preg_split('/\r\n/', $text) ?: [], static fn (string $row): bool => strlen($row) > 75),
+            'RFC 5545 folds lines at 75 octets',
+        );
         $calendar = Reader::read($text);
         self::assertInstanceOf(VCalendar::class, $calendar);
         self::assertSame([], $calendar->validate());
@@ -97,14 +120,29 @@ final class PreparationTest extends FeatureTestCase
         self::assertCount(count($prepared['timeline']), $events);
         foreach ($prepared['timeline'] as $chore) {
             $event = $events["2-{$chore['key']}@admek.invalid"];
-            self::assertSame($chore['clock'], $event->DTSTART->getDateTime()->setTimezone(new \DateTimeZone('Etc/GMT+3'))->format('H:i'), $chore['key']);
+            self::assertSame(
+                $chore['clock'],
+                $event->DTSTART->getDateTime()->setTimezone(new \DateTimeZone('Etc/GMT+3'))->format('H:i'),
+                $chore['key'],
+            );
             self::assertSame("{$chore['what']} ({$chore['owner']})", (string) $event->SUMMARY);
             self::assertSame('DISPLAY', (string) $event->VALARM->ACTION);
         }
-        self::assertSame('2031-06-02 08:42', $events['2-dock_lines@admek.invalid']->DTSTART->getDateTime()->format('Y-m-d H:i'), 'cast off at 05:42 by a clock three hours behind UTC');
+        self::assertSame(
+            '2031-06-02 08:42',
+            $events['2-dock_lines@admek.invalid']->DTSTART->getDateTime()->format('Y-m-d H:i'),
+            'cast off at 05:42 by a clock three hours behind UTC',
+        );
         $this->trip(['lines_in' => '06:45']);
         $again = Reader::read((string) $this->send('GET', '/trips/2/timeline', expect: 200)->getContent());
-        $again = array_column(array_map(static fn ($event): array => ['uid' => (string) $event->UID, 'start' => (string) $event->DTSTART], iterator_to_array($again->select('VEVENT'), false)), 'start', 'uid');
+        $again = array_column(
+            array_map(
+                static fn ($event): array => ['uid' => (string) $event->UID, 'start' => (string) $event->DTSTART],
+                iterator_to_array($again->select('VEVENT'), false),
+            ),
+            'start',
+            'uid',
+        );
         self::assertSame('20310602T091200Z', $again['2-dock_lines@admek.invalid'], 'the same event, later');
     }
 
@@ -114,7 +152,14 @@ final class PreparationTest extends FeatureTestCase
         Boat::query()->firstOrFail()->update(['timezone' => 'EST5EDT']);
         Trip::query()->findOrFail(2)->update(['date' => '2031-03-09']);
         $calendar = Reader::read((string) $this->send('GET', '/trips/2/timeline', expect: 200)->getContent());
-        $starts = array_column(array_map(static fn ($event): array => [(string) $event->UID, (string) $event->DTSTART], iterator_to_array($calendar->select('VEVENT'), false)), 1, 0);
+        $starts = array_column(
+            array_map(
+                static fn ($event): array => [(string) $event->UID, (string) $event->DTSTART],
+                iterator_to_array($calendar->select('VEVENT'), false),
+            ),
+            1,
+            0,
+        );
 
         self::assertSame('20310309T094200Z', $starts['2-dock_lines@admek.invalid'], '05:42 by summer time');
         self::assertSame('20310309T010000Z', $starts['2-charge@admek.invalid'], '20:00 the evening before, by winter time');
@@ -124,15 +169,23 @@ final class PreparationTest extends FeatureTestCase
     {
         $this->trip(['lines_in' => '20:30', 'back_by' => '02:00', 'run' => null]);
         $prepared = $this->prepared('2031-06-02T21:00');
-        self::assertSame(['cast_off' => '20:15', 'lines_in' => '20:30', 'leave' => '01:50', 'back_by' => '02:00'], $prepared['clock']);
-        self::assertSame([0], array_values(array_unique(array_column($prepared['timeline'], 'day'))), 'nothing is put on the day before');
+        self::assertSame(
+            ['cast_off' => '20:15', 'lines_in' => '20:30', 'leave' => '01:50', 'back_by' => '02:00'], $prepared['clock'],
+        );
+        self::assertSame(
+            [0], array_values(array_unique(array_column($prepared['timeline'], 'day'))), 'nothing is put on the day before',
+        );
         self::assertSame('late', $this->chore($prepared, 'dock_lines')['state']);
         self::assertSame(['20:15', '21:00', '22:00', '23:00', '00:00', '01:00'], array_column($prepared['go']['hours'], 'clock'));
         self::assertEqualsWithDelta(5.33, $prepared['hours_fished'], 0.01);
         $forecast = "time,wind mph\n19:00,6\n22:00,7\n00:30,30\n";
         $go = $this->send('POST', '/trips/2/forecast/file', ['text' => $forecast], 200)->json('go');
-        self::assertSame([20 * 60 - 60, 22 * 60, 1440 + 30], array_column($go['forecast']['hours'], 'at'), 'past midnight is the next day');
-        self::assertContains('Wind 30 mph at 00:00 on the ground is over your limit of 20 mph.', array_column($go['worst'], 'said'));
+        self::assertSame(
+            [20 * 60 - 60, 22 * 60, 1440 + 30], array_column($go['forecast']['hours'], 'at'), 'past midnight is the next day',
+        );
+        self::assertContains(
+            'Wind 30 mph at 00:00 on the ground is over your limit of 20 mph.', array_column($go['worst'], 'said'),
+        );
     }
 
     public function test_bait_fished_is_bait_thawed_cut_and_bought(): void
@@ -168,10 +221,16 @@ final class PreparationTest extends FeatureTestCase
                 self::assertNotSame('', $rule['why']);
                 self::assertFalse($rule['own']);
                 foreach ([$rule['least'], $rule['most']] as $end) {
-                    $changed = array_column($this->send('PUT', "/boat/books/{$book->value}", ['own' => [$rule['key'] => $end]], 200)->json('rules'), null, 'key')[$rule['key']];
+                    $changed = array_column(
+                        $this->send('PUT', "/boat/books/{$book->value}", ['own' => [$rule['key'] => $end]], 200)->json('rules'),
+                        null,
+                        'key',
+                    )[$rule['key']];
                     self::assertEqualsWithDelta($end, $changed['value'], 1e-3, "{$book->value}.{$rule['key']}");
                 }
-                $back = array_column($this->send('PUT', "/boat/books/{$book->value}", ['back' => [$rule['key']]], 200)->json('rules'), null, 'key')[$rule['key']];
+                $back = array_column(
+                    $this->send('PUT', "/boat/books/{$book->value}", ['back' => [$rule['key']]], 200)->json('rules'), null, 'key',
+                )[$rule['key']];
                 self::assertSame([$rule['value'], false], [$back['value'], $back['own']]);
             }
         }
@@ -183,7 +242,13 @@ final class PreparationTest extends FeatureTestCase
         $items = array_column($this->prepared()['stores'], null, 'key');
         self::assertSame(['leader 6 ft fluorocarbon 25 lb', 'leader 20 ft fluorocarbon 25 lb', 'ice'], array_keys($items));
         self::assertEquals(14, $items['leader 6 ft fluorocarbon 25 lb']['needed'], '9 lines and half as many');
-        $counted = array_column($this->send('PUT', '/trips/2/stores', ['aboard' => ['leader 6 ft fluorocarbon 25 lb' => 10, 'ice' => 4.5]], 200)->json('stores'), null, 'key');
+        $counted = array_column(
+            $this->send(
+                'PUT', '/trips/2/stores', ['aboard' => ['leader 6 ft fluorocarbon 25 lb' => 10, 'ice' => 4.5]], 200,
+            )->json('stores'),
+            null,
+            'key',
+        );
         self::assertEquals(4, $counted['leader 6 ft fluorocarbon 25 lb']['to_buy']);
         self::assertSame('41.6 lb', $counted['ice']['to_buy_said'], '5 guests at 8 lb and 5.8 h at 2 lb, less 10 lb aboard');
         $this->assertRefusedAt(['/aboard/ice'], 'PUT', '/trips/2/stores', ['aboard' => ['ice' => -1]]);
@@ -195,7 +260,10 @@ final class PreparationTest extends FeatureTestCase
         self::assertSame('unknown', $this->prepared()['go']['verdict'], 'no forecast is not a fine one');
         $offered = array_column($this->send('GET', '/forecasts', expect: 200)->json(), 'key');
         self::assertSame(['fog-at-dawn', 'onshore-breeze', 'settled', 'turning-at-noon'], $offered);
-        $go = array_map(fn (string $key): array => $this->send('POST', "/trips/2/forecast/fetched/{$key}", expect: 200)->json('go'), array_combine($offered, $offered));
+        $go = array_map(
+            fn (string $key): array => $this->send('POST', "/trips/2/forecast/fetched/{$key}", expect: 200)->json('go'),
+            array_combine($offered, $offered),
+        );
         self::assertSame(['no_go', 'no_go', 'go', 'no_go'], array_column($go, 'verdict'));
         self::assertSame('11:00', $go['turning-at-noon']['fit_until']);
         self::assertNull($go['fog-at-dawn']['fit_until'], 'from the dock on');
@@ -204,16 +272,41 @@ final class PreparationTest extends FeatureTestCase
         self::assertStringContainsString('north-western', $go['turning-at-noon']['lee']);
         $this->send('POST', '/trips/2/forecast/fetched/hurricane', expect: 404);
 
-        $read = $this->send('POST', '/trips/2/forecast/file', ['text' => "time,wind mph\n05:00,9\n08:00,9\n11:00,9\n", 'source' => 'Radio, 21:40'], 200)->json('go');
+        $read = $this->send(
+            'POST',
+            '/trips/2/forecast/file',
+            ['text' => "time,wind mph\n05:00,9\n08:00,9\n11:00,9\n", 'source' => 'Radio, 21:40'],
+            200,
+        )->json('go');
         self::assertSame(['unknown', 'Radio, 21:40'], [$read['verdict'], $read['forecast']['source']]);
-        $this->assertRefusedAt(['/forecast line 3 wind'], 'POST', '/trips/2/forecast/file', ['text' => "time,wind\n05:00,9\n06:00,strong\n"]);
+        $this->assertRefusedAt(
+            ['/forecast line 3 wind'], 'POST', '/trips/2/forecast/file', ['text' => "time,wind\n05:00,9\n06:00,strong\n"],
+        );
         self::assertCount(3, $this->prepared()['go']['forecast']['hours'], 'what was refused took nothing with it');
 
-        $hour = static fn (int $at, ?float $wind): array => ['at' => $at, 'wind' => $wind, 'gust' => $wind, 'from' => 225, 'wave' => 0.3, 'visibility' => 9000, 'lightning' => false, 'front' => false];
+        $hour = static fn (int $at, ?float $wind): array => [
+            'at' => $at,
+            'wind' => $wind,
+            'gust' => $wind,
+            'from' => 225,
+            'wave' => 0.3,
+            'visibility' => 9000,
+            'lightning' => false,
+            'front' => false,
+        ];
         $typed = array_map(static fn (int $at): array => $hour($at, 4.0), range(300, 780, 60));
-        self::assertSame('go', $this->send('PUT', '/trips/2/forecast', ['source' => 'Typed from the radio', 'hours' => $typed], 200)->json('go.verdict'));
-        $this->assertRefusedAt(['/source', '/hours/0/wind', '/hours/0/gust'], 'PUT', '/trips/2/forecast', ['hours' => [$hour(300, 300.0)]]);
-        self::assertSame('unknown', $this->send('PUT', '/trips/2/forecast', ['source' => 'none', 'hours' => []], 200)->json('go.verdict'));
+        self::assertSame(
+            'go',
+            $this->send(
+                'PUT', '/trips/2/forecast', ['source' => 'Typed from the radio', 'hours' => $typed], 200,
+            )->json('go.verdict'),
+        );
+        $this->assertRefusedAt(
+            ['/source', '/hours/0/wind', '/hours/0/gust'], 'PUT', '/trips/2/forecast', ['hours' => [$hour(300, 300.0)]],
+        );
+        self::assertSame(
+            'unknown', $this->send('PUT', '/trips/2/forecast', ['source' => 'none', 'hours' => []], 200)->json('go.verdict'),
+        );
     }
 
     public function test_limits_are_the_captain_s_own(): void
@@ -223,8 +316,15 @@ final class PreparationTest extends FeatureTestCase
         $wind = array_column($book, null, 'key')['wind'];
         self::assertEquals([30, 20, 'mph', true], [$wind['value'], $wind['default'], $wind['unit'], $wind['own']]);
         self::assertSame('go', $this->prepared()['go']['verdict']);
-        self::assertFalse(array_column($this->send('PUT', '/boat/books/go', ['back' => ['wind']], 200)->json('rules'), null, 'key')['wind']['own']);
-        self::assertNull(array_column($this->send('GET', '/boat/books/go', expect: 200)->json('rules'), null, 'key')['wave']['value'], 'what is not named stays');
+        self::assertFalse(
+            array_column(
+                $this->send('PUT', '/boat/books/go', ['back' => ['wind']], 200)->json('rules'), null, 'key',
+            )['wind']['own'],
+        );
+        self::assertNull(
+            array_column($this->send('GET', '/boat/books/go', expect: 200)->json('rules'), null, 'key')['wave']['value'],
+            'what is not named stays',
+        );
         $this->assertRefusedAt(['/own/wind'], 'PUT', '/boat/books/go', ['own' => ['wind' => 300]]);
         $this->assertRefusedAt(['/own/close'], 'PUT', '/boat/books/go', ['own' => ['close' => null]]);
         $this->assertRefusedAt(['/own/luck'], 'PUT', '/boat/books/go', ['own' => ['luck' => 1]]);
@@ -233,7 +333,20 @@ final class PreparationTest extends FeatureTestCase
 
     public function test_limits_of_lines_and_catch_are_as_entered(): void
     {
-        $trip = $this->trip(['anglers' => 4, 'crew' => 2, 'crew_fish' => true, 'lines_per_angler' => 2, 'line_limit' => null, 'catch_limits' => [['species' => 'king', 'bag' => 3, 'least_length' => 0.381]], 'limit_source' => 'the booklet', 'limits_looked_up' => '2031-05-30', 'guests' => ['Ada', 'Bo'], 'port' => 'Quillhaven']);
+        $trip = $this->trip(
+            [
+                'anglers' => 4,
+                'crew' => 2,
+                'crew_fish' => true,
+                'lines_per_angler' => 2,
+                'line_limit' => null,
+                'catch_limits' => [['species' => 'king', 'bag' => 3, 'least_length' => 0.381]],
+                'limit_source' => 'the booklet',
+                'limits_looked_up' => '2031-05-30',
+                'guests' => ['Ada', 'Bo'],
+                'port' => 'Quillhaven',
+            ],
+        );
         self::assertSame([12, '2031-05-30', ['Ada', 'Bo']], [$trip['lines_allowed'], $trip['limits_looked_up'], $trip['guests']]);
         self::assertSame(8, $this->trip(['anglers' => 4, 'crew_fish' => false])['lines_allowed']);
         $breaches = $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches');
@@ -274,7 +387,23 @@ final class PreparationTest extends FeatureTestCase
     /** @return array<string, mixed> */
     private function entered(): array
     {
-        return array_diff_key($this->send('GET', '/trips/2')->json(), array_flip(['id', 'bands', 'temperatures', 'spreads', 'bite_count', 'lines_allowed', 'clearance', 'structure', 'profile', 'profile_name']));
+        return array_diff_key(
+            $this->send('GET', '/trips/2')->json(),
+            array_flip(
+                [
+                    'id',
+                    'bands',
+                    'temperatures',
+                    'spreads',
+                    'bite_count',
+                    'lines_allowed',
+                    'clearance',
+                    'structure',
+                    'profile',
+                    'profile_name',
+                ],
+            ),
+        );
     }
 
     /**

@@ -24,7 +24,9 @@ final class PresentationsTest extends FeatureTestCase
         parent::setUp();
         $this->seedDemo();
         $this->locker = $this->send('GET', '/locker', expect: 200)->json();
-        $this->catalogue = array_column($this->send('GET', '/catalogue', expect: 200)->json('presentations'), null, 'presentation');
+        $this->catalogue = array_column(
+            $this->send('GET', '/catalogue', expect: 200)->json('presentations'), null, 'presentation',
+        );
     }
 
     /** @return iterable<string, array{string, string}> presentation, holder */
@@ -43,13 +45,20 @@ final class PresentationsTest extends FeatureTestCase
     public function test_a_line_of_each_kind_is_rigged_run_kept_and_read_back(string $presentation, string $holder): void
     {
         $spread = $this->demoSpread();
-        $spread['lines'] = [...array_values(array_filter($spread['lines'], fn (array $line): bool => $line['holder_id'] !== $this->holder($holder))), $this->line($presentation, $holder)];
+        $spread['lines'] = [
+            ...array_values(
+                array_filter($spread['lines'], fn (array $line): bool => $line['holder_id'] !== $this->holder($holder)),
+            ),
+            $this->line($presentation, $holder),
+        ];
         $running = array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), null, 'holder')[$holder];
         self::assertGreaterThan(0.0, $running['depth']);
         self::assertGreaterThan(0.0, $running['doubt']['deeper']);
 
         $wanted = 0.85 * $running['depth'];
-        $reach = $this->send('POST', '/spreads/2/reach', ['depth' => $wanted, 'holder_ids' => [$this->holder($holder)]] + $spread, 200)->json('lines.0');
+        $reach = $this->send(
+            'POST', '/spreads/2/reach', ['depth' => $wanted, 'holder_ids' => [$this->holder($holder)]] + $spread, 200,
+        )->json('lines.0');
         self::assertTrue($reach['reached'], (string) json_encode($reach));
         $last = count($spread['lines']) - 1;
         $spread['lines'][$last] = $reach['figures'] + $spread['lines'][$last];
@@ -57,11 +66,20 @@ final class PresentationsTest extends FeatureTestCase
         self::assertEqualsWithDelta($wanted, $again['depth'], 0.35, 'within what a mate can set');
 
         $kept = $this->send('PUT', '/spreads/2', $spread, 200)->json();
-        $read = array_values(array_filter($kept['lines'], fn (array $line): bool => $line['holder_id'] === $this->holder($holder)))[0];
+        $read = array_values(
+            array_filter($kept['lines'], fn (array $line): bool => $line['holder_id'] === $this->holder($holder)),
+        )[0];
         foreach ($spread['lines'][$last] as $figure => $value) {
-            is_float($value) ? self::assertEqualsWithDelta($value, $read[$figure], 1e-9, $figure) : self::assertEquals($value, $read[$figure], $figure);
+            is_float($value)
+                ? self::assertEqualsWithDelta($value, $read[$figure], 1e-9, $figure)
+                : self::assertEquals($value, $read[$figure], $figure);
         }
-        $row = array_values(array_filter($this->send('GET', '/spreads/2/deck-card', expect: 200)->json('rows'), static fn (array $row): bool => $row['running']['holder'] === $holder))[0];
+        $row = array_values(
+            array_filter(
+                $this->send('GET', '/spreads/2/deck-card', expect: 200)->json('rows'),
+                static fn (array $row): bool => $row['running']['holder'] === $holder,
+            ),
+        )[0];
         self::assertEqualsWithDelta($again['depth'], $row['running']['depth'], 1e-3);
         $report = $this->send('POST', '/spreads/2/rod', ['holder_id' => $this->holder($holder)] + $spread, 200)->json();
         self::assertSame(in_array($presentation, ['bouncer', 'dropper'], true), $report['bottom_rig'] !== null);
@@ -81,7 +99,9 @@ final class PresentationsTest extends FeatureTestCase
         self::assertSame($size === 'mast', $running['mast_line'] !== null);
         self::assertFalse($running['board']['pulled_under']);
         self::assertLessThan(-15.0, $running['board']['place'][1]);
-        $turning = $this->send('POST', '/spreads/2/preview', ['what_if' => ['turn' => ['radius' => 120.0, 'side' => 'port']]] + $spread, 200)->json('lines.0');
+        $turning = $this->send(
+            'POST', '/spreads/2/preview', ['what_if' => ['turn' => ['radius' => 120.0, 'side' => 'port']]] + $spread, 200,
+        )->json('lines.0');
         self::assertNotSame($running['path'], $turning['path'], 'it lies as it runs in the turn');
         self::assertLessThan(1.0, $turning['speed_factor'], 'on the inside of the turn');
     }
@@ -120,19 +140,39 @@ final class PresentationsTest extends FeatureTestCase
     {
         $spread = $this->demoSpread();
         $rig = function (string $presentation, string $holder, string $board = 'none', array $more = []) use (&$spread): array {
-            return $this->send('POST', '/spreads/2/rig', $more + ['holder_id' => $this->holder($holder), 'presentation' => $presentation, 'board' => $board, 'speed' => 1.0, 'lines' => $spread['lines']], 200)->json('line');
+            return $this->send(
+                'POST',
+                '/spreads/2/rig',
+                $more + [
+                    'holder_id' => $this->holder($holder),
+                    'presentation' => $presentation,
+                    'board' => $board,
+                    'speed' => 1.0,
+                    'lines' => $spread['lines'],
+                ],
+                200,
+            )->json('line');
         };
         $was = array_column($spread['lines'], null, 'holder_id')[$this->holder('P3')];
         $core = $rig('core', 'P3');
-        self::assertSame([$was['lure_id'], $was['leader_length']], [$core['lure_id'], $core['leader_length']], 'lure and leader stay on the rod');
+        self::assertSame(
+            [$was['lure_id'], $was['leader_length']],
+            [$core['lure_id'], $core['leader_length']],
+            'lure and leader stay on the rod',
+        );
 
         $aboard = array_column($spread['lines'], null, 'holder_id')[$this->holder('P1')];
         $other = $rig('three_way', 'P1', 'in-line');
-        self::assertEquals([$aboard['board_id'], $aboard['board_out']], [$other['board_id'], $other['board_out']], 'the board stays where it is');
+        self::assertEquals(
+            [$aboard['board_id'], $aboard['board_out']], [$other['board_id'], $other['board_out']], 'the board stays where it is',
+        );
 
         $stacked = $rig('stacker', 'P4');
         self::assertSame($this->holder('P5'), $stacked['rides_on'], 'the cable of its own side');
-        $spread['lines'] = [...array_values(array_filter($spread['lines'], fn (array $line): bool => $line['holder_id'] !== $this->holder('P4'))), $stacked];
+        $spread['lines'] = [
+            ...array_values(array_filter($spread['lines'], fn (array $line): bool => $line['holder_id'] !== $this->holder('P4'))),
+            $stacked,
+        ];
         self::assertGreaterThan($stacked['above'] + 1.0, $rig('stacker', 'P3')['above'], 'over the release that is there');
 
         $spread['lines'] = [$rig('flat', 'P1', 'mast')];
@@ -141,12 +181,28 @@ final class PresentationsTest extends FeatureTestCase
         self::assertLessThan($spread['lines'][0]['clip_out'], $second['clip_out']);
 
         $reels = array_column($this->locker['reels'], 'id', 'name');
-        $spread['lines'] = [['colours' => 8.0, 'backing' => 10.0, 'reel_id' => $reels['Core 27 lb, 8 colours']] + $rig('core', 'C1')];
+        $spread['lines'] = [
+            ['colours' => 8.0, 'backing' => 10.0, 'reel_id' => $reels['Core 27 lb, 8 colours']] + $rig('core', 'C1'),
+        ];
         $short = $rig('core', 'C1', 'none', ['reel_id' => $reels['Core 27 lb, 4 colours']]);
         self::assertEquals([4.0, 10.0], [$short['colours'], $short['backing']], 'no more core than the reel holds');
-        self::assertEquals(0.0, $rig('core', 'C1', 'none', ['reel_id' => $reels['Core 18 lb, 10 colours']])['backing'], 'with core on the reel no backing is out');
-        $this->assertRefusedAt(['/presentation'], 'POST', '/spreads/2/rig', ['holder_id' => $this->holder('P4'), 'presentation' => 'stacker', 'board' => 'none', 'speed' => 1.0, 'lines' => []]);
-        $this->assertRefusedAt(['/presentation'], 'POST', '/spreads/2/rig', ['holder_id' => $this->holder('P4'), 'presentation' => 'kite', 'board' => 'none', 'speed' => 1.0, 'lines' => []]);
+        self::assertEquals(
+            0.0,
+            $rig('core', 'C1', 'none', ['reel_id' => $reels['Core 18 lb, 10 colours']])['backing'],
+            'with core on the reel no backing is out',
+        );
+        $this->assertRefusedAt(
+            ['/presentation'],
+            'POST',
+            '/spreads/2/rig',
+            ['holder_id' => $this->holder('P4'), 'presentation' => 'stacker', 'board' => 'none', 'speed' => 1.0, 'lines' => []],
+        );
+        $this->assertRefusedAt(
+            ['/presentation'],
+            'POST',
+            '/spreads/2/rig',
+            ['holder_id' => $this->holder('P4'), 'presentation' => 'kite', 'board' => 'none', 'speed' => 1.0, 'lines' => []],
+        );
     }
 
     public function test_the_catalogue_is_answered_anew_only_when_it_has_changed(): void
@@ -161,9 +217,22 @@ final class PresentationsTest extends FeatureTestCase
     /** @return array<string, mixed> a line of a kind as the server begins it in the demo's spread, on a leader of its own */
     private function line(string $presentation, string $holder, string $board = 'none'): array
     {
-        $lines = array_values(array_filter($this->demoSpread()['lines'], fn (array $line): bool => $line['holder_id'] !== $this->holder($holder)));
+        $lines = array_values(
+            array_filter($this->demoSpread()['lines'], fn (array $line): bool => $line['holder_id'] !== $this->holder($holder)),
+        );
 
-        return ['leader_length' => 1.5] + $this->send('POST', '/spreads/2/rig', ['holder_id' => $this->holder($holder), 'presentation' => $presentation, 'board' => $board, 'speed' => 1.0, 'lines' => $lines], 200)->json('line');
+        return ['leader_length' => 1.5] + $this->send(
+            'POST',
+            '/spreads/2/rig',
+            [
+                'holder_id' => $this->holder($holder),
+                'presentation' => $presentation,
+                'board' => $board,
+                'speed' => 1.0,
+                'lines' => $lines,
+            ],
+            200,
+        )->json('line');
     }
 
     private function holder(string $code): int

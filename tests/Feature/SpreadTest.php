@@ -23,10 +23,29 @@ final class SpreadTest extends FeatureTestCase
     public function test_the_demo_spread_runs_where_a_practitioner_would_look_for_it(): void
     {
         $preview = $this->preview();
-        $feet = array_map(static fn (float $metres): float => $metres / self::FOOT, array_column($preview['lines'], 'depth', 'holder'));
+        $feet = array_map(
+            static fn (float $metres): float => $metres / self::FOOT, array_column($preview['lines'], 'depth', 'holder'),
+        );
 
         self::assertSame(['P1', 'P2', 'P3', 'P4', 'P5', 'C1', 'C2', 'S5', 'S4', 'S3', 'S2', 'S1'], array_keys($feet));
-        self::assertEqualsWithDelta(['P1' => 10, 'P2' => 15, 'P3' => 65, 'P4' => 90, 'P5' => 95, 'C1' => 41, 'C2' => 10, 'S5' => 52, 'S4' => 95, 'S3' => 70, 'S2' => 20, 'S1' => 12], $feet, 1.0);
+        self::assertEqualsWithDelta(
+            [
+                'P1' => 10,
+                'P2' => 15,
+                'P3' => 65,
+                'P4' => 90,
+                'P5' => 95,
+                'C1' => 41,
+                'C2' => 10,
+                'S5' => 52,
+                'S4' => 95,
+                'S3' => 70,
+                'S2' => 20,
+                'S1' => 12,
+            ],
+            $feet,
+            1.0,
+        );
         foreach ($preview['lines'] as $line) {
             self::assertGreaterThan(0.0, $line['doubt']['deeper'], $line['holder']);
             self::assertLessThanOrEqual(41, count($line['path']));
@@ -38,15 +57,23 @@ final class SpreadTest extends FeatureTestCase
     {
         $straight = array_column($this->preview()['lines'], 'depth', 'holder');
         $faster = array_column($this->preview(['what_if' => ['speed' => 1.3]])['lines'], 'depth', 'holder');
-        $turning = array_column($this->preview(['what_if' => ['turn' => ['radius' => 150, 'side' => 'port']]])['lines'], null, 'holder');
+        $turning = array_column(
+            $this->preview(['what_if' => ['turn' => ['radius' => 150, 'side' => 'port']]])['lines'], null, 'holder',
+        );
 
         self::assertLessThan($straight['C1'] - 1.0, $faster['C1']);
         self::assertGreaterThan($straight['P2'] + 0.5, $turning['P2']['depth']);
         self::assertLessThan(1.0, $turning['P2']['speed_factor']);
         $turn = ['radius' => 150, 'side' => 'port'];
-        $current = ['heading' => 0.0, 'surface' => ['set' => 0.0, 'drift' => 0.0], 'deep' => ['depth' => 24.0, 'set' => 90.0, 'drift' => 0.2]];
+        $current = [
+            'heading' => 0.0,
+            'surface' => ['set' => 0.0, 'drift' => 0.0],
+            'deep' => ['depth' => 24.0, 'set' => 90.0, 'drift' => 0.2],
+        ];
         self::assertNull($this->preview(['what_if' => ['turn' => $turn]])['caveat']);
-        self::assertStringStartsWith('On this heading only', $this->preview(['what_if' => ['turn' => $turn, 'current' => $current]])['caveat']);
+        self::assertStringStartsWith(
+            'On this heading only', $this->preview(['what_if' => ['turn' => $turn, 'current' => $current]])['caveat'],
+        );
         self::assertGreaterThan(1.0, $turning['S1']['speed_factor']);
         self::assertSame(1, $this->demoSpread()['version']);
     }
@@ -54,16 +81,37 @@ final class SpreadTest extends FeatureTestCase
     public function test_a_current_at_depth_is_felt_by_the_gear_and_not_by_the_surface(): void
     {
         $still = array_column($this->preview()['lines'], null, 'holder');
-        $current = ['heading' => 90, 'surface' => ['set' => 90, 'drift' => 0.1], 'deep' => ['depth' => 24, 'set' => 90, 'drift' => 0.35]];
+        $current = [
+            'heading' => 90, 'surface' => ['set' => 90, 'drift' => 0.1], 'deep' => ['depth' => 24, 'set' => 90, 'drift' => 0.35],
+        ];
         $answer = $this->preview(['what_if' => ['current' => $current]]);
         $following = array_column($answer['lines'], null, 'holder');
 
         self::assertEqualsWithDelta([1.0282, 0.7782], array_column($answer['flow'], 'aft'), 1e-3);
-        self::assertGreaterThan($still['P5']['ball']['place'][2] + 0.3, $following['P5']['ball']['place'][2], 'a following current at depth takes blow-back away');
+        self::assertGreaterThan(
+            $still['P5']['ball']['place'][2] + 0.3,
+            $following['P5']['ball']['place'][2],
+            'a following current at depth takes blow-back away',
+        );
         self::assertEqualsWithDelta($still['P1']['depth'], $following['P1']['depth'], 0.1, 'shallow lines hardly feel it');
-        $across = array_column($this->preview(['what_if' => ['current' => ['heading' => 0] + $current]])['lines'], null, 'holder');
-        self::assertGreaterThan($still['P5']['starboard'] + 0.5, $across['P5']['starboard'], 'setting to starboard carries the deep gear there');
-        $this->assertRefusedAt(['/what_if/current/heading', '/what_if/current/deep/drift', '/what_if/current/surface/set'], 'POST', '/spreads/2/preview', ['what_if' => ['current' => ['heading' => 400, 'surface' => ['drift' => 0], 'deep' => ['depth' => 20, 'set' => 0, 'drift' => 9]]]] + $this->demoSpread());
+        $across = array_column(
+            $this->preview(['what_if' => ['current' => ['heading' => 0] + $current]])['lines'], null, 'holder',
+        );
+        self::assertGreaterThan(
+            $still['P5']['starboard'] + 0.5, $across['P5']['starboard'], 'setting to starboard carries the deep gear there',
+        );
+        $this->assertRefusedAt(
+            ['/what_if/current/heading', '/what_if/current/deep/drift', '/what_if/current/surface/set'],
+            'POST',
+            '/spreads/2/preview',
+            [
+                'what_if' => [
+                    'current' => [
+                        'heading' => 400, 'surface' => ['drift' => 0], 'deep' => ['depth' => 20, 'set' => 0, 'drift' => 9],
+                    ],
+                ],
+            ] + $this->demoSpread(),
+        );
     }
 
     public function test_a_flasher_is_kept_and_felt(): void
@@ -193,18 +241,39 @@ final class SpreadTest extends FeatureTestCase
         }
         $spread['lines'][4]['let_out'] = 121 * self::FOOT;
         $breaches = $this->preview($spread)['breaches'];
-        self::assertEqualsCanonicalizing([['tangle', ['P1', 'P2']], ['bottom', ['P5']], ['holder_order', ['P1', 'P2']], ['bare', []], ['duplicate', ['P4', 'S4']], ['duplicate', ['S5', 'S2']]], array_map(static fn (array $b): array => [$b['kind'], $b['holders']], array_filter($breaches, static fn (array $b): bool => $b['kind'] !== 'neighbours')));
+        self::assertEqualsCanonicalizing(
+            [
+                ['tangle', ['P1', 'P2']],
+                ['bottom', ['P5']],
+                ['holder_order', ['P1', 'P2']],
+                ['bare', []],
+                ['duplicate', ['P4', 'S4']],
+                ['duplicate', ['S5', 'S2']],
+            ],
+            array_map(
+                static fn (array $b): array => [$b['kind'], $b['holders']],
+                array_filter($breaches, static fn (array $b): bool => $b['kind'] !== 'neighbours'),
+            ),
+        );
 
         $cures = $this->send('POST', '/spreads/2/cures', $spread, 200)->json('cures');
         $byKind = array_column($cures, null, 'kind');
         self::assertSame(['P5'], $byKind['set_control']['holders']);
         self::assertSame(['P1', 'P2'], $byKind['swap_holders']['holders']);
         self::assertStringStartsWith('Set P5 to ', $byKind['set_control']['order']);
-        self::assertNotContains('bottom', array_column($this->preview(['lines' => $byKind['set_control']['lines']] + $spread)['breaches'], 'kind'));
+        self::assertNotContains(
+            'bottom', array_column($this->preview(['lines' => $byKind['set_control']['lines']] + $spread)['breaches'], 'kind'),
+        );
         self::assertSame('Swap P1 and P2', $byKind['swap_holders']['order']);
-        self::assertNotContains('holder_order', array_column($this->preview(['lines' => $byKind['swap_holders']['lines']] + $spread)['breaches'], 'kind'), 'the lines it holds are those it was tried on');
+        self::assertNotContains(
+            'holder_order',
+            array_column($this->preview(['lines' => $byKind['swap_holders']['lines']] + $spread)['breaches'], 'kind'),
+            'the lines it holds are those it was tried on',
+        );
         $holders = array_column($spread['lines'], 'holder_id');
-        self::assertSame([$holders[1], $holders[0], ...array_slice($holders, 2)], array_column($byKind['swap_holders']['lines'], 'holder_id'));
+        self::assertSame(
+            [$holders[1], $holders[0], ...array_slice($holders, 2)], array_column($byKind['swap_holders']['lines'], 'holder_id'),
+        );
     }
 
     public function test_over_the_entered_limit_is_the_first_thing_to_look_at(): void
@@ -232,7 +301,9 @@ final class SpreadTest extends FeatureTestCase
         $solved = array_column(TowResult::of(TowCase::ofJson($download->json()))['lines'], null, 'id');
 
         foreach ($this->preview()['lines'] as $line) {
-            self::assertEqualsWithDelta($line['depth'], ((array) $solved[$line['holder']]['bodies'])['lure'][2], 1e-3, $line['holder']);
+            self::assertEqualsWithDelta(
+                $line['depth'], ((array) $solved[$line['holder']]['bodies'])['lure'][2], 1e-3, $line['holder'],
+            );
         }
     }
 
@@ -240,8 +311,13 @@ final class SpreadTest extends FeatureTestCase
     {
         $card = $this->send('GET', '/spreads/2/deck-card', expect: 200)->json();
 
-        self::assertSame(['P1', 'S1', 'P2', 'S2', 'C2', 'C1', 'P3', 'S3', 'P4', 'S4', 'P5', 'S5'], array_map(static fn (array $row): string => $row['running']['holder'], $card['rows']));
-        self::assertEqualsWithDelta([2.0, 2.3, 2.6], array_map(static fn (float $s): float => $s / 0.44704, $card['speeds']), 1e-6);
+        self::assertSame(
+            ['P1', 'S1', 'P2', 'S2', 'C2', 'C1', 'P3', 'S3', 'P4', 'S4', 'P5', 'S5'],
+            array_map(static fn (array $row): string => $row['running']['holder'], $card['rows']),
+        );
+        self::assertEqualsWithDelta(
+            [2.0, 2.3, 2.6], array_map(static fn (float $s): float => $s / 0.44704, $card['speeds']), 1e-6,
+        );
     }
 
     /** @return iterable<string, array{string, mixed, string}> */
@@ -268,7 +344,13 @@ final class SpreadTest extends FeatureTestCase
         yield 'a leader longer than the line' => ['lines.0.leader_length', 29.0, '/lines/0/let_out'];
         yield 'a leader nobody sells' => ['lines.0.leader_test', 13, '/lines/0/test'];
         yield 'an unknown attractor' => ['lines.4.attractor', 'disco ball', '/lines/4/attractor'];
-        yield 'a flasher without a leader' => ['lines.5', ['attractor' => 'dodger', 'leader_length' => null] + ['holder_id' => 6, 'presentation' => 'core', 'reel_id' => 7, 'lure_id' => 1, 'colours' => 4.0, 'backing' => 0.0], '/lines/5/leader_length'];
+        yield 'a flasher without a leader' => [
+            'lines.5',
+            ['attractor' => 'dodger', 'leader_length' => null] + [
+                'holder_id' => 6, 'presentation' => 'core', 'reel_id' => 7, 'lure_id' => 1, 'colours' => 4.0, 'backing' => 0.0,
+            ],
+            '/lines/5/leader_length',
+        ];
         yield 'standing still' => ['speed', 0, '/speed'];
         yield 'a speedboat' => ['speed', 40, '/speed'];
         yield 'a figure nobody knows' => ['lines.0.colour', 'red', '/lines/0/colour'];
@@ -276,8 +358,9 @@ final class SpreadTest extends FeatureTestCase
     }
 
     #[DataProvider('unusable')]
-    public function test_what_is_not_usable_is_refused_at_its_field_by_preview_and_save(string $path, mixed $value, string $pointer): void
-    {
+    public function test_what_is_not_usable_is_refused_at_its_field_by_preview_and_save(
+        string $path, mixed $value, string $pointer,
+    ): void {
         $spread = $this->demoSpread();
         data_set($spread, $path, $value);
         foreach ([['POST', '/spreads/2/preview'], ['PUT', '/spreads/2']] as [$method, $url]) {
@@ -291,8 +374,13 @@ final class SpreadTest extends FeatureTestCase
     {
         $spread = $this->demoSpread();
         $spread['lines'][2]['let_out'] = 9999;
-        self::assertEquals([['pointer' => '/lines/2/let_out', 'detail' => 'Must be a number from 2 to 120 m.', 'least' => 2, 'most' => 120]], $this->send('PUT', '/spreads/2', $spread, 422)->json('errors'));
-        $errors = $this->send('POST', '/spreads/2/preview', ['what_if' => ['speed' => 100]] + $this->demoSpread(), 422)->json('errors');
+        self::assertEquals(
+            [['pointer' => '/lines/2/let_out', 'detail' => 'Must be a number from 2 to 120 m.', 'least' => 2, 'most' => 120]],
+            $this->send('PUT', '/spreads/2', $spread, 422)->json('errors'),
+        );
+        $errors = $this->send(
+            'POST', '/spreads/2/preview', ['what_if' => ['speed' => 100]] + $this->demoSpread(), 422,
+        )->json('errors');
         self::assertEquals([0.04, 4.5], [$errors[0]['least'], $errors[0]['most']]);
     }
 
@@ -300,7 +388,12 @@ final class SpreadTest extends FeatureTestCase
     {
         $spread = $this->demoSpread();
         $this->assertRefusedAt(['/what_if/speed'], 'POST', '/spreads/2/preview', ['what_if' => ['speed' => 100]] + $spread);
-        $this->assertRefusedAt(['/what_if/turn/radius', '/what_if/turn/side'], 'POST', '/spreads/2/preview', ['what_if' => ['turn' => ['radius' => 0, 'side' => 'up']]] + $spread);
+        $this->assertRefusedAt(
+            ['/what_if/turn/radius', '/what_if/turn/side'],
+            'POST',
+            '/spreads/2/preview',
+            ['what_if' => ['turn' => ['radius' => 0, 'side' => 'up']]] + $spread,
+        );
         $this->assertRefusedAt(['/depth'], 'POST', '/spreads/2/reach', ['depth' => 1e6, 'holder_ids' => [1]] + $spread);
         $spread['lines'][2]['dial'] = 9;
         $this->assertRefusedAt(['/lines/2/dial'], 'POST', '/spreads/2/reach', ['depth' => 10, 'holder_ids' => [1]] + $spread);
@@ -321,7 +414,9 @@ final class SpreadTest extends FeatureTestCase
      */
     private function reach(float $depth, array $holderIds): array
     {
-        return $this->send('POST', '/spreads/2/reach', ['depth' => $depth, 'holder_ids' => $holderIds] + $this->demoSpread(), 200)->json('lines');
+        return $this->send(
+            'POST', '/spreads/2/reach', ['depth' => $depth, 'holder_ids' => $holderIds] + $this->demoSpread(), 200,
+        )->json('lines');
     }
 
     /**

@@ -46,7 +46,12 @@ final class TripTest extends FeatureTestCase
         $trip = $this->send('POST', '/trips', self::TRIP, 201)->json();
 
         self::assertSame([], $this->send('GET', "/spreads/{$trip['spreads'][0]['id']}", expect: 200)->json('lines'));
-        self::assertSame([], $this->send('POST', "/spreads/{$trip['spreads'][0]['id']}/preview", ['speed' => 1.0, 'lines' => []], 200)->json('lines'));
+        self::assertSame(
+            [],
+            $this->send(
+                'POST', "/spreads/{$trip['spreads'][0]['id']}/preview", ['speed' => 1.0, 'lines' => []], 200,
+            )->json('lines'),
+        );
     }
 
     public function test_a_ground_s_water_bears_the_gear(): void
@@ -54,7 +59,9 @@ final class TripTest extends FeatureTestCase
         $this->seedDemo();
         $spread = $this->demoSpread();
         $trip = ['line_limit' => null] + array_intersect_key($this->send('GET', '/trips/2', expect: 200)->json(), self::TRIP);
-        $running = fn (): array => array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'depth', 'holder');
+        $running = fn (): array => array_column(
+            $this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'depth', 'holder',
+        );
         $fresh = $running();
         $salt = $this->send('PUT', '/trips/2', ['water' => 'salt', 'water_temperature' => 12.0] + $trip, 200)->json();
 
@@ -62,7 +69,12 @@ final class TripTest extends FeatureTestCase
         self::assertEqualsWithDelta(1025.0, $salt['density'], 1.5);
         self::assertLessThan($fresh['C1'] - 0.1, $running()['C1'], 'core hangs higher in heavier water');
         self::assertLessThan($fresh['P5'] - 0.02, $running()['P5'], 'so does the ball');
-        self::assertEqualsWithDelta($salt['density'], $this->send('GET', '/spreads/2/tow-case', expect: 200)->json('water.density'), 0.01, 'the open file says which water');
+        self::assertEqualsWithDelta(
+            $salt['density'],
+            $this->send('GET', '/spreads/2/tow-case', expect: 200)->json('water.density'),
+            0.01,
+            'the open file says which water',
+        );
         self::assertEqualsWithDelta($salt['density'], $this->send('GET', '/spreads/2/file', expect: 200)->json('density'), 0.01);
         $this->assertRefusedAt(['/salinity'], 'PUT', '/trips/2', ['water' => 'brackish', 'salinity' => 35.0] + $trip);
         $this->assertRefusedAt(['/water'], 'PUT', '/trips/2', ['water' => 'tea'] + $trip);
@@ -79,7 +91,9 @@ final class TripTest extends FeatureTestCase
     /** @return iterable<string, array{array<string, mixed>, list<string>}> */
     public static function unusable(): iterable
     {
-        yield 'nothing' => [array_fill_keys(array_keys(self::TRIP), null), ['/date', '/lines_in', '/back_by', '/ground', '/anglers', '/species']];
+        yield 'nothing' => [
+            array_fill_keys(array_keys(self::TRIP), null), ['/date', '/lines_in', '/back_by', '/ground', '/anglers', '/species'],
+        ];
         yield 'a day that is none' => [['date' => '2031-02-30'], ['/date']];
         yield 'back before lines in' => [['back_by' => '05:00'], ['/back_by']];
         yield 'text for anglers' => [['anglers' => '4'], ['/anglers']];

@@ -26,7 +26,15 @@ final class UnreadableRequestsTest extends FeatureTestCase
     public function test_a_body_that_cannot_be_read_is_a_problem_never_a_trace(string $body, int $status): void
     {
         $this->seedDemo();
-        $response = $this->call('POST', '/api/spreads/2/preview', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $body);
+        $response = $this->call(
+            'POST',
+            '/api/spreads/2/preview',
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            $body,
+        );
 
         self::assertSame($status, $response->getStatusCode(), (string) $response->getContent());
         self::assertSame('application/problem+json', $response->headers->get('Content-Type'));

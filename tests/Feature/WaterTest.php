@@ -19,7 +19,17 @@ final class WaterTest extends FeatureTestCase
         parent::setUp();
         $this->seedDemo();
         Mark::query()->delete();
-        Trip::query()->findOrFail(2)->update(['date' => '2031-07-10', 'lines_in' => '05:15', 'back_by' => '12:00', 'latitude' => 45.31, 'longitude' => -38.42, 'signs' => null, 'choices' => null]);
+        Trip::query()->findOrFail(2)->update(
+            [
+                'date' => '2031-07-10',
+                'lines_in' => '05:15',
+                'back_by' => '12:00',
+                'latitude' => 45.31,
+                'longitude' => -38.42,
+                'signs' => null,
+                'choices' => null,
+            ],
+        );
         Trip::query()->findOrFail(1)->update(['date' => '2031-07-07']);
         Boat::query()->firstOrFail()->update(['timezone' => 'Etc/GMT+3']);
     }
@@ -31,11 +41,16 @@ final class WaterTest extends FeatureTestCase
         self::assertSame(['king', 'lake_trout'], array_column($water['bands'], 'species'));
         self::assertSame('Water king like, 48 to 54 °F, lies from 50 to 74 ft.', $water['bands'][0]['why']);
         self::assertSame('summer', $water['season']);
-        self::assertSame(['05:15', '06:15', '07:15', '08:15', '09:15', '10:15', '11:15'], array_column($water['schedule'], 'clock'));
+        self::assertSame(
+            ['05:15', '06:15', '07:15', '08:15', '09:15', '10:15', '11:15'], array_column($water['schedule'], 'clock'),
+        );
         $tops = array_map(static fn (array $row): float => $row['bands'][0]['top'], $water['schedule']);
         self::assertGreaterThan(1.5, $tops[3] - $tops[0], 'they sink with the light');
         self::assertSame('03:54', $water['sun']['sunrise']);
-        self::assertSame(['E', 'E', 'SE'], [$water['schedule'][0]['sun_from'], $water['schedule'][2]['sun_from'], $water['schedule'][4]['sun_from']]);
+        self::assertSame(
+            ['E', 'E', 'SE'],
+            [$water['schedule'][0]['sun_from'], $water['schedule'][2]['sun_from'], $water['schedule'][4]['sun_from']],
+        );
         self::assertSame('2 to 2.8 mph, start at 2.4', $this->said($water)['speed']);
         self::assertSame('The western side of Dunmarl Bank first', $this->said($water)['sides']);
         self::assertArrayNotHasKey('leader', $this->said($water), 'clarity is not known');
@@ -45,32 +60,69 @@ final class WaterTest extends FeatureTestCase
     {
         $this->send('PUT', '/trips/2/water/signs', ['clarity' => 'clear', 'sky' => 'clear', 'surface' => 'calm'], 200);
         $said = $this->said($this->send('PUT', '/trips/2/water/signs', ['sky' => 'overcast'], 200)->json());
-        self::assertSame(['6.5 ft of fluorocarbon', 'Loud to middling: copper, glow, green', 'Far from the boat, on boards'], [$said['leader'], $said['finish'], $said['distance']]);
-        $stained = $this->said($this->send('PUT', '/trips/2/water/signs', ['clarity' => 'stained', 'current_surface' => 0.4, 'current_deep' => 0.0], 200)->json());
-        self::assertSame(['2.5 ft of fluorocarbon', 'Gear feels up to 0.9 mph otherwise'], [$stained['leader'], $stained['current']]);
+        self::assertSame(
+            ['6.5 ft of fluorocarbon', 'Loud to middling: copper, glow, green', 'Far from the boat, on boards'],
+            [$said['leader'], $said['finish'], $said['distance']],
+        );
+        $stained = $this->said(
+            $this->send(
+                'PUT', '/trips/2/water/signs', ['clarity' => 'stained', 'current_surface' => 0.4, 'current_deep' => 0.0], 200,
+            )->json(),
+        );
+        self::assertSame(
+            ['2.5 ft of fluorocarbon', 'Gear feels up to 0.9 mph otherwise'], [$stained['leader'], $stained['current']],
+        );
         $unknown = $this->send('PUT', '/trips/2/water/signs', ['clarity' => null], 200)->json();
         self::assertArrayNotHasKey('leader', $this->said($unknown));
         self::assertEqualsCanonicalizing(['sky', 'surface', 'current_surface', 'current_deep'], array_keys($unknown['signs']));
-        $this->assertRefusedAt(['/clarity', '/current_deep'], 'PUT', '/trips/2/water/signs', ['clarity' => 'murky', 'current_deep' => 9]);
+        $this->assertRefusedAt(
+            ['/clarity', '/current_deep'], 'PUT', '/trips/2/water/signs', ['clarity' => 'murky', 'current_deep' => 9],
+        );
     }
 
     public function test_temperatures_are_looked_at_before_they_are_kept(): void
     {
         $before = $this->water()['temperatures'];
-        $preview = $this->send('POST', '/trips/2/water/temperatures', ['text' => "Time,Depth,Temp F\n06:00,0,64\n06:01,20,\n06:02,40,60\n06:03,60,47\n"], 200)->json();
-        self::assertSame([['column' => 'Depth', 'unit' => 'ft', 'guessed' => true], ['column' => 'Temp F', 'unit' => '°F', 'guessed' => false]], [$preview['columns']['depth'], $preview['columns']['temperature']]);
+        $preview = $this->send(
+            'POST',
+            '/trips/2/water/temperatures',
+            ['text' => "Time,Depth,Temp F\n06:00,0,64\n06:01,20,\n06:02,40,60\n06:03,60,47\n"],
+            200,
+        )->json();
+        self::assertSame(
+            [
+                ['column' => 'Depth', 'unit' => 'ft', 'guessed' => true],
+                ['column' => 'Temp F', 'unit' => '°F', 'guessed' => false],
+            ],
+            [$preview['columns']['depth'], $preview['columns']['temperature']],
+        );
         self::assertSame([['line' => 3, 'text' => '06:01, 20, ', 'reason' => 'no temperature']], $preview['bad']);
         self::assertSame($before, $this->water()['temperatures'], 'a preview keeps nothing');
 
-        $kept = $this->send('PUT', '/trips/2/water/temperatures', ['source' => 'probe, 06:00', 'readings' => $preview['readings']], 200)->json();
+        $kept = $this->send(
+            'PUT', '/trips/2/water/temperatures', ['source' => 'probe, 06:00', 'readings' => $preview['readings']], 200,
+        )->json();
         self::assertCount(3, $kept['temperatures']);
         self::assertSame('probe, 06:00', $kept['source']);
         self::assertEqualsWithDelta(40 * self::FOOT, $kept['thermocline']['top'], 0.4);
         self::assertCount(3, $this->send('GET', '/trips/2')->json('temperatures'));
-        self::assertEqualsWithDelta(20 * self::FOOT, $this->send('POST', '/trips/2/water/temperatures', ['text' => "0 64\n20 60", 'depth_unit' => 'ft'], 200)->json('readings.1.depth'), 1e-3);
+        self::assertEqualsWithDelta(
+            20 * self::FOOT,
+            $this->send(
+                'POST', '/trips/2/water/temperatures', ['text' => "0 64\n20 60", 'depth_unit' => 'ft'], 200,
+            )->json('readings.1.depth'),
+            1e-3,
+        );
         $this->assertRefusedAt(['/text'], 'POST', '/trips/2/water/temperatures', ['text' => "time,temp\n06:00,65\n"]);
-        $this->assertRefusedAt(['/readings/0/celsius'], 'PUT', '/trips/2/water/temperatures', ['readings' => [['depth' => 1.0, 'celsius' => 80.0]]]);
-        $this->assertRefusedAt(['/temperatures/1/depth'], 'PUT', '/trips/2/water/temperatures', ['readings' => [['depth' => 1.0, 'celsius' => 8.0], ['depth' => 1.0, 'celsius' => 9.0]]]);
+        $this->assertRefusedAt(
+            ['/readings/0/celsius'], 'PUT', '/trips/2/water/temperatures', ['readings' => [['depth' => 1.0, 'celsius' => 80.0]]],
+        );
+        $this->assertRefusedAt(
+            ['/temperatures/1/depth'],
+            'PUT',
+            '/trips/2/water/temperatures',
+            ['readings' => [['depth' => 1.0, 'celsius' => 8.0], ['depth' => 1.0, 'celsius' => 9.0]]],
+        );
         self::assertCount(3, $this->water()['temperatures'], 'what was refused took nothing with it');
     }
 
@@ -79,7 +131,12 @@ final class WaterTest extends FeatureTestCase
         $water = $this->water();
         self::assertSame([1, '2031-07-07'], [$water['against']['trip'], $water['against']['date']]);
         self::assertSame([1], array_column($water['earlier'], 'trip'));
-        $this->send('PUT', '/trips/1/water/temperatures', ['readings' => [['depth' => 0.0, 'celsius' => 27.0], ['depth' => 30.0, 'celsius' => 20.0]]], 200);
+        $this->send(
+            'PUT',
+            '/trips/1/water/temperatures',
+            ['readings' => [['depth' => 0.0, 'celsius' => 27.0], ['depth' => 30.0, 'celsius' => 20.0]]],
+            200,
+        );
         self::assertSame('Cold water has come up', $this->said($this->water())['change']);
         $this->send('PUT', '/trips/1/water/temperatures', ['readings' => []], 200);
         self::assertNull($this->water()['against']);
@@ -87,7 +144,12 @@ final class WaterTest extends FeatureTestCase
 
     public function test_marks_are_added_counted_and_taken_back(): void
     {
-        $mark = fn (float $feet, int $count, bool $tight = false): array => $this->send('POST', '/trips/2/water/marks', ['depth' => $feet * self::FOOT, 'count' => $count, 'tight' => $tight, 'size' => 'medium'], 201)->json();
+        $mark = fn (float $feet, int $count, bool $tight = false): array => $this->send(
+            'POST',
+            '/trips/2/water/marks',
+            ['depth' => $feet * self::FOOT, 'count' => $count, 'tight' => $tight, 'size' => 'medium'],
+            201,
+        )->json();
         $mark(58, 6);
         $water = $mark(62, 4);
         self::assertSame('10 fish marked from 58 to 62 ft: run 2 to 4 ft above them, they look up.', $water['bands'][0]['why']);
@@ -96,23 +158,43 @@ final class WaterTest extends FeatureTestCase
         $less = $this->send('DELETE', "/trips/2/water/marks/{$water['marks'][1]['id']}", expect: 200)->json();
         self::assertCount(1, $less['marks']);
         $this->send('DELETE', '/trips/2/water/marks/999', expect: 404);
-        $this->assertRefusedAt(['/depth'], 'POST', '/trips/2/water/marks', ['depth' => 200 * self::FOOT, 'count' => 1, 'tight' => false, 'size' => 'small']);
-        $this->assertRefusedAt(['/count', '/size'], 'POST', '/trips/2/water/marks', ['depth' => 3.0, 'count' => 0, 'tight' => false, 'size' => 'vast']);
+        $this->assertRefusedAt(
+            ['/depth'],
+            'POST',
+            '/trips/2/water/marks',
+            ['depth' => 200 * self::FOOT, 'count' => 1, 'tight' => false, 'size' => 'small'],
+        );
+        $this->assertRefusedAt(
+            ['/count', '/size'],
+            'POST',
+            '/trips/2/water/marks',
+            ['depth' => 3.0, 'count' => 0, 'tight' => false, 'size' => 'vast'],
+        );
     }
 
     public function test_advice_is_pinned_changed_refused_and_set_free(): void
     {
         $this->send('PUT', '/trips/2/water/signs', ['clarity' => 'clear'], 200);
-        $choose = fn (array $choice): array => array_column($this->send('PUT', '/trips/2/water/choices', $choice, 200)->json('advice'), null, 'key');
+        $choose = fn (array $choice): array => array_column(
+            $this->send('PUT', '/trips/2/water/choices', $choice, 200)->json('advice'), null, 'key',
+        );
         self::assertSame('pinned', $choose(['advice' => 'leader', 'state' => 'pinned'])['leader']['state']);
         $this->send('PUT', '/trips/2/water/signs', ['clarity' => 'stained'], 200);
         $leader = array_column($this->water()['advice'], null, 'key')['leader'];
-        self::assertSame(['6.5 ft of fluorocarbon', '2.5 ft of fluorocarbon'], [$leader['answer'], $leader['now']], 'what is pinned stays; what it would be now stands beside it');
+        self::assertSame(
+            ['6.5 ft of fluorocarbon', '2.5 ft of fluorocarbon'],
+            [$leader['answer'], $leader['now']],
+            'what is pinned stays; what it would be now stands beside it',
+        );
         self::assertSame('2.5 ft of fluorocarbon', $choose(['advice' => 'leader', 'state' => 'free'])['leader']['answer']);
         $changed = $choose(['advice' => 'leader', 'state' => 'changed', 'answer' => '4 ft, my way'])['leader'];
-        self::assertSame(['4 ft, my way', 'changed', '2.5 ft of fluorocarbon'], [$changed['answer'], $changed['state'], $changed['now']]);
+        self::assertSame(
+            ['4 ft, my way', 'changed', '2.5 ft of fluorocarbon'], [$changed['answer'], $changed['state'], $changed['now']],
+        );
         self::assertSame('refused', $choose(['advice' => 'speed', 'state' => 'refused'])['speed']['state']);
-        self::assertSame('2.5 ft of nylon', $choose(['advice' => 'leader', 'state' => 'free', 'school' => 'nylon'])['leader']['answer']);
+        self::assertSame(
+            '2.5 ft of nylon', $choose(['advice' => 'leader', 'state' => 'free', 'school' => 'nylon'])['leader']['answer'],
+        );
         $this->assertRefusedAt(['/school'], 'PUT', '/trips/2/water/choices', ['advice' => 'leader', 'school' => 'wire']);
         $this->assertRefusedAt(['/advice'], 'PUT', '/trips/2/water/choices', ['advice' => 'moon', 'state' => 'pinned']);
         $this->assertRefusedAt(['/answer'], 'PUT', '/trips/2/water/choices', ['advice' => 'leader', 'state' => 'changed']);
@@ -120,15 +202,38 @@ final class WaterTest extends FeatureTestCase
 
     public function test_a_band_of_the_captain_s_own_stands_until_it_is_given_back(): void
     {
-        $own = $this->send('PUT', '/trips/2/water/choices', ['band' => ['species' => 'king', 'top' => 9.0, 'bottom' => 15.0, 'weight' => 4.0]], 200)->json();
-        self::assertSame([true, 9.0, 4.0], [$own['bands'][0]['own'], (float) $own['bands'][0]['top'], (float) $own['bands'][0]['weight']]);
-        self::assertSame([9.0, 9.0], [(float) $own['schedule'][0]['bands'][0]['top'], (float) $own['schedule'][5]['bands'][0]['top']], 'light does not move it');
+        $own = $this->send(
+            'PUT',
+            '/trips/2/water/choices',
+            ['band' => ['species' => 'king', 'top' => 9.0, 'bottom' => 15.0, 'weight' => 4.0]],
+            200,
+        )->json();
+        self::assertSame(
+            [true, 9.0, 4.0], [$own['bands'][0]['own'], (float) $own['bands'][0]['top'], (float) $own['bands'][0]['weight']],
+        );
+        self::assertSame(
+            [9.0, 9.0],
+            [(float) $own['schedule'][0]['bands'][0]['top'], (float) $own['schedule'][5]['bands'][0]['top']],
+            'light does not move it',
+        );
         self::assertEqualsWithDelta(15.2, $own['bands'][0]['reckoned']['top'], 0.5);
-        $this->assertRefusedAt(['/band/bottom'], 'PUT', '/trips/2/water/choices', ['band' => ['species' => 'king', 'top' => 9.0, 'bottom' => 5.0]]);
-        $this->assertRefusedAt(['/band/species'], 'PUT', '/trips/2/water/choices', ['band' => ['species' => 'coho', 'top' => 9.0, 'bottom' => 15.0]]);
-        self::assertFalse($this->send('PUT', '/trips/2/water/choices', ['band' => ['species' => 'king', 'top' => null, 'bottom' => null]], 200)->json('bands.0.own'));
+        $this->assertRefusedAt(
+            ['/band/bottom'], 'PUT', '/trips/2/water/choices', ['band' => ['species' => 'king', 'top' => 9.0, 'bottom' => 5.0]],
+        );
+        $this->assertRefusedAt(
+            ['/band/species'], 'PUT', '/trips/2/water/choices', ['band' => ['species' => 'coho', 'top' => 9.0, 'bottom' => 15.0]],
+        );
+        self::assertFalse(
+            $this->send(
+                'PUT', '/trips/2/water/choices', ['band' => ['species' => 'king', 'top' => null, 'bottom' => null]], 200,
+            )->json('bands.0.own'),
+        );
         $slot = $this->water()['schedule'][2]['bands'];
-        self::assertEquals($slot, $this->send('PUT', '/trips/2/bands', ['bands' => $slot], 200)->json('bands'), 'the bands of an hour are what the planning table takes');
+        self::assertEquals(
+            $slot,
+            $this->send('PUT', '/trips/2/bands', ['bands' => $slot], 200)->json('bands'),
+            'the bands of an hour are what the planning table takes',
+        );
     }
 
     public function test_habits_are_the_boat_s_own(): void

@@ -41,7 +41,9 @@ final class RestoreCommand extends Command
         try {
             $pdo = new PDO("sqlite:{$file}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
             $check = $pdo->query('PRAGMA integrity_check');
-            $bites = $pdo->query("select count(*) from sqlite_master where type = 'table' and name in ('boats', 'spreads', 'bites')");
+            $bites = $pdo->query(
+                "select count(*) from sqlite_master where type = 'table' and name in ('boats', 'spreads', 'bites')",
+            );
 
             return $check !== false && $check->fetchColumn() === 'ok' && $bites !== false && (int) $bites->fetchColumn() === 3;
         } catch (PDOException) {

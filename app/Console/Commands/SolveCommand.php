@@ -17,7 +17,8 @@ use Illuminate\Console\Command;
 
 final class SolveCommand extends Command
 {
-    protected $signature = 'admek:solve {file : a spread file, or - for standard input} {--json : SI units, as JSON} {--metric : metres in the table}';
+    protected $signature = 'admek:solve {file : a spread file, or - for standard input} {--json : SI units, as JSON} {--metric '
+        .': metres in the table}';
 
     protected $description = 'Prints where every line of a spread file runs';
 
@@ -32,14 +33,22 @@ final class SolveCommand extends Command
         }
         try {
             $file = SpreadFile::read($text);
-            $running = $solver->all(SpreadPlan::of($file['lines'], $file['mast'])->lines, new Conditions($file['speed'], density: $file['density'] ?? Rig::FRESH_WATER));
+            $running = $solver->all(
+                SpreadPlan::of($file['lines'], $file['mast'])->lines,
+                new Conditions($file['speed'], density: $file['density'] ?? Rig::FRESH_WATER),
+            );
         } catch (InvalidValue|CannotTow $refused) {
             $this->output->getErrorStyle()->writeln("{$name}: ".ltrim($refused->getMessage()));
 
             return 2;
         }
         if ($this->option('json') === true) {
-            $this->line((string) json_encode(['format' => 'admek-spread-result', 'version' => 1, 'lines' => array_map(self::told(...), $running)], JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION));
+            $this->line(
+                (string) json_encode(
+                    ['format' => 'admek-spread-result', 'version' => 1, 'lines' => array_map(self::told(...), $running)],
+                    JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION,
+                ),
+            );
         } else {
             $this->table(DepthTable::headings(), DepthTable::rows($running, $file['lines'], $this->option('metric') === true));
         }
@@ -53,7 +62,8 @@ final class SolveCommand extends Command
         $round = static fn (float $metres): float => round($metres, 4);
 
         return [
-            'holder' => $line->planned->holder, 'depth' => $round($line->depth()), 'shallower' => $round($line->doubt->shallower ?? 0.0), 'deeper' => $round($line->doubt->deeper ?? 0.0),
+            'holder' => $line->planned->holder, 'depth' => $round($line->depth()),
+            'shallower' => $round($line->doubt->shallower ?? 0.0), 'deeper' => $round($line->doubt->deeper ?? 0.0),
             'bodies' => array_map(static fn (array $place): array => array_map($round, $place), $line->solution->bodies),
             'board' => $line->solution->board === null ? null : array_map($round, $line->solution->board),
             'tow_tension' => $round($line->solution->towTension), 'surfaced' => $line->solution->surfaced,

@@ -34,7 +34,13 @@ final class TowCommand extends Command
         }
         try {
             $case = TowCase::ofJson(json_decode($text, true, 128, JSON_THROW_ON_ERROR));
-            $this->output->writeln(json_encode(TowResult::of($case), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+            $this->output->writeln(
+                json_encode(
+                    TowResult::of($case),
+                    JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+                ),
+                \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+            );
         } catch (JsonException $broken) {
             return $this->refuse("$ must be JSON: {$broken->getMessage()}.");
         } catch (InvalidValue|CannotTow $invalid) {

@@ -43,7 +43,12 @@ final class GeoJsonReader
             if (! is_array($feature) || ! is_array($feature['geometry'] ?? null)) {
                 throw InvalidValue::because("file features.{$i}.geometry", 'a geometry');
             }
-            array_push($structures, ...self::feature($i, $feature['geometry'], is_array($feature['properties'] ?? null) ? $feature['properties'] : []));
+            array_push(
+                $structures,
+                ...self::feature(
+                    $i, $feature['geometry'], is_array($feature['properties'] ?? null) ? $feature['properties'] : [],
+                ),
+            );
             if (count($structures) > self::MOST) {
                 throw InvalidValue::because("file features.{$i}", 'the last of at most '.self::MOST);
             }
@@ -66,9 +71,13 @@ final class GeoJsonReader
             'MultiPoint' => array_map(static fn (mixed $one): array => [$one], is_array($given) ? $given : []),
             'LineString' => [$given],
             'MultiLineString', 'Polygon' => $given,
-            default => throw InvalidValue::because("file features.{$i}.geometry.type", 'Point, MultiPoint, LineString, MultiLineString or Polygon'),
+            default => throw InvalidValue::because(
+                "file features.{$i}.geometry.type", 'Point, MultiPoint, LineString, MultiLineString or Polygon',
+            ),
         };
-        $name = is_string($properties['name'] ?? null) && trim($properties['name']) !== '' ? mb_substr(trim($properties['name']), 0, 60) : null;
+        $name = is_string($properties['name'] ?? null) && trim($properties['name']) !== ''
+            ? mb_substr(trim($properties['name']), 0, 60)
+            : null;
         $structures = [];
         foreach (is_array($lines) ? array_values($lines) : [] as $j => $line) {
             if (! is_array($line)) {
@@ -81,7 +90,9 @@ final class GeoJsonReader
             $places = $thinning->places();
             if ($places !== []) {
                 $kind = count($places) > 1
-                    ? StructureKind::tryFrom(is_string($properties['kind'] ?? null) ? $properties['kind'] : '') ?? StructureKind::Edge
+                    ? StructureKind::tryFrom(
+                        is_string($properties['kind'] ?? null) ? $properties['kind'] : '',
+                    ) ?? StructureKind::Edge
                     : StructureKind::Hump;
                 $structures[] = new Structure($name ?? ($kind->isLine() ? 'Edge ' : 'Spot ').($i + 1), $kind, $places);
             }
@@ -92,7 +103,13 @@ final class GeoJsonReader
 
     private static function place(string $at, mixed $position): Place
     {
-        if (! is_array($position) || ! is_numeric($position[0] ?? null) || ! is_numeric($position[1] ?? null) || is_string($position[0]) || is_string($position[1])) {
+        if (
+            ! is_array($position)
+            || ! is_numeric($position[0] ?? null)
+            || ! is_numeric($position[1] ?? null)
+            || is_string($position[0])
+            || is_string($position[1])
+        ) {
             throw InvalidValue::because($at, 'a position: longitude, then latitude');
         }
         if (abs($position[1]) > 90.0 && abs($position[0]) <= 90.0) {

@@ -140,9 +140,13 @@ final class GpxReader
     private function keep(StructureKind $kind, string $otherwise, array $places): void
     {
         if (count($this->structures) === self::MOST) {
-            throw InvalidValue::because("file line {$this->lineNumber()}", 'the last of at most '.self::MOST.' waypoints, routes and tracks');
+            throw InvalidValue::because(
+                "file line {$this->lineNumber()}", 'the last of at most '.self::MOST.' waypoints, routes and tracks',
+            );
         }
-        $this->structures[] = new Structure($this->name === '' ? $otherwise.' '.(count($this->structures) + 1) : $this->name, $kind, $places);
+        $this->structures[] = new Structure(
+            $this->name === '' ? $otherwise.' '.(count($this->structures) + 1) : $this->name, $kind, $places,
+        );
     }
 
     private function place(): Place

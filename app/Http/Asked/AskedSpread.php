@@ -57,7 +57,11 @@ final readonly class AskedSpread
     {
         $pulled = array_map(static fn (DescribedLine $line): string => $line->lure->name, $this->plan->described);
 
-        return array_values(array_filter($this->locker->gear()->lures, static fn (DescribedLure $lure): bool => ! in_array($lure->name, $pulled, true)));
+        return array_values(
+            array_filter(
+                $this->locker->gear()->lures, static fn (DescribedLure $lure): bool => ! in_array($lure->name, $pulled, true),
+            ),
+        );
     }
 
     /** @throws InvalidValue when that holder has no line */

@@ -30,7 +30,9 @@ final class BreachResource extends JsonResource
             'holders' => $breach->holders,
             'amount' => $breach->amount === null ? null : round($breach->amount, 3),
             'wanted' => $breach->wanted === null ? null : round($breach->wanted, 3),
-            'place' => $breach->place === null ? null : array_map(static fn (float $metres): float => round($metres, 3), $breach->place),
+            'place' => $breach->place === null ? null : array_map(
+                static fn (float $metres): float => round($metres, 3), $breach->place,
+            ),
             'subject' => $breach->subject,
             'structure' => $breach->structure === null ? null : round($breach->structure, 2),
             'ahead' => $breach->ahead === null ? null : round($breach->ahead, 1),

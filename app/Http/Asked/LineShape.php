@@ -52,9 +52,12 @@ final class LineShape
         foreach ($line as $key => $value) {
             $wrong = $value === null ? null : match (true) {
                 in_array($key, SpreadLine::FIGURES, true) => is_int($value) || is_float($value) ? null : 'Must be a number.',
-                $key === 'presentation' => is_string($value) && Presentation::tryFrom($value) !== null ? null : 'Must be one of '.self::list(Presentation::cases()).'.',
-                $key === 'leader_material' => is_string($value) && Material::tryFrom($value) !== null ? null : 'Must be one of '.self::list(Material::cases()).'.',
-                $key === 'attractor' => is_string($value) && Attractor::tryFrom($value) !== null ? null : 'Must be one of '.self::list(Attractor::cases()).'.',
+                $key === 'presentation' => is_string($value)
+                    && Presentation::tryFrom($value) !== null ? null : 'Must be one of '.self::list(Presentation::cases()).'.',
+                $key === 'leader_material' => is_string($value)
+                    && Material::tryFrom($value) !== null ? null : 'Must be one of '.self::list(Material::cases()).'.',
+                $key === 'attractor' => is_string($value)
+                    && Attractor::tryFrom($value) !== null ? null : 'Must be one of '.self::list(Attractor::cases()).'.',
                 in_array($key, ['dial_side', 'cable'], true) => is_string($value) ? null : 'Must be a word.',
                 $key === 'overrides' => self::overrides($value),
                 in_array($key, SpreadLine::PARTS, true) => is_int($value) ? null : 'Must be the id of a record.',
@@ -68,7 +71,11 @@ final class LineShape
 
     private static function overrides(mixed $value): ?string
     {
-        return is_array($value) && array_filter($value, static fn (mixed $figure, int|string $key): bool => ! is_string($key) || ! (is_int($figure) || is_float($figure)), ARRAY_FILTER_USE_BOTH) === []
+        return is_array($value) && array_filter(
+            $value,
+            static fn (mixed $figure, int|string $key): bool => ! is_string($key) || ! (is_int($figure) || is_float($figure)),
+            ARRAY_FILTER_USE_BOTH,
+        ) === []
             ? null
             : 'Must be numbers by the name of their figure.';
     }

@@ -15,7 +15,10 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
-/** A request that carries a spread's speed and lines; types are held here and in {@see LineShape}, ranges by the core's own values. */
+/**
+ * A request that carries a spread's speed and lines; types are held here and in {@see LineShape}, ranges by the core's own
+ * values.
+ */
 abstract class SpreadContent extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -75,8 +78,16 @@ abstract class SpreadContent extends FormRequest
                 : new Turn($this->float('what_if.turn.radius'), Side::from($this->string('what_if.turn.side')->value())),
             $density,
             $this->input('what_if.current') === null ? null : Current::of($this->float('what_if.current.heading'), [
-                ['depth' => 0.0, 'set' => $this->float('what_if.current.surface.set'), 'drift' => $this->float('what_if.current.surface.drift')],
-                ['depth' => $this->float('what_if.current.deep.depth'), 'set' => $this->float('what_if.current.deep.set'), 'drift' => $this->float('what_if.current.deep.drift')],
+                [
+                    'depth' => 0.0,
+                    'set' => $this->float('what_if.current.surface.set'),
+                    'drift' => $this->float('what_if.current.surface.drift'),
+                ],
+                [
+                    'depth' => $this->float('what_if.current.deep.depth'),
+                    'set' => $this->float('what_if.current.deep.set'),
+                    'drift' => $this->float('what_if.current.deep.drift'),
+                ],
             ]),
         );
     }

@@ -47,7 +47,12 @@ final class BoatController
     /** The port's clock, which trips are timed by. */
     public function clock(Request $request, Boat $boat): BoatResource
     {
-        $boat->update($request->validate(['timezone' => ['required', 'string', 'timezone:all_with_bc']], ['timezone.timezone' => 'Must be the name of a time zone, such as Etc/GMT+5.']));
+        $boat->update(
+            $request->validate(
+                ['timezone' => ['required', 'string', 'timezone:all_with_bc']],
+                ['timezone.timezone' => 'Must be the name of a time zone, such as Etc/GMT+5.'],
+            ),
+        );
 
         return new BoatResource($boat);
     }

@@ -15,6 +15,10 @@ final class BoatResource extends JsonResource
     public function toArray(Request $request): array
     {
         return $this->only(['id', 'name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone'])
-            + ['holders' => $this->holders->map->only(['id', 'code', 'side', 'kind', 'place', 'aft', 'starboard', 'height'])->all()];
+            + [
+                'holders' => $this->holders->map->only(
+                    ['id', 'code', 'side', 'kind', 'place', 'aft', 'starboard', 'height'],
+                )->all(),
+            ];
     }
 }

@@ -35,7 +35,13 @@ final class RuleBookController
             if (! is_int($figure) && ! is_float($figure)) {
                 throw InvalidValue::because("own.{$key}", 'a number');
             }
-            InvalidValue::unlessBetween("own.{$key}", (float) $figure, round($units->fromSi($rule->quantity, $rule->least), 4), round($units->fromSi($rule->quantity, $rule->most), 4), $units->unit($rule->quantity));
+            InvalidValue::unlessBetween(
+                "own.{$key}",
+                (float) $figure,
+                round($units->fromSi($rule->quantity, $rule->least), 4),
+                round($units->fromSi($rule->quantity, $rule->most), 4),
+                $units->unit($rule->quantity),
+            );
             $own[$key] = max($rule->least, min($rule->most, $units->toSi($rule->quantity, (float) $figure)));
         }
         foreach ($request->array('back') as $key) {

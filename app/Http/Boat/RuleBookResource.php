@@ -17,11 +17,15 @@ final class RuleBookResource
     {
         $units = Units::from($boat->units);
         $has = $boat->book($book);
-        $shown = static fn (Rule $rule, ?float $si): ?float => $si === null ? null : round($units->fromSi($rule->quantity, $si), 4);
+        $shown = static fn (Rule $rule, ?float $si): ?float => $si === null ? null : round(
+            $units->fromSi($rule->quantity, $si), 4,
+        );
 
         return ['book' => $book->value, 'rules' => array_values(array_map(static fn (Rule $rule): array => [
-            'key' => $rule->key, 'label' => $rule->label, 'why' => $rule->why, 'unit' => $units->unit($rule->quantity), 'optional' => $rule->optional, 'own' => $has->isOwn($rule->key),
-            'value' => $shown($rule, $has->find($rule->key)), 'default' => $shown($rule, $rule->default), 'least' => $shown($rule, $rule->least), 'most' => $shown($rule, $rule->most),
+            'key' => $rule->key, 'label' => $rule->label, 'why' => $rule->why, 'unit' => $units->unit($rule->quantity),
+            'optional' => $rule->optional, 'own' => $has->isOwn($rule->key),
+            'value' => $shown($rule, $has->find($rule->key)), 'default' => $shown($rule, $rule->default),
+            'least' => $shown($rule, $rule->least), 'most' => $shown($rule, $rule->most),
         ], $has->rules))];
     }
 }

@@ -28,11 +28,14 @@ final class ChartResource
             'name' => $chart?->name, 'source' => $chart?->source,
             'bounds' => $grid === null ? null : [
                 'south' => $grid->south, 'west' => $grid->west,
-                'north' => $grid->south + $grid->step * (count($grid->depths) - 1), 'east' => $grid->west + $grid->step * (count($grid->depths[0]) - 1),
+                'north' => $grid->south + $grid->step * (count($grid->depths) - 1),
+                'east' => $grid->west + $grid->step * (count($grid->depths[0]) - 1),
             ],
             'contours' => $grid === null ? [] : self::contours($grid, self::EVERY[$boat->units]),
             'land' => $grid === null ? [] : self::land($grid),
-            'structures' => $boat->structures->map(static fn (Structure $structure): array => $structure->only(['id', 'name', 'kind', 'places', 'source']))->all(),
+            'structures' => $boat->structures->map(
+                static fn (Structure $structure): array => $structure->only(['id', 'name', 'kind', 'places', 'source']),
+            )->all(),
         ];
     }
 
@@ -43,9 +46,28 @@ final class ChartResource
         $every = max($every, ceil($deepest / $every / self::MOST_LINES) * $every);
         $contours = [];
         for ($depth = $every; $depth < $deepest; $depth += $every) {
-            $contours[] = ['depth' => $depth, 'lines' => array_map(static fn (array $line): array => array_map(static fn (Place $place): array => [round($place->latitude, 5), round($place->longitude, 5)], $line), $grid->contour($depth))];
+            $contours[] = [
+                'depth' => $depth,
+                'lines' => array_map(
+                    static fn (array $line): array => array_map(
+                        static fn (Place $place): array => [round($place->latitude, 5), round($place->longitude, 5)], $line,
+                    ),
+                    $grid->contour($depth),
+                ),
+            ];
         }
-        array_unshift($contours, ['depth' => 0.0, 'lines' => array_map(static fn (array $line): array => array_map(static fn (Place $place): array => [round($place->latitude, 5), round($place->longitude, 5)], $line), $grid->contour(0.05))]);
+        array_unshift(
+            $contours,
+            [
+                'depth' => 0.0,
+                'lines' => array_map(
+                    static fn (array $line): array => array_map(
+                        static fn (Place $place): array => [round($place->latitude, 5), round($place->longitude, 5)], $line,
+                    ),
+                    $grid->contour(0.05),
+                ),
+            ],
+        );
 
         return $contours;
     }
@@ -61,7 +83,15 @@ final class ChartResource
                 if ($depth <= 0.0) {
                     $from ??= $j;
                 } elseif ($from !== null) {
-                    $strips[] = array_map(static fn (float $degrees): float => round($degrees, 5), [$grid->south + $i * $grid->step - $half, $grid->west + $from * $grid->step - $half, $grid->south + $i * $grid->step + $half, $grid->west + ($j - 1) * $grid->step + $half]);
+                    $strips[] = array_map(
+                        static fn (float $degrees): float => round($degrees, 5),
+                        [
+                            $grid->south + $i * $grid->step - $half,
+                            $grid->west + $from * $grid->step - $half,
+                            $grid->south + $i * $grid->step + $half,
+                            $grid->west + ($j - 1) * $grid->step + $half,
+                        ],
+                    );
                     $from = null;
                 }
             }

@@ -46,7 +46,9 @@ final class GroundController
         return self::answer($boat);
     }
 
-    /** A GPX or GeoJSON file as the body of the request: GPX streams, so that a long track takes no more memory than a short one. */
+    /**
+     * A GPX or GeoJSON file as the body of the request: GPX streams, so that a long track takes no more memory than a short one.
+     */
     public function read(Request $request, Boat $boat): JsonResponse
     {
         $stream = $request->getContent(true);
@@ -64,14 +66,23 @@ final class GroundController
 
     public function write(string $format, Boat $boat): Response
     {
-        $structures = array_values($boat->structures->map(static fn (Structure $structure): Ground => $structure->asGround())->all());
+        $structures = array_values(
+            $boat->structures->map(static fn (Structure $structure): Ground => $structure->asGround())->all(),
+        );
         [$text, $type] = match ($format) {
             'gpx' => [GroundWriter::gpx($structures), 'application/gpx+xml'],
             'geojson' => [GroundWriter::geoJson($structures), 'application/geo+json'],
             default => throw new NotFoundHttpException('There is no such route or format.'),
         };
 
-        return new Response($text, 200, ['Content-Type' => "{$type}; charset=utf-8", 'Content-Disposition' => "attachment; filename=\"structures.{$format}\""]);
+        return new Response(
+            $text,
+            200,
+            [
+                'Content-Type' => "{$type}; charset=utf-8",
+                'Content-Disposition' => "attachment; filename=\"structures.{$format}\"",
+            ],
+        );
     }
 
     /** The boat's own bottom, docs/grounds.md, in place of any she has. */
@@ -88,7 +99,10 @@ final class GroundController
         }
         $rows = $file['rows'] ?? null;
         foreach (is_array($rows) ? $rows : [null] as $i => $row) {
-            if (! is_array($row) || array_filter($row, static fn (mixed $depth): bool => ! is_int($depth) && ! is_float($depth)) !== []) {
+            if (
+                ! is_array($row)
+                || array_filter($row, static fn (mixed $depth): bool => ! is_int($depth) && ! is_float($depth)) !== []
+            ) {
                 throw InvalidValue::because("file rows.{$i}", 'a list of depths, m');
             }
         }
@@ -99,8 +113,14 @@ final class GroundController
             throw $invalid->named("file {$invalid->field}");
         }
         $boat->chart()->updateOrCreate([], [
-            'name' => mb_substr(is_string($file['name'] ?? null) ? $file['name'] : 'The bottom', 0, 60), 'source' => is_string($file['source'] ?? null) ? mb_substr($file['source'], 0, 120) : null,
-            'grid' => ['south' => (float) $file['south'], 'west' => (float) $file['west'], 'step' => (float) $file['step'], 'rows' => $rows],
+            'name' => mb_substr(is_string($file['name'] ?? null) ? $file['name'] : 'The bottom', 0, 60),
+            'source' => is_string($file['source'] ?? null) ? mb_substr($file['source'], 0, 120) : null,
+            'grid' => [
+                'south' => (float) $file['south'],
+                'west' => (float) $file['west'],
+                'step' => (float) $file['step'],
+                'rows' => $rows,
+            ],
         ]);
 
         return self::answer($boat);
@@ -112,8 +132,12 @@ final class GroundController
         DB::transaction(static function () use ($boat, $structures, $source): void {
             foreach ($structures as $structure) {
                 $boat->structures()->create([
-                    'name' => $structure->name, 'kind' => $structure->kind->value, 'source' => $source, 'made_at' => CarbonImmutable::now(),
-                    'places' => array_map(static fn ($place): array => [round($place->latitude, 7), round($place->longitude, 7)], $structure->places),
+                    'name' => $structure->name, 'kind' => $structure->kind->value, 'source' => $source,
+                    'made_at' => CarbonImmutable::now(),
+                    'places' => array_map(
+                        static fn ($place): array => [round($place->latitude, 7), round($place->longitude, 7)],
+                        $structure->places,
+                    ),
                 ]);
             }
         });
@@ -145,7 +169,11 @@ final class GroundController
     {
         $text = (string) stream_get_contents($stream, GeoJsonReader::MOST_BYTES + 1);
 
-        return strlen($text) > GeoJsonReader::MOST_BYTES ? throw InvalidValue::because('file', sprintf('at most %d MB of GeoJSON; a longer track comes as GPX', GeoJsonReader::MOST_BYTES / 1e6)) : $text;
+        return strlen($text) > GeoJsonReader::MOST_BYTES
+            ? throw InvalidValue::because(
+                'file', sprintf('at most %d MB of GeoJSON; a longer track comes as GPX', GeoJsonReader::MOST_BYTES / 1e6),
+            )
+            : $text;
     }
 
     private static function answer(Boat $boat, int $status = 200): JsonResponse

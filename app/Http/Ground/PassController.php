@@ -22,9 +22,13 @@ final class PassController
     {
         $grid = $boat->chart?->bottom();
 
-        $report = PassReport::of($request->course($grid), $request->float('speed'), $request->current(), $grid, $trip, $boat, $solver);
+        $report = PassReport::of(
+            $request->course($grid), $request->float('speed'), $request->current(), $grid, $trip, $boat, $solver,
+        );
 
-        return new JsonResponse(['touches' => BreachResource::collection($report['touches'])] + $report, options: JSON_PRESERVE_ZERO_FRACTION);
+        return new JsonResponse(
+            ['touches' => BreachResource::collection($report['touches'])] + $report, options: JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     public function take(PassRequest $request, Trip $trip, Boat $boat, TripController $trips): TripResource
@@ -36,7 +40,11 @@ final class PassController
             throw InvalidValue::because('places', 'a course that begins on the chart');
         }
         $trip->update([
-            'pass' => ['places' => array_map(static fn ($place): array => [round($place->latitude, 6), round($place->longitude, 6)], $course->places)],
+            'pass' => [
+                'places' => array_map(
+                    static fn ($place): array => [round($place->latitude, 6), round($place->longitude, 6)], $course->places,
+                ),
+            ],
             'profile' => $profile, 'profile_name' => $request->input('name') ?? 'the pass',
         ]);
 

@@ -46,7 +46,9 @@ final class PassRequest extends FormRequest
             $nearest = $nearest === null || $away < $nearest['away'] ? ['course' => $course, 'away' => $away] : $nearest;
         }
         if ($nearest === null) {
-            throw InvalidValue::because('follow.depth', $grid === null ? 'left out: there is no chart to follow it on' : 'a depth there is on the chart');
+            throw InvalidValue::because(
+                'follow.depth', $grid === null ? 'left out: there is no chart to follow it on' : 'a depth there is on the chart',
+            );
         }
 
         return $nearest['course']->about($near, $this->float('follow.longest'))->simplified(PassReport::STRAY);
@@ -55,6 +57,8 @@ final class PassRequest extends FormRequest
     /** @return array{set: float, drift: float}|null */
     public function current(): ?array
     {
-        return $this->input('current') === null ? null : ['set' => $this->float('current.set'), 'drift' => $this->float('current.drift')];
+        return $this->input('current') === null
+            ? null
+            : ['set' => $this->float('current.set'), 'drift' => $this->float('current.drift')];
     }
 }

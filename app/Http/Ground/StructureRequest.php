@@ -16,7 +16,9 @@ final class StructureRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:60'], 'kind' => ['required', Rule::enum(StructureKind::class)]] + self::placeRules('required');
+        return [
+            'name' => ['required', 'string', 'max:60'], 'kind' => ['required', Rule::enum(StructureKind::class)],
+        ] + self::placeRules('required');
     }
 
     /** @return array<string, list<mixed>> */
@@ -38,7 +40,11 @@ final class StructureRequest extends FormRequest
 
     public function structure(): Structure
     {
-        return new Structure($this->string('name')->value(), StructureKind::from($this->string('kind')->value()), self::places($this->validated('places')));
+        return new Structure(
+            $this->string('name')->value(),
+            StructureKind::from($this->string('kind')->value()),
+            self::places($this->validated('places')),
+        );
     }
 
     /**

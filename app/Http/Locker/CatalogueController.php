@@ -26,12 +26,23 @@ final class CatalogueController
             'presentations' => array_map(self::presentation(...), Presentation::cases()),
             'boards' => ['in-line' => self::part(Part::board()), 'mast' => self::part(Part::mastBoard())],
             'words' => ['board_second' => Words::BOARD_SECOND, 'told' => Words::TOLD],
-            'speed' => ['least' => Conditions::SLOWEST, 'most' => Conditions::FASTEST, 'step' => Tries::speedStep(Units::Us), 'metric_step' => Tries::speedStep(Units::Metric)],
-            'tries' => ['radii' => Tries::RADII, 'faster' => Tries::FASTER, 'gear_depth' => Tries::gearDepth(Units::Us), 'metric_gear_depth' => Tries::gearDepth(Units::Metric)],
+            'speed' => [
+                'least' => Conditions::SLOWEST,
+                'most' => Conditions::FASTEST,
+                'step' => Tries::speedStep(Units::Us),
+                'metric_step' => Tries::speedStep(Units::Metric),
+            ],
+            'tries' => [
+                'radii' => Tries::RADII,
+                'faster' => Tries::FASTER,
+                'gear_depth' => Tries::gearDepth(Units::Us),
+                'metric_gear_depth' => Tries::gearDepth(Units::Metric),
+            ],
             'attractors' => self::words(Attractor::cases()),
             'lures' => self::words(LureKind::cases()),
             'gear' => array_map(static fn (GearForm $form): array => [
-                'list' => $form->value, 'one' => $form->one(), 'note' => $form->note(), 'fields' => array_map(self::field(...), $form->fields()),
+                'list' => $form->value, 'one' => $form->one(), 'note' => $form->note(),
+                'fields' => array_map(self::field(...), $form->fields()),
             ], GearForm::cases()),
         ], options: JSON_PRESERVE_ZERO_FRACTION);
         $response->setEtag(hash('xxh128', (string) $response->getContent()));
@@ -47,8 +58,10 @@ final class CatalogueController
         $entry = $presentation->entry();
 
         return [
-            'presentation' => $presentation->value, 'name' => $entry->name, 'offered' => $entry->offered ?? $entry->name, 'best_at' => $entry->bestAt,
-            'holder' => $entry->holder->value, 'takes_board' => $entry->takesBoard, 'reels' => array_column($entry->reels, 'value'),
+            'presentation' => $presentation->value, 'name' => $entry->name, 'offered' => $entry->offered ?? $entry->name,
+            'best_at' => $entry->bestAt,
+            'holder' => $entry->holder->value, 'takes_board' => $entry->takesBoard,
+            'reels' => array_column($entry->reels, 'value'),
             'parts' => array_map(self::part(...), $entry->parts),
             'words' => $entry->words ?? [$entry->name], 'board_words' => [$entry->boardWord ?? "board, {$entry->name}"],
             'setting' => $entry->setting, 'second' => $entry->second, 'more' => $entry->more,
@@ -60,9 +73,13 @@ final class CatalogueController
     {
         $fields = [];
         foreach ($part->fields as $field) {
-            $fields[] = ['label' => $field->label] + ($field->figure === null || $field->range === null ? ['pick' => $field->pick?->value] : [
-                'figure' => $field->figure->value, 'quantity' => $field->figure->quantity()->value, 'beside' => $field->beside, 'before' => $field->before,
-                'least' => $field->range->least, 'most' => $field->range->most, 'step' => $field->range->step, 'metric_step' => $field->range->metricStep,
+            $fields[] = [
+                'label' => $field->label,
+            ] + ($field->figure === null || $field->range === null ? ['pick' => $field->pick?->value] : [
+                'figure' => $field->figure->value, 'quantity' => $field->figure->quantity()->value, 'beside' => $field->beside,
+                'before' => $field->before,
+                'least' => $field->range->least, 'most' => $field->range->most, 'step' => $field->range->step,
+                'metric_step' => $field->range->metricStep,
             ]);
         }
 

@@ -13,7 +13,13 @@ use Illuminate\Validation\Rule;
 final class GearRequest extends FormRequest
 {
     /** Figures of a rated point are given together or not at all. */
-    private const TOGETHER = ['rated_depth' => 'required_with:rated_lead,rated_line_diameter,rated_speed', 'rated_lead' => 'required_with:rated_depth', 'rated_line_diameter' => 'required_with:rated_depth', 'rated_speed' => 'required_with:rated_depth', 'backing_test' => 'required_with:backing_material'];
+    private const TOGETHER = [
+        'rated_depth' => 'required_with:rated_lead,rated_line_diameter,rated_speed',
+        'rated_lead' => 'required_with:rated_depth',
+        'rated_line_diameter' => 'required_with:rated_depth',
+        'rated_speed' => 'required_with:rated_depth',
+        'backing_test' => 'required_with:backing_material',
+    ];
 
     /** @return array<string, list<mixed>> */
     public function rules(Boat $boat): array
@@ -50,6 +56,12 @@ final class GearRequest extends FormRequest
             'name.required' => 'Must be a name to know it by.',
             'name.unique' => 'Must be unlike every other in this list.',
             'finish.required' => 'Must be said, so that two of a finish can be told.',
-        ] + array_fill_keys(['rated_depth.required_with', 'rated_lead.required_with', 'rated_line_diameter.required_with', 'rated_speed.required_with'], 'Must be given: a rated point is depth, lead, line and speed together.');
+        ] + array_fill_keys(
+            array_map(
+                static fn (string $figure): string => "{$figure}.required_with",
+                ['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'],
+            ),
+            'Must be given: a rated point is depth, lead, line and speed together.',
+        );
     }
 }

@@ -29,7 +29,9 @@ final class ReadableJson
             }
             $read = $request->isJson() ? json_decode($body, true, self::DEEPEST) : null;
             if (! is_array($read)) {
-                throw new HttpException(400, sprintf('The request must be a JSON object, nested at most %d deep.', self::DEEPEST));
+                throw new HttpException(
+                    400, sprintf('The request must be a JSON object, nested at most %d deep.', self::DEEPEST),
+                );
             }
             self::refuseInfinite($read);
         }

@@ -24,8 +24,13 @@ final class CureController
     {
         $asked = AskedSpread::of($request, $spread, $boat);
         [$running] = $asked->running($solver);
-        $cures = new Cures($asked->plan, $running, $asked->conditions, $asked->limits, $asked->metric(), $asked->spares(), $solver);
-        $breaches = [...Breaches::of($running, $asked->limits, $asked->plan->finishes()), ...OutOfReach::among($running, $asked->conditions, $solver)];
+        $cures = new Cures(
+            $asked->plan, $running, $asked->conditions, $asked->limits, $asked->metric(), $asked->spares(), $solver,
+        );
+        $breaches = [
+            ...Breaches::of($running, $asked->limits, $asked->plan->finishes()),
+            ...OutOfReach::among($running, $asked->conditions, $solver),
+        ];
 
         return new JsonResponse(['cures' => array_values(array_filter(array_map(
             static fn (Breach $breach): ?array => self::offer($breach, $cures->of($breach), $asked),

@@ -30,7 +30,9 @@ final class ReachController
                 'control' => $control->kind->value,
                 'value' => $value,
                 'figures' => (object) $control->figures($value),
-                'depth' => $byOther ? $solver->run($line->withOtherControl($value), $asked->conditions, withDoubt: false)->depth() : $reach->depth,
+                'depth' => $byOther ? $solver->run(
+                    $line->withOtherControl($value), $asked->conditions, withDoubt: false,
+                )->depth() : $reach->depth,
                 'would_help' => ! $reach->reached && $reach->depth < $depth ? $line->rig->wouldHelp() : [],
             ];
         }

@@ -38,13 +38,25 @@ final class RodController
             'figures' => array_map(static fn (Figure $figure): array => get_object_vars($figure), $planned->figures),
             'tip_down_depth' => self::tipDown($planned, $asked->conditions, $solver),
             'bottom_rig' => $bottom === null ? null : [
-                'angle' => $bottom->angle, 'water_angle' => $bottom->waterAngle, 'scope' => $bottom->scope, 'lightest' => $bottom->lightest,
-                'heavy_enough' => $bottom->isHeavyEnough(), 'is_lightest' => $bottom->isLightest(), 'advice' => $bottom->advice()->in(Units::from($boat->units)),
+                'angle' => $bottom->angle, 'water_angle' => $bottom->waterAngle, 'scope' => $bottom->scope,
+                'lightest' => $bottom->lightest,
+                'heavy_enough' => $bottom->isHeavyEnough(), 'is_lightest' => $bottom->isLightest(),
+                'advice' => $bottom->advice()->in(Units::from($boat->units)),
             ],
-            'differences' => $rule === null ? [] : array_map(static fn (Difference $difference): array => get_object_vars($difference), Difference::between($running, $rule, $asked->conditions, $solver)),
+            'differences' => $rule === null ? [] : array_map(
+                static fn (Difference $difference): array => get_object_vars($difference),
+                Difference::between($running, $rule, $asked->conditions, $solver),
+            ),
             'agrees' => $rule !== null && Difference::agree($running, $rule),
-            'soundings' => self::soundings($boat, $asked->locker->row($asked->describedAt($request->integer('holder_id'))), $running->depth()),
-            'loads' => array_map(static fn (Load $load): array => get_object_vars($load), (new TowSolver)->loads($asked->conditions->water(), $asked->conditions->turn, $planned->towLine($asked->conditions->density))),
+            'soundings' => self::soundings(
+                $boat, $asked->locker->row($asked->describedAt($request->integer('holder_id'))), $running->depth(),
+            ),
+            'loads' => array_map(
+                static fn (Load $load): array => get_object_vars($load),
+                (new TowSolver)->loads(
+                    $asked->conditions->water(), $asked->conditions->turn, $planned->towLine($asked->conditions->density),
+                ),
+            ),
         ]);
     }
 
@@ -64,12 +76,21 @@ final class RodController
      */
     private static function soundings(Boat $boat, array $row, float $depth): ?array
     {
-        $like = $boat->soundings()->where(['presentation' => $row['presentation'], 'lure_id' => $row['lure_id'], 'reel_id' => $row['reel_id']])->get();
-        $opinion = Soundings::opinion(array_values($like->map(static fn (Sounding $s): Read => new Read($s->depth, $s->model_depth, $s->speed))->all()), $depth);
+        $like = $boat->soundings()->where(
+            ['presentation' => $row['presentation'], 'lure_id' => $row['lure_id'], 'reel_id' => $row['reel_id']],
+        )->get();
+        $opinion = Soundings::opinion(
+            array_values($like->map(static fn (Sounding $s): Read => new Read($s->depth, $s->model_depth, $s->speed))->all()),
+            $depth,
+        );
 
         return $opinion === null ? null : get_object_vars($opinion) + [
             'enough' => $opinion->enough(),
-            'taken' => $like->map(static fn (Sounding $s): array => ['taken_at' => $s->taken_at->format('Y-m-d\TH:i:s\Z')] + $s->only(['id', 'method', 'depth', 'model_depth', 'speed']))->values()->all(),
+            'taken' => $like->map(
+                static fn (Sounding $s): array => [
+                    'taken_at' => $s->taken_at->format('Y-m-d\TH:i:s\Z'),
+                ] + $s->only(['id', 'method', 'depth', 'model_depth', 'speed']),
+            )->values()->all(),
         ];
     }
 }

@@ -23,7 +23,9 @@ final class SafeLimitsController
         $safe = new SafeLimits($asked->plan->lines, $asked->conditions, $asked->limits, $solver);
         $turn = static fn (Side $side): array => self::told($safe->turn($side));
 
-        return new JsonResponse(['port' => $turn(Side::Port), 'starboard' => $turn(Side::Starboard), 'slowest' => self::told($safe->slowest())]);
+        return new JsonResponse(
+            ['port' => $turn(Side::Port), 'starboard' => $turn(Side::Starboard), 'slowest' => self::told($safe->slowest())],
+        );
     }
 
     /**

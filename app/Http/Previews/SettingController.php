@@ -25,7 +25,9 @@ final class SettingController
     public function __invoke(SettingRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
     {
         $asked = AskedSpread::of($request, $spread, $boat);
-        $order = OrderOf::chosen($request->enum('school', SettingSchool::class), $request->input('setting_order'), $asked->locker);
+        $order = OrderOf::chosen(
+            $request->enum('school', SettingSchool::class), $request->input('setting_order'), $asked->locker,
+        );
         $inOrder = SettingOrder::of($asked->plan->lines, $order->school, $order->holders);
         $setting = new Setting($asked->conditions, $asked->limits, $solver);
         $crossings = $setting->crossings($inOrder);
@@ -33,7 +35,12 @@ final class SettingController
 
         return new JsonResponse([
             'order' => array_map(static fn (PlannedLine $line): string => $line->holder, $inOrder),
-            'crossings' => array_map(static fn (Breach $crossing): array => ['breach' => new BreachResource($crossing), 'cure' => $cures->of($crossing)], $crossings),
+            'crossings' => array_map(
+                static fn (Breach $crossing): array => [
+                    'breach' => new BreachResource($crossing), 'cure' => $cures->of($crossing),
+                ],
+                $crossings,
+            ),
             'clearing' => (object) FishOn::clearing($asked->running($solver)[0]),
         ]);
     }

@@ -34,7 +34,9 @@ final class SpreadPreviewController
         return new JsonResponse([
             'speed' => $asked->conditions->speed,
             'flow' => self::flow($asked->conditions->water()->flow),
-            'lines' => array_map(static fn (RunningLine $line): RunningLineResource => new RunningLineResource($line, $rules), $running),
+            'lines' => array_map(
+                static fn (RunningLine $line): RunningLineResource => new RunningLineResource($line, $rules), $running,
+            ),
             'coverage' => self::coverage($asked->limits, $running),
             'whole' => $whole,
             'unsteady' => array_merge(...array_map(static fn (Breach $breach): array => $breach->holders, $unsteady)),

@@ -40,7 +40,8 @@ final class DraftController
             'lines' => array_map(static fn (DraftedLine $line, RunningLine $running): array => [
                 'holder' => $line->line->holder->code,
                 'line' => $asked->locker->row($line->line),
-                'depth' => $line->depth, 'doubt' => $running->doubt === null ? null : new DoubtResource($running->doubt), 'reason' => $line->reason()->in($units),
+                'depth' => $line->depth, 'doubt' => $running->doubt === null ? null : new DoubtResource($running->doubt),
+                'reason' => $line->reason()->in($units),
             ], $draft->lines, $draft->running),
             'covered' => round($draft->covered, 3),
             'covered_now' => round($now->covered(), 3),

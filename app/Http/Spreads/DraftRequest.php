@@ -22,7 +22,9 @@ final class DraftRequest extends SpreadContent
     public function bands(): array
     {
         $bands = array_values(array_map(
-            static fn (array $band): DraftBand => new DraftBand(Species::from($band['species']), $band['top'], $band['bottom'], $band['weight']),
+            static fn (array $band): DraftBand => new DraftBand(
+                Species::from($band['species']), $band['top'], $band['bottom'], $band['weight'],
+            ),
             $this->array('bands'),
         ));
 

@@ -21,7 +21,12 @@ final class SpreadController
         $locker = Locker::of($boat);
         $plan = $locker->plan($request->rows());
         OrderOf::chosen(null, $request->input('setting_order'), $locker);
-        $spread->saveAgainst($request->integer('version'), $request->float('speed'), $locker->rows($plan->described), $request->safe(['school', 'setting_order']));
+        $spread->saveAgainst(
+            $request->integer('version'),
+            $request->float('speed'),
+            $locker->rows($plan->described),
+            $request->safe(['school', 'setting_order']),
+        );
 
         return new SpreadResource($spread->load('lines'));
     }

@@ -22,14 +22,35 @@ final class SpreadFileController
 {
     public function show(Spread $spread, Boat $boat): JsonResponse
     {
-        $file = SpreadFile::of(['name' => $spread->name, 'boat' => $boat->name, 'mast' => $boat->mast(), 'density' => $spread->trip()->firstOrFail()->density()], $spread->speed, Locker::of($boat)->plan($spread->rows())->described);
+        $file = SpreadFile::of(
+            [
+                'name' => $spread->name,
+                'boat' => $boat->name,
+                'mast' => $boat->mast(),
+                'density' => $spread->trip()->firstOrFail()->density(),
+            ],
+            $spread->speed,
+            Locker::of($boat)->plan($spread->rows())->described,
+        );
 
-        return new JsonResponse($file, 200, ['Content-Disposition' => "attachment; filename=\"spread-{$spread->id}.admek.json\""], JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse(
+            $file,
+            200,
+            ['Content-Disposition' => "attachment; filename=\"spread-{$spread->id}.admek.json\""],
+            JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     public function table(Spread $spread, Boat $boat): Response
     {
-        return new Response(DepthTable::csv($spread, $boat), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"spread-{$spread->id}.csv\""]);
+        return new Response(
+            DepthTable::csv($spread, $boat),
+            200,
+            [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => "attachment; filename=\"spread-{$spread->id}.csv\"",
+            ],
+        );
     }
 
     /**
@@ -51,6 +72,9 @@ final class SpreadFileController
             return [$added, $rows];
         });
 
-        return new JsonResponse(['speed' => $file['speed'], 'lines' => $rows, 'left_out' => $left, 'added' => $added], options: JSON_PRESERVE_ZERO_FRACTION);
+        return new JsonResponse(
+            ['speed' => $file['speed'], 'lines' => $rows, 'left_out' => $left, 'added' => $added],
+            options: JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

@@ -28,7 +28,11 @@ final class TemplateController
             throw ValidationException::withMessages(['name' => 'Must be a name no other template has.']);
         }
         $plan = Locker::of($boat)->plan($request->rows());
-        $template = $boat->templates()->create($request->safe(['name', 'species', 'season', 'speed']) + ['lines' => array_map(LineFile::written(...), $plan->described)]);
+        $template = $boat->templates()->create(
+            $request->safe(['name', 'species', 'season', 'speed']) + [
+                'lines' => array_map(LineFile::written(...), $plan->described),
+            ],
+        );
 
         return new JsonResponse(self::told($template), 201);
     }

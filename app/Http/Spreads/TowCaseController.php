@@ -21,9 +21,17 @@ final class TowCaseController
         $conditions = new Conditions($spread->speed, density: $spread->trip()->firstOrFail()->density());
         $case = TowCaseFile::of(
             $conditions->water(), null,
-            array_map(static fn (PlannedLine $line): TowLine => $line->towLine($conditions->density), Locker::of($boat)->plan($spread->rows())->lines),
+            array_map(
+                static fn (PlannedLine $line): TowLine => $line->towLine($conditions->density),
+                Locker::of($boat)->plan($spread->rows())->lines,
+            ),
         );
 
-        return new JsonResponse($case, 200, ['Content-Disposition' => "attachment; filename=\"spread-{$spread->id}.tow.json\""], JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION);
+        return new JsonResponse(
+            $case,
+            200,
+            ['Content-Disposition' => "attachment; filename=\"spread-{$spread->id}.tow.json\""],
+            JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

@@ -30,7 +30,9 @@ final class BiteController
         if (! $trip->spreads()->whereKey($request->integer('spread_id'))->exists()) {
             throw InvalidValue::because('spread_id', 'the id of a spread of this trip');
         }
-        $snapshot = BiteSnapshot::take($boat, $request->rows(), $request->conditions($trip->density()), $request->integer('holder_id'));
+        $snapshot = BiteSnapshot::take(
+            $boat, $request->rows(), $request->conditions($trip->density()), $request->integer('holder_id'),
+        );
         $bite = $trip->bites()->create(
             $request->safe(['uuid', 'spread_id', 'species', 'outcome', 'length', 'weight', 'note', 'bitten_at'])
             + ['holder' => Locker::of($boat)->holder($request->integer('holder_id'))->code, 'snapshot' => $snapshot],

@@ -15,6 +15,8 @@ final class BiteResource extends JsonResource
     public function toArray(Request $request): array
     {
         return ['bitten_at' => $this->bitten_at->format('Y-m-d\TH:i:s\Z')]
-            + $this->only(['id', 'uuid', 'trip_id', 'spread_id', 'holder', 'species', 'outcome', 'length', 'weight', 'note', 'snapshot']);
+            + $this->only(
+                ['id', 'uuid', 'trip_id', 'spread_id', 'holder', 'species', 'outcome', 'length', 'weight', 'note', 'snapshot'],
+            );
     }
 }

@@ -27,6 +27,10 @@ final class ChoreRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['what.required' => 'Must say what is to be done.', 'at.required' => 'Must be a clock time.', 'at.between' => 'Must be within two days of the trip.'];
+        return [
+            'what.required' => 'Must say what is to be done.',
+            'at.required' => 'Must be a clock time.',
+            'at.between' => 'Must be within two days of the trip.',
+        ];
     }
 }

@@ -21,14 +21,23 @@ final class ForecastController
     {
         $offered = $source->offered();
 
-        return new JsonResponse(array_map(static fn (string $key): array => ['key' => $key, 'name' => $offered[$key]], array_keys($offered)));
+        return new JsonResponse(
+            array_map(static fn (string $key): array => ['key' => $key, 'name' => $offered[$key]], array_keys($offered)),
+        );
     }
 
     public function update(ForecastRequest $request, Trip $trip, Boat $boat): JsonResponse
     {
-        $hours = array_values(array_map(static fn (array $hour): ForecastHour => new ForecastHour(...$hour), $request->array('hours')));
+        $hours = array_values(
+            array_map(static fn (array $hour): ForecastHour => new ForecastHour(...$hour), $request->array('hours')),
+        );
 
-        return self::keep($request, $trip, $boat, ['source' => self::text($request, 'source'), 'issued' => self::text($request, 'issued'), 'hours' => $hours]);
+        return self::keep(
+            $request,
+            $trip,
+            $boat,
+            ['source' => self::text($request, 'source'), 'issued' => self::text($request, 'issued'), 'hours' => $hours],
+        );
     }
 
     public function file(ForecastRequest $request, Trip $trip, Boat $boat): JsonResponse
@@ -49,7 +58,8 @@ final class ForecastController
     private static function keep(Request $request, Trip $trip, Boat $boat, array $read): JsonResponse
     {
         $trip->update(['forecast' => $read['hours'] === [] ? null : [
-            'source' => $read['source'], 'issued' => $read['issued'], 'entered_at' => CarbonImmutable::now()->toIso8601ZuluString(),
+            'source' => $read['source'], 'issued' => $read['issued'],
+            'entered_at' => CarbonImmutable::now()->toIso8601ZuluString(),
             'hours' => array_map(get_object_vars(...), $read['hours']),
         ]]);
 

@@ -23,8 +23,10 @@ final class ForecastRequest extends FormRequest
             'hours' => ['present', 'list', 'max:96'],
             'hours.*' => ['array:at,wind,gust,from,wave,visibility,lightning,front'],
             'hours.*.at' => ['required', 'integer:strict', 'between:-1440,2880', 'distinct'],
-            'hours.*.wind' => $figure(80), 'hours.*.gust' => $figure(100), 'hours.*.from' => $figure(360), 'hours.*.wave' => $figure(20), 'hours.*.visibility' => $figure(100000),
-            'hours.*.lightning' => ['present', 'nullable', 'boolean:strict'], 'hours.*.front' => ['present', 'nullable', 'boolean:strict'],
+            'hours.*.wind' => $figure(80), 'hours.*.gust' => $figure(100), 'hours.*.from' => $figure(360),
+            'hours.*.wave' => $figure(20), 'hours.*.visibility' => $figure(100000),
+            'hours.*.lightning' => ['present', 'nullable', 'boolean:strict'],
+            'hours.*.front' => ['present', 'nullable', 'boolean:strict'],
         ];
     }
 

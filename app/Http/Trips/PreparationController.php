@@ -35,7 +35,11 @@ final class PreparationController
     {
         $trip->unsetRelations();
 
-        return new JsonResponse(PreparationResource::of(Preparation::of($trip, $boat->refresh()), self::now($request, $trip)), $status, options: JSON_PRESERVE_ZERO_FRACTION);
+        return new JsonResponse(
+            PreparationResource::of(Preparation::of($trip, $boat->refresh()), self::now($request, $trip)),
+            $status,
+            options: JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     /** The port's clock as the asking device has it, in minutes after midnight of the trip's day. */

@@ -27,10 +27,22 @@ final class PreparationResource
         $clock = $preparation->clock;
 
         return [
-            'clock' => array_map(TripClock::clock(...), ['cast_off' => $clock->castOff, 'lines_in' => $clock->linesIn, 'leave' => $clock->leave, 'back_by' => $clock->backBy]),
+            'clock' => array_map(
+                TripClock::clock(...),
+                [
+                    'cast_off' => $clock->castOff,
+                    'lines_in' => $clock->linesIn,
+                    'leave' => $clock->leave,
+                    'back_by' => $clock->backBy,
+                ],
+            ),
             'hours_fished' => round($clock->hoursFished(), 2),
-            'timeline' => array_map(static fn (array $entry): array => self::chore($entry, $now, $units), $preparation->timeline->entries),
-            'dropped' => array_map(static fn (array $entry): array => self::chore($entry, $now, $units), $preparation->timeline->dropped),
+            'timeline' => array_map(
+                static fn (array $entry): array => self::chore($entry, $now, $units), $preparation->timeline->entries,
+            ),
+            'dropped' => array_map(
+                static fn (array $entry): array => self::chore($entry, $now, $units), $preparation->timeline->dropped,
+            ),
             'stores' => array_map(static fn (StoreItem $item): array => self::item($item, $units), $preparation->stores()),
             'go' => self::go($preparation, $units),
         ];
@@ -45,8 +57,10 @@ final class PreparationResource
         ['chore' => $chore, 'said' => $said] = $entry;
 
         return [
-            'key' => $chore->key, 'what' => $chore->what, 'at' => $chore->at, 'clock' => TripClock::clock($chore->at), 'day' => (int) floor($chore->at / 1440),
-            'minutes' => $chore->minutes, 'owner' => $chore->owner, 'why' => $chore->why->in($units), 'caution' => $chore->caution,
+            'key' => $chore->key, 'what' => $chore->what, 'at' => $chore->at, 'clock' => TripClock::clock($chore->at),
+            'day' => (int) floor($chore->at / 1440),
+            'minutes' => $chore->minutes, 'owner' => $chore->owner, 'why' => $chore->why->in($units),
+            'caution' => $chore->caution,
             'own' => $said?->what !== null, 'moved' => $said?->what === null && $said?->at !== null,
             'done_at' => $said?->done_at?->toIso8601ZuluString(),
             'state' => match (true) {
@@ -60,10 +74,13 @@ final class PreparationResource
     /** @return array<string, mixed> */
     private static function item(StoreItem $item, Units $units): array
     {
-        $say = static fn (float $amount): string => $item->counted === 'mass' ? $units->say(Quantity::Mass, $amount) : sprintf('%d', $amount);
+        $say = static fn (float $amount): string => $item->counted === 'mass' ? $units->say(
+            Quantity::Mass, $amount,
+        ) : sprintf('%d', $amount);
 
         return [
-            'key' => $item->key, 'name' => $item->name, 'counted' => $item->counted, 'needed' => $item->needed, 'aboard' => $item->aboard, 'to_buy' => $item->toBuy(),
+            'key' => $item->key, 'name' => $item->name, 'counted' => $item->counted, 'needed' => $item->needed,
+            'aboard' => $item->aboard, 'to_buy' => $item->toBuy(),
             'needed_said' => $say($item->needed), 'to_buy_said' => $say($item->toBuy()), 'why' => $item->why->in($units),
         ];
     }
@@ -76,17 +93,27 @@ final class PreparationResource
 
         return [
             'verdict' => $go->verdict->value,
-            'worst' => array_map(static fn (HourFinding $finding): array => ['verdict' => $finding->verdict->value, 'said' => $finding->sentence()->in($units)], $go->worst),
+            'worst' => array_map(
+                static fn (HourFinding $finding): array => [
+                    'verdict' => $finding->verdict->value, 'said' => $finding->sentence()->in($units),
+                ],
+                $go->worst,
+            ),
             'fit_until' => $go->fitUntil === null ? null : TripClock::clock($go->fitUntil),
             'whole' => array_map(static fn (HourFinding $finding): array => self::finding($finding, $units), $go->whole),
             'hours' => array_map(static fn (array $hour): array => [
                 'clock' => TripClock::clock($hour['at']), 'phase' => $hour['phase'], 'verdict' => $hour['verdict']->value,
-                'findings' => array_map(static fn (HourFinding $finding): array => self::finding($finding, $units), $hour['findings']),
+                'findings' => array_map(
+                    static fn (HourFinding $finding): array => self::finding($finding, $units), $hour['findings'],
+                ),
             ], $go->hours),
             'lee' => Lee::of($preparation->forecast, $preparation->clock)->in($units),
             'forecast' => $entered === null ? null : [
                 'source' => $entered['source'], 'issued' => $entered['issued'], 'entered_at' => $entered['entered_at'],
-                'hours' => array_map(static fn (ForecastHour $hour): array => get_object_vars($hour) + ['clock' => TripClock::clock($hour->at)], $preparation->forecast),
+                'hours' => array_map(
+                    static fn (ForecastHour $hour): array => get_object_vars($hour) + ['clock' => TripClock::clock($hour->at)],
+                    $preparation->forecast,
+                ),
             ],
         ];
     }
@@ -100,7 +127,9 @@ final class PreparationResource
             'criterion' => $finding->criterion->value, 'verdict' => $finding->verdict->value,
             'said' => match (true) {
                 $finding->value === null => null,
-                $finding->criterion === Criterion::Front => is_finite($finding->value) ? TripClock::clock((int) $finding->value) : 'no',
+                $finding->criterion === Criterion::Front => is_finite($finding->value) ? TripClock::clock(
+                    (int) $finding->value,
+                ) : 'no',
                 $quantity === null => $finding->value > 0.0 ? 'yes' : 'no',
                 default => $units->say($quantity, $finding->value),
             },

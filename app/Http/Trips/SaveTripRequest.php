@@ -84,7 +84,9 @@ final class SaveTripRequest extends FormRequest
     private static function withinReason(string $attribute, mixed $backBy, Closure $fail): void
     {
         $linesIn = request()->input('lines_in');
-        $minutes = static fn (mixed $clock): ?int => is_string($clock) && preg_match('/^(\d\d):(\d\d)$/', $clock, $match) === 1 ? 60 * (int) $match[1] + (int) $match[2] : null;
+        $minutes = static fn (mixed $clock): ?int => is_string($clock) && preg_match(
+            '/^(\d\d):(\d\d)$/', $clock, $match,
+        ) === 1 ? 60 * (int) $match[1] + (int) $match[2] : null;
         [$in, $back] = [$minutes($linesIn), $minutes($backBy)];
         if ($in === null || $back === null) {
             return;

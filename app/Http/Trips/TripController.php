@@ -22,7 +22,9 @@ final class TripController
 
     public function index(Boat $boat): AnonymousResourceCollection
     {
-        return TripResource::collection(self::whole()->where('boat_id', $boat->id)->orderByDesc('date')->orderByDesc('lines_in')->get());
+        return TripResource::collection(
+            self::whole()->where('boat_id', $boat->id)->orderByDesc('date')->orderByDesc('lines_in')->get(),
+        );
     }
 
     public function show(int $trip): TripResource
@@ -39,7 +41,14 @@ final class TripController
             $entered = $request->validated();
             $last = Spread::query()->whereRelation('trip', 'boat_id', $boat->id)->with('lines')->latest('id')->first();
             $trip = $boat->trips()->create($entered);
-            $spread = $trip->spreads()->create(['name' => 'Plan', 'speed' => $last->speed ?? self::FIRST_SPEED, 'school' => $last->school ?? 'boards_first', 'setting_order' => $last?->setting_order]);
+            $spread = $trip->spreads()->create(
+                [
+                    'name' => 'Plan',
+                    'speed' => $last->speed ?? self::FIRST_SPEED,
+                    'school' => $last->school ?? 'boards_first',
+                    'setting_order' => $last?->setting_order,
+                ],
+            );
             $spread->lines()->createMany($last?->lines->map(
                 static fn (SpreadLine $line): array => $line->only(SpreadLine::ALL),
             )->all() ?? []);
@@ -60,7 +69,9 @@ final class TripController
 
     private static function mustBeFree(SaveTripRequest $request, Boat $boat, ?Trip $own): void
     {
-        $then = $boat->trips()->whereDate('date', $request->string('date')->value())->where('lines_in', $request->string('lines_in')->value());
+        $then = $boat->trips()->whereDate('date', $request->string('date')->value())->where(
+            'lines_in', $request->string('lines_in')->value(),
+        );
         if (($own === null ? $then : $then->where('id', '!=', $own->id))->exists()) {
             throw ValidationException::withMessages(['lines_in' => 'Must be another time: a trip is planned then already.']);
         }

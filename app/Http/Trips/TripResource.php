@@ -19,12 +19,18 @@ final class TripResource extends JsonResource
             'date' => $this->date->format('Y-m-d'),
             'bands' => $this->bands->map->only(['species', 'top', 'bottom', 'weight'])->all(),
             'temperatures' => $this->temperatures->map->only(['depth', 'celsius'])->all(),
-            'spreads' => $this->spreads->map(static fn (Spread $spread): array => $spread->only(['id', 'name']) + ['line_count' => $spread->lines_count])->all(),
+            'spreads' => $this->spreads->map(
+                static fn (Spread $spread): array => $spread->only(['id', 'name']) + ['line_count' => $spread->lines_count],
+            )->all(),
             'limits_looked_up' => $this->limits_looked_up?->format('Y-m-d'),
             'pass' => $this->pass['places'] ?? null,
             'density' => round($this->density(), 2),
             'lines_allowed' => $this->linesAllowed(),
             'bite_count' => $this->bites_count,
-        ] + $this->only(['id', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude', 'guests', 'crew', 'crew_fish', 'lines_per_angler', 'catch_limits', 'bait_cure', 'bait_strips', 'water', 'salinity', 'water_temperature']);
+        ] + $this->only([
+            'id', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance',
+            'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude', 'guests', 'crew', 'crew_fish',
+            'lines_per_angler', 'catch_limits', 'bait_cure', 'bait_strips', 'water', 'salinity', 'water_temperature',
+        ]);
     }
 }

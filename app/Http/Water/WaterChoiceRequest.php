@@ -58,7 +58,11 @@ final class WaterChoiceRequest extends FormRequest
             if ($state === 'free') {
                 unset($choices['advice'][$key]);
             } elseif ($state !== null) {
-                $choices['advice'][$key] = ['state' => $state, 'answer' => $state === 'changed' ? $this->input('answer') : $advice->answer->in($units), 'why' => $advice->why->in($units)];
+                $choices['advice'][$key] = [
+                    'state' => $state,
+                    'answer' => $state === 'changed' ? $this->input('answer') : $advice->answer->in($units),
+                    'why' => $advice->why->in($units),
+                ];
             }
 
             return $choices;
@@ -80,7 +84,11 @@ final class WaterChoiceRequest extends FormRequest
             if ($this->input('band.top') === null || $this->input('band.bottom') === null) {
                 unset($choices['bands'][$species]);
             } else {
-                $choices['bands'][$species] = ['top' => $this->float('band.top'), 'bottom' => $this->float('band.bottom'), 'weight' => (float) ($this->input('band.weight') ?? $band->weight)];
+                $choices['bands'][$species] = [
+                    'top' => $this->float('band.top'),
+                    'bottom' => $this->float('band.bottom'),
+                    'weight' => (float) ($this->input('band.weight') ?? $band->weight),
+                ];
             }
 
             return $choices;

@@ -23,21 +23,41 @@ final class WaterController
     {
         $against = $request->query('against');
 
-        return self::answer($trip, $boat, is_string($against) && ctype_digit($against) ? Trip::query()->with('temperatures')->find((int) $against) : null);
+        return self::answer(
+            $trip,
+            $boat,
+            is_string($against) && ctype_digit($against) ? Trip::query()->with('temperatures')->find((int) $against) : null,
+        );
     }
 
     /** What a text of temperatures holds, before anything is kept of it. */
     public function preview(TemperaturesRequest $request, Trip $trip, Boat $boat): JsonResponse
     {
-        $file = TemperatureFile::read($request->string('text')->value(), Units::from($boat->units), $request->input('depth_unit'), $request->input('temperature_unit'));
+        $file = TemperatureFile::read(
+            $request->string('text')->value(),
+            Units::from($boat->units),
+            $request->input('depth_unit'),
+            $request->input('temperature_unit'),
+        );
 
-        return new JsonResponse(['readings' => $file->readings, 'columns' => $file->columns, 'bad' => $file->bad, 'rows' => $file->rows, 'bad_rows' => $file->badRows], options: JSON_PRESERVE_ZERO_FRACTION);
+        return new JsonResponse(
+            [
+                'readings' => $file->readings,
+                'columns' => $file->columns,
+                'bad' => $file->bad,
+                'rows' => $file->rows,
+                'bad_rows' => $file->badRows,
+            ],
+            options: JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     public function temperatures(TemperaturesRequest $request, Trip $trip, Boat $boat): JsonResponse
     {
         /** @var list<array{depth: float, celsius: float}> $readings */
-        $readings = array_map(static fn (array $reading): array => array_map(floatval(...), $reading), $request->validated('readings'));
+        $readings = array_map(
+            static fn (array $reading): array => array_map(floatval(...), $reading), $request->validated('readings'),
+        );
         if ($readings !== []) {
             TemperatureProfile::of($readings);
         }
@@ -69,12 +89,21 @@ final class WaterController
 
     public function signs(SignsRequest $request, Trip $trip, Boat $boat): JsonResponse
     {
-        $trip->update(['signs' => array_filter($request->validated() + ($trip->signs ?? []), static fn (mixed $sign): bool => $sign !== null)]);
+        $trip->update(
+            [
+                'signs' => array_filter(
+                    $request->validated() + ($trip->signs ?? []), static fn (mixed $sign): bool => $sign !== null,
+                ),
+            ],
+        );
 
         return self::answer($trip, $boat);
     }
 
-    /** A piece of advice pinned as it reads now, changed, refused, or set free again; a school chosen; a band of the captain's own. */
+    /**
+     * A piece of advice pinned as it reads now, changed, refused, or set free again; a school chosen; a band of the captain's
+     * own.
+     */
     public function choose(WaterChoiceRequest $request, Trip $trip, Boat $boat): JsonResponse
     {
         $trip->update(['choices' => $request->on($trip->choices ?? [], TripWater::of($trip, $boat), Units::from($boat->units))]);
@@ -84,6 +113,10 @@ final class WaterController
 
     private static function answer(Trip $trip, Boat $boat, ?Trip $against = null, int $status = 200): JsonResponse
     {
-        return new JsonResponse(WaterResource::of(TripWater::of($trip->unsetRelations(), $boat, $against)), $status, options: JSON_PRESERVE_ZERO_FRACTION);
+        return new JsonResponse(
+            WaterResource::of(TripWater::of($trip->unsetRelations(), $boat, $against)),
+            $status,
+            options: JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

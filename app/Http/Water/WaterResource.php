@@ -37,24 +37,49 @@ final class WaterResource
             'season' => $water->signs->season->value,
             'temperatures' => self::readings($trip),
             'source' => $trip->temperatures_source,
-            'earlier' => Earlier::of($trip)->map(static fn (Trip $earlier): array => ['trip' => $earlier->id, 'date' => $earlier->date->format('Y-m-d'), 'ground' => $earlier->ground])->all(),
-            'against' => $water->against === null ? null : ['trip' => $water->against->id, 'date' => $water->against->date->format('Y-m-d'), 'temperatures' => self::readings($water->against)],
+            'earlier' => Earlier::of($trip)->map(
+                static fn (Trip $earlier): array => [
+                    'trip' => $earlier->id, 'date' => $earlier->date->format('Y-m-d'), 'ground' => $earlier->ground,
+                ],
+            )->all(),
+            'against' => $water->against === null ? null : [
+                'trip' => $water->against->id,
+                'date' => $water->against->date->format('Y-m-d'),
+                'temperatures' => self::readings($water->against),
+            ],
             'thermocline' => $thermocline === null ? null : $layer($thermocline),
             'layers' => array_map($layer, $water->signs->profile?->layers($water->rules) ?? []),
-            'marks' => $trip->marks->map(static fn (Mark $mark): array => $mark->only(['id', 'depth', 'count', 'tight', 'size']))->all(),
+            'marks' => $trip->marks->map(
+                static fn (Mark $mark): array => $mark->only(['id', 'depth', 'count', 'tight', 'size']),
+            )->all(),
             'histogram' => $water->signs->marks->histogram(self::BAR[$units->value]),
             'bar' => self::BAR[$units->value],
             'sun' => self::sun($water),
             'bands' => array_map(static fn (Band $band, Band $reckoned): array => [
-                'species' => $band->species->value, 'top' => $band->top, 'bottom' => $band->bottom, 'weight' => $band->weight, 'from' => $reckoned->from,
-                'why' => $reckoned->why->in($units), 'own' => isset($own[$band->species->value]), 'reckoned' => ['top' => $reckoned->top, 'bottom' => $reckoned->bottom, 'weight' => $reckoned->weight],
+                'species' => $band->species->value, 'top' => $band->top, 'bottom' => $band->bottom, 'weight' => $band->weight,
+                'from' => $reckoned->from,
+                'why' => $reckoned->why->in($units), 'own' => isset($own[$band->species->value]),
+                'reckoned' => ['top' => $reckoned->top, 'bottom' => $reckoned->bottom, 'weight' => $reckoned->weight],
             ], $water->bands, $water->reckoned),
             'schedule' => array_map(static fn (array $row): array => [
                 'clock' => self::clock($row['time'], $water), 'elevation' => $row['elevation'], 'bearing' => $row['bearing'],
                 'sun_from' => $row['bearing'] === null || $row['elevation'] <= 0.0 ? null : Compass::point($row['bearing']),
-                'bands' => array_map(static fn (array $band): array => ['species' => $band['band']->species->value, 'top' => round($band['top'], 4), 'bottom' => round($band['bottom'], 4), 'weight' => $band['band']->weight], $row['bands']),
+                'bands' => array_map(
+                    static fn (array $band): array => [
+                        'species' => $band['band']->species->value,
+                        'top' => round($band['top'], 4),
+                        'bottom' => round($band['bottom'], 4),
+                        'weight' => $band['band']->weight,
+                    ],
+                    $row['bands'],
+                ),
             ], $water->schedule),
-            'advice' => array_map(static fn (Advice $advice): array => self::advice($advice, $trip->choices['advice'][$advice->key] ?? null, $units), $water->advice),
+            'advice' => array_map(
+                static fn (Advice $advice): array => self::advice(
+                    $advice, $trip->choices['advice'][$advice->key] ?? null, $units,
+                ),
+                $water->advice,
+            ),
         ];
     }
 
@@ -71,7 +96,8 @@ final class WaterResource
 
         return [
             'key' => $advice->key, 'topic' => $advice->topic, 'state' => $said['state'] ?? 'free', 'schools' => $advice->schools,
-            'answer' => $kept === null ? $answer : (string) $kept['answer'], 'why' => $kept !== null && $kept['state'] === 'pinned' ? (string) $kept['why'] : $why,
+            'answer' => $kept === null ? $answer : (string) $kept['answer'],
+            'why' => $kept !== null && $kept['state'] === 'pinned' ? (string) $kept['why'] : $why,
             'now' => $kept !== null && $kept['answer'] !== $answer ? $answer : null,
         ];
     }
@@ -79,13 +105,22 @@ final class WaterResource
     /** @return list<array{depth: float, celsius: float}> */
     private static function readings(Trip $trip): array
     {
-        return array_values($trip->temperatures->map(static fn (TemperatureReading $reading): array => ['depth' => $reading->depth, 'celsius' => $reading->celsius])->all());
+        return array_values(
+            $trip->temperatures->map(
+                static fn (TemperatureReading $reading): array => ['depth' => $reading->depth, 'celsius' => $reading->celsius],
+            )->all(),
+        );
     }
 
     /** @return ?array<string, string> */
     private static function sun(TripWater $water): ?array
     {
-        return $water->sun === null ? null : array_map(static fn (int $time): string => self::clock($time, $water), $water->sun->day(TripWater::time($water->trip, $water->boat, 720)));
+        return $water->sun === null
+            ? null
+            : array_map(
+                static fn (int $time): string => self::clock($time, $water),
+                $water->sun->day(TripWater::time($water->trip, $water->boat, 720)),
+            );
     }
 
     private static function clock(int $time, TripWater $water): string

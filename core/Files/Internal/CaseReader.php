@@ -60,7 +60,9 @@ final readonly class CaseReader
         }
         foreach (array_keys($object) as $key) {
             if (! in_array($key, [...$required, ...$optional], true)) {
-                throw InvalidValue::because($this->path((string) $key), 'absent: known here are '.implode(', ', [...$required, ...$optional]));
+                throw InvalidValue::because(
+                    $this->path((string) $key), 'absent: known here are '.implode(', ', [...$required, ...$optional]),
+                );
             }
         }
 
@@ -76,7 +78,9 @@ final readonly class CaseReader
     {
         $keys = array_keys($this->object());
         if (count($keys) !== 1 || ! in_array($keys[0], $kinds, true)) {
-            throw InvalidValue::because($this->here, 'an object with exactly one of '.implode(', ', $kinds).' (a board only ends a chain)');
+            throw InvalidValue::because(
+                $this->here, 'an object with exactly one of '.implode(', ', $kinds).' (a board only ends a chain)',
+            );
         }
 
         return $keys[0];

@@ -64,7 +64,11 @@ final readonly class LineReader
     {
         $value = $this->text($key);
 
-        return $value === null ? null : $kinds::tryFrom($value) ?? throw $this->wrong($key, 'one of '.implode(', ', array_column($kinds::cases(), 'value')));
+        return $value === null
+            ? null
+            : $kinds::tryFrom($value) ?? throw $this->wrong(
+                $key, 'one of '.implode(', ', array_column($kinds::cases(), 'value')),
+            );
     }
 
     /**

@@ -28,8 +28,13 @@ final readonly class DeckCard
      *
      * @throws CannotTow
      */
-    public static function of(array $lines, Conditions $conditions, SettingSchool $school = SettingSchool::BoardsFirst, array $order = [], SpreadSolver $solver = new SpreadSolver): self
-    {
+    public static function of(
+        array $lines,
+        Conditions $conditions,
+        SettingSchool $school = SettingSchool::BoardsFirst,
+        array $order = [],
+        SpreadSolver $solver = new SpreadSolver,
+    ): self {
         $speeds = array_map(
             static fn (int $by): float => max(Conditions::SLOWEST, $conditions->speed + $by * Conditions::OTHER_SPEED),
             [-1, 0, 1],

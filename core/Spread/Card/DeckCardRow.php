@@ -27,6 +27,9 @@ final readonly class DeckCardRow
 
         return in_array($planned->rig->control()->kind, [ControlKind::Colours, ControlKind::Above], true)
             ? null
-            : array_map(static fn (?float $setting): ?float => $setting === null ? null : $setting * $planned->counterFactor, $this->settings);
+            : array_map(
+                static fn (?float $setting): ?float => $setting === null ? null : $setting * $planned->counterFactor,
+                $this->settings,
+            );
     }
 }

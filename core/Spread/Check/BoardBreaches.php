@@ -50,7 +50,15 @@ final class BoardBreaches
             return [];
         }
         if ($line->solution->boardPulledUnder) {
-            return [new Breach(BreachKind::BoardUnder, [$line->planned->holder], $line->solution->boardLoadDown, $rig->planer->buoyancy, $board)];
+            return [
+                new Breach(
+                    BreachKind::BoardUnder,
+                    [$line->planned->holder],
+                    $line->solution->boardLoadDown,
+                    $rig->planer->buoyancy,
+                    $board,
+                ),
+            ];
         }
         $from = $rig->towedFrom($line->planned->tip);
         $out = abs($board[1] - $from[1]);

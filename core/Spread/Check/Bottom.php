@@ -51,13 +51,19 @@ final readonly class Bottom
             $last = $along;
         }
 
-        return new self(array_column($places, 'along'), array_column($places, 'depth'), array_map(static fn (array $place): float => $place['standing'] ?? 0.0, $places));
+        return new self(
+            array_column($places, 'along'),
+            array_column($places, 'depth'),
+            array_map(static fn (array $place): float => $place['standing'] ?? 0.0, $places),
+        );
     }
 
     /** The same course, the boat having gone so far along it (m); what lies astern is still under the gear for a while. */
     public function from(float $gone): self
     {
-        return new self(array_map(static fn (float $along): float => $along - $gone, $this->along), $this->depths, $this->standing);
+        return new self(
+            array_map(static fn (float $along): float => $along - $gone, $this->along), $this->depths, $this->standing,
+        );
     }
 
     /**
@@ -69,7 +75,15 @@ final readonly class Bottom
     {
         InvalidValue::unlessBetween('structure', $standing, 0, 30, 'm');
 
-        return new self($this->along, $this->depths, array_map(static fn (float $here, float $depth): float => min($depth, max($here, $standing)), $this->standing, $this->depths));
+        return new self(
+            $this->along,
+            $this->depths,
+            array_map(
+                static fn (float $here, float $depth): float => min($depth, max($here, $standing)),
+                $this->standing,
+                $this->depths,
+            ),
+        );
     }
 
     /** Depth of the bottom, or of what stands on it, at a place along the course, the ends carried on level; m. */
@@ -104,7 +118,8 @@ final readonly class Bottom
      *
      * @param  float  $depth  m
      * @param  float  $lag  m behind the boat
-     * @return array{clearance: float, ahead: float, standing: float} m; ahead is how far the boat has yet to go when it happens, standing how high the structure met there is
+     * @return array{clearance: float, ahead: float, standing: float}  m; ahead is how far the boat has yet to go when it happens,
+     *   standing how high the structure met there is
      */
     public function clearance(float $depth, float $lag): array
     {

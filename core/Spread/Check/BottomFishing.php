@@ -69,7 +69,8 @@ final readonly class BottomFishing
 
         return new self(
             // What lies below the chain's last part, its main line, pulls at that line's lower end.
-            $loads[count($loads) - 2]->angle, $loads[count($loads) - 1]->angle, $rig->letOut() / $depth, $lightest, $rig->weight(), $fastest->speed,
+            $loads[count($loads) - 2]->angle, $loads[count($loads) - 1]->angle, $rig->letOut() / $depth, $lightest,
+            $rig->weight(), $fastest->speed,
         );
     }
 
@@ -88,10 +89,15 @@ final readonly class BottomFishing
     public function advice(): Sentence
     {
         return Sentence::of(match (true) {
-            $this->lightest === null => 'No weight in the box keeps let-out within {scope} times the depth and the line at {steep} at {fastest}: slow down, or thinner line.',
-            $this->isLightest() => 'The lightest weight that keeps let-out within {scope} times the depth and the line at {steep} at {fastest}.',
-            $this->isHeavyEnough() => '{lightest} would be enough to keep let-out within {scope} times the depth and the line at {steep} at {fastest}.',
-            default => 'Too light: at {fastest} it drags. {lightest} keeps let-out within {scope} times the depth and the line at {steep}.',
+            $this->lightest
+                === null => 'No weight in the box keeps let-out within {scope} times the depth and the line at {steep} at '
+                    .'{fastest}: slow down, or thinner line.',
+            $this->isLightest() => 'The lightest weight that keeps let-out within {scope} times the depth and the line at '
+                .'{steep} at {fastest}.',
+            $this->isHeavyEnough() => '{lightest} would be enough to keep let-out within {scope} times the depth and the line '
+                .'at {steep} at {fastest}.',
+            default => 'Too light: at {fastest} it drags. {lightest} keeps let-out within {scope} times the depth and the line '
+                .'at {steep}.',
         }, [
             'scope' => [Quantity::Count, self::MOST_SCOPE], 'steep' => [Quantity::Angle, self::STEEP_ENOUGH],
             'fastest' => [Quantity::Speed, $this->fastest], 'lightest' => [Quantity::SmallMass, $this->lightest ?? 0.0],

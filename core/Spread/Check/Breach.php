@@ -15,7 +15,8 @@ final readonly class Breach
      * @param  ?string  $subject  the species of a bare band, the finish that is doubled, the body that touches
      * @param  ?float  $ahead  m the boat has yet to go until it happens; null where it happens at once
      * @param  ?float  $structure  m that what is met stands up from the bottom; null where it is the bottom itself
-     * @param  ?BottomContact  $first  of Bottom: where it first touches, or where nothing does, first comes nearer than wanted; the rest tells the worst
+     * @param  ?BottomContact  $first  of Bottom: where it first touches, or where nothing does, first comes nearer than wanted;
+     *   the rest tells the worst
      */
     public function __construct(
         public BreachKind $kind,
@@ -36,7 +37,8 @@ final readonly class Breach
         return match ($this->kind) {
             BreachKind::HolderOrder => $this->amount ?? 0.0,
             BreachKind::BoardUnder => ($this->amount ?? 0.0) - ($this->wanted ?? 0.0),
-            BreachKind::Tangle, BreachKind::Bottom, BreachKind::Neighbours, BreachKind::BoardLaidBack => ($this->wanted ?? 0.0) - ($this->amount ?? 0.0),
+            BreachKind::Tangle, BreachKind::Bottom, BreachKind::Neighbours,
+            BreachKind::BoardLaidBack => ($this->wanted ?? 0.0) - ($this->amount ?? 0.0),
             default => 0.0,
         };
     }
@@ -50,6 +52,13 @@ final readonly class Breach
             sort($holders);
         }
 
-        return implode(' ', [$this->kind->value, ...$holders, ...($this->kind === BreachKind::Bare ? [$this->subject ?? '', sprintf('%.1f', $this->place[2] ?? 0.0)] : [])]);
+        return implode(
+            ' ',
+            [
+                $this->kind->value,
+                ...$holders,
+                ...($this->kind === BreachKind::Bare ? [$this->subject ?? '', sprintf('%.1f', $this->place[2] ?? 0.0)] : []),
+            ],
+        );
     }
 }

@@ -35,7 +35,9 @@ final class Breaches
      */
     public static function grave(array $lines, SpreadLimits $limits): array
     {
-        return array_values(array_filter(self::of($lines, $limits), static fn (Breach $breach): bool => $breach->kind->isGrave()));
+        return array_values(
+            array_filter(self::of($lines, $limits), static fn (Breach $breach): bool => $breach->kind->isGrave()),
+        );
     }
 
     /**
@@ -46,7 +48,9 @@ final class Breaches
      */
     public static function surelyStands(Breach $breach, array $lines, SpreadLimits $limits): bool
     {
-        $concerned = array_values(array_filter($lines, static fn (RunningLine $line): bool => in_array($line->planned->holder, $breach->holders, true)));
+        $concerned = array_values(
+            array_filter($lines, static fn (RunningLine $line): bool => in_array($line->planned->holder, $breach->holders, true)),
+        );
         $left = match ($breach->kind) {
             BreachKind::Tangle => Tangles::among($concerned, $limits->tangle),
             BreachKind::Bottom => self::bottom($concerned, $limits),
@@ -82,14 +86,17 @@ final class Breaches
             $wanted = max($limits->clearance, $line->doubt->deeper ?? 0.0);
             $worst = null;
             foreach ($line->solution->bodies as $name => $place) {
-                ['clearance' => $clearance, 'ahead' => $ahead, 'standing' => $standing] = $bottom->clearance($place[2], $place[0]);
+                [
+                    'clearance' => $clearance, 'ahead' => $ahead, 'standing' => $standing,
+                ] = $bottom->clearance($place[2], $place[0]);
                 if ($clearance < min($wanted, $worst->clearance ?? INF)) {
                     $worst = new BottomContact((string) $name, $clearance, $ahead, $standing);
                 }
             }
             if ($worst !== null) {
                 $breaches[] = new Breach(
-                    BreachKind::Bottom, [$line->planned->holder], $worst->clearance, $wanted, $line->solution->bodies[$worst->body], $worst->body,
+                    BreachKind::Bottom, [$line->planned->holder], $worst->clearance, $wanted,
+                    $line->solution->bodies[$worst->body], $worst->body,
                     $worst->ahead > 0.0 ? $worst->ahead : null, $worst->standing > 0.0 ? $worst->standing : null,
                     self::first($line, $bottom, $worst->clearance <= 0.0 ? 0.0 : $wanted),
                 );
@@ -124,7 +131,9 @@ final class Breaches
         $breaches = [];
         foreach ($lines as $line) {
             if ($line->solution->surfaced !== []) {
-                $breaches[] = new Breach(BreachKind::Surfaced, [$line->planned->holder], place: $line->lure(), subject: $line->solution->surfaced[0]);
+                $breaches[] = new Breach(
+                    BreachKind::Surfaced, [$line->planned->holder], place: $line->lure(), subject: $line->solution->surfaced[0],
+                );
             }
         }
 
@@ -146,7 +155,9 @@ final class Breaches
             foreach (Coverage::of($top, $bottom, $depths)->stretches as $stretch) {
                 $height = $stretch['bottom'] - $stretch['top'];
                 if ($stretch['lures'] === 0 && $height >= $limits->bare) {
-                    $bare[] = new Breach(BreachKind::Bare, [], $height, null, [0.0, 0.0, 0.5 * ($stretch['top'] + $stretch['bottom'])], $species);
+                    $bare[] = new Breach(
+                        BreachKind::Bare, [], $height, null, [0.0, 0.0, 0.5 * ($stretch['top'] + $stretch['bottom'])], $species,
+                    );
                 }
             }
             if ($bare !== []) {
@@ -163,13 +174,22 @@ final class Breaches
      */
     private static function doubled(array $lines, float $top, float $bottom, string $species, SpreadLimits $limits): array
     {
-        $within = array_values(array_filter($lines, static fn (RunningLine $line): bool => $line->depth() >= $top && $line->depth() <= $bottom));
+        $within = array_values(
+            array_filter($lines, static fn (RunningLine $line): bool => $line->depth() >= $top && $line->depth() <= $bottom),
+        );
         usort($within, static fn (RunningLine $a, RunningLine $b): int => $a->depth() <=> $b->depth());
         $breaches = [];
         for ($i = 1, $n = count($within); $i < $n; $i++) {
             $apart = $within[$i]->depth() - $within[$i - 1]->depth();
             if ($apart < $limits->doubled) {
-                $breaches[] = new Breach(BreachKind::Doubled, [$within[$i - 1]->planned->holder, $within[$i]->planned->holder], $apart, $limits->doubled, $within[$i]->lure(), $species);
+                $breaches[] = new Breach(
+                    BreachKind::Doubled,
+                    [$within[$i - 1]->planned->holder, $within[$i]->planned->holder],
+                    $apart,
+                    $limits->doubled,
+                    $within[$i]->lure(),
+                    $species,
+                );
             }
         }
 

@@ -43,7 +43,9 @@ final readonly class Coverage
         $stretches = [];
         for ($i = 1, $n = count($edges); $i < $n; $i++) {
             $middle = 0.5 * ($edges[$i - 1] + $edges[$i]);
-            $lures = count(array_filter($depths, static fn (float $d): bool => $middle > $d - self::ABOVE && $middle < $d + self::BELOW));
+            $lures = count(
+                array_filter($depths, static fn (float $d): bool => $middle > $d - self::ABOVE && $middle < $d + self::BELOW),
+            );
             if ($edges[$i] - $edges[$i - 1] < 1e-6) {
                 continue;
             }

@@ -32,7 +32,11 @@ final readonly class FishOn
             $when = [];
             foreach (self::way($line) as $place => $taut) {
                 foreach ($lines as $j => $other) {
-                    if ($i !== $j && ! isset($when[$other->planned->holder]) && self::crosses($taut, $curves[$j], $line, $other)) {
+                    if (
+                        $i !== $j
+                        && ! isset($when[$other->planned->holder])
+                        && self::crosses($taut, $curves[$j], $line, $other)
+                    ) {
                         $when[$other->planned->holder] = $place;
                     }
                 }
@@ -55,7 +59,11 @@ final readonly class FishOn
         $way = [];
         for ($i = 0; $i <= self::PLACES; $i++) {
             $share = $i / self::PLACES;
-            $fish = [$from[0] + $share * ($to[0] - $from[0]), $from[1] + $share * ($to[1] - $from[1]), $from[2] + $share * ($to[2] - $from[2])];
+            $fish = [
+                $from[0] + $share * ($to[0] - $from[0]),
+                $from[1] + $share * ($to[1] - $from[1]),
+                $from[2] + $share * ($to[2] - $from[2]),
+            ];
             $way[] = BoxedCurve::of([$fish, $line->planned->tip]);
         }
 

@@ -43,14 +43,22 @@ final readonly class SafeLimits
     /**
      * The tightest radius to a side that is still safe, and what goes wrong inside it.
      *
-     * @return array{radius: ?float, first: ?Breach} m; no radius where even the widest is not safe, no breach where the tightest is
+     * @return array{radius: ?float, first: ?Breach}  m; no radius where even the widest is not safe, no breach where the tightest
+     *   is
      */
     public function turn(Side $side): array
     {
         [$straight, $unsteady] = Steady::among($this->lines, $this->conditions->turning(null), solver: $this->solver);
         $known = self::names([...$unsteady, ...Breaches::grave($straight, $this->limits)]);
-        $wrong = fn (float $radius): ?Breach => $this->newly($known, $this->conditions->turning(new Turn($radius, $side)), $straight);
-        [$safe, $first] = $this->search($wrong, self::WIDEST, static fn (float $radius): float => max(self::TIGHTEST, $radius * self::NARROWER), self::TIGHTEST);
+        $wrong = fn (float $radius): ?Breach => $this->newly(
+            $known, $this->conditions->turning(new Turn($radius, $side)), $straight,
+        );
+        [$safe, $first] = $this->search(
+            $wrong,
+            self::WIDEST,
+            static fn (float $radius): float => max(self::TIGHTEST, $radius * self::NARROWER),
+            self::TIGHTEST,
+        );
 
         return ['radius' => $safe, 'first' => $first];
     }
@@ -65,7 +73,12 @@ final readonly class SafeLimits
         [$now, $unsteady] = Steady::among($this->lines, $this->conditions, solver: $this->solver);
         $known = self::names([...$unsteady, ...Breaches::grave($now, $this->limits)]);
         $wrong = fn (float $speed): ?Breach => $this->newly($known, $this->conditions->at($speed), $now);
-        [$safe, $first] = $this->search($wrong, $this->conditions->speed, static fn (float $speed): float => max(Conditions::SLOWEST, $speed - self::SLOWER), Conditions::SLOWEST);
+        [$safe, $first] = $this->search(
+            $wrong,
+            $this->conditions->speed,
+            static fn (float $speed): float => max(Conditions::SLOWEST, $speed - self::SLOWER),
+            Conditions::SLOWEST,
+        );
 
         return ['speed' => $safe, 'first' => $first];
     }
@@ -114,7 +127,12 @@ final readonly class SafeLimits
         foreach ($like as $line) {
             $doubts[$line->planned->holder] = $line->doubt;
         }
-        $running = array_map(static fn (RunningLine $line): RunningLine => new RunningLine($line->planned, $line->solution, $doubts[$line->planned->holder] ?? null), $running);
+        $running = array_map(
+            static fn (RunningLine $line): RunningLine => new RunningLine(
+                $line->planned, $line->solution, $doubts[$line->planned->holder] ?? null,
+            ),
+            $running,
+        );
         foreach ([...$unsteady, ...Breaches::grave($running, $this->limits)] as $breach) {
             if (! in_array($breach->name(), $known, true)) {
                 return $breach;

@@ -18,8 +18,9 @@ final readonly class Setting
     /** Places on its way out at which a line is looked at. */
     private const STAGES = 8;
 
-    public function __construct(private Conditions $conditions, private SpreadLimits $limits, private SpreadSolver $solver = new SpreadSolver)
-    {
+    public function __construct(
+        private Conditions $conditions, private SpreadLimits $limits, private SpreadSolver $solver = new SpreadSolver,
+    ) {
     }
 
     /**
@@ -52,11 +53,19 @@ final readonly class Setting
     private function overBoard(RunningLine $line, RunningLine $set): ?Breach
     {
         [$to, $across] = [$line->frontLine()[0] ?? null, $set->frontLine()[0] ?? null];
-        if ($to === null || $across === null || $to[1] * $across[1] <= 0.0 || abs($to[1]) <= abs($across[1]) || Shared::together($line->planned, $set->planned)) {
+        if (
+            $to === null
+            || $across === null
+            || $to[1] * $across[1] <= 0.0
+            || abs($to[1]) <= abs($across[1])
+            || Shared::together($line->planned, $set->planned)
+        ) {
             return null;
         }
 
-        return new Breach(BreachKind::SettingCross, [$line->planned->holder, $set->planned->holder], 0.0, $this->limits->tangle, $across);
+        return new Breach(
+            BreachKind::SettingCross, [$line->planned->holder, $set->planned->holder], 0.0, $this->limits->tangle, $across,
+        );
     }
 
     /** @param  list<Tangles>  $stages */
@@ -71,7 +80,15 @@ final readonly class Setting
             $nearest = $stage->nearest($tangles, $nearest['distance'] ?? $this->limits->tangle) ?? $nearest;
         }
 
-        return $nearest === null ? null : new Breach(BreachKind::SettingCross, [$line->planned->holder, $set->planned->holder], $nearest['distance'], $this->limits->tangle, $nearest['place']);
+        return $nearest === null
+            ? null
+            : new Breach(
+                BreachKind::SettingCross,
+                [$line->planned->holder, $set->planned->holder],
+                $nearest['distance'],
+                $this->limits->tangle,
+                $nearest['place'],
+            );
     }
 
     /**
@@ -84,7 +101,11 @@ final readonly class Setting
         $stages = [];
         for ($i = 1; $i < self::STAGES; $i++) {
             try {
-                $stages[] = Tangles::about($this->solver->run($line->withRig($line->rig->partlyOut($i / self::STAGES)), $this->conditions, withDoubt: false));
+                $stages[] = Tangles::about(
+                    $this->solver->run(
+                        $line->withRig($line->rig->partlyOut($i / self::STAGES)), $this->conditions, withDoubt: false,
+                    ),
+                );
             } catch (InvalidValue) {
                 // Shorter than anyone lets it out: it is still at the boat.
             }

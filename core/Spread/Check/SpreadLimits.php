@@ -55,12 +55,60 @@ final readonly class SpreadLimits
     public static function rules(): array
     {
         return [
-            new Rule('tangle', 'Two lines keep', 3 * Units::FOOT, 0, 50, Quantity::Leader, 'Lines wander by a yard in a sea; nearer, a fish on one takes the other with it.'),
-            new Rule('boards', 'Neighbouring boards keep', 15 * Units::FOOT, 0, 100, Quantity::Length, 'Closer, a fish that takes one board back crosses the next.'),
-            new Rule('big_boards', 'The same where one pulls a big lure', 25 * Units::FOOT, 0, 100, Quantity::Length, 'Big plugs and bucktails swing wide and turn sharp.'),
-            new Rule('bare', 'Bare water is worth a word from', 8 * Units::FOOT, 0, 100, Quantity::Depth, 'A lure serves about so much of it: less is covered by the next one’s reach.'),
-            new Rule('doubled', 'Two lures of a band are apart by', 2 * Units::FOOT, 0, 20, Quantity::Leader, 'While other feet of it are bare, nearer ones fish the same water twice.'),
-            new Rule('laid_back', 'A board is laid back under this share of its own spread', 0.7, 0, 1, Quantity::Share, 'What trails it has taken it in: fish, weed, or too much gear.'),
+            new Rule(
+                'tangle',
+                'Two lines keep',
+                3 * Units::FOOT,
+                0,
+                50,
+                Quantity::Leader,
+                'Lines wander by a yard in a sea; nearer, a fish on one takes the other with it.',
+            ),
+            new Rule(
+                'boards',
+                'Neighbouring boards keep',
+                15 * Units::FOOT,
+                0,
+                100,
+                Quantity::Length,
+                'Closer, a fish that takes one board back crosses the next.',
+            ),
+            new Rule(
+                'big_boards',
+                'The same where one pulls a big lure',
+                25 * Units::FOOT,
+                0,
+                100,
+                Quantity::Length,
+                'Big plugs and bucktails swing wide and turn sharp.',
+            ),
+            new Rule(
+                'bare',
+                'Bare water is worth a word from',
+                8 * Units::FOOT,
+                0,
+                100,
+                Quantity::Depth,
+                'A lure serves about so much of it: less is covered by the next one’s reach.',
+            ),
+            new Rule(
+                'doubled',
+                'Two lures of a band are apart by',
+                2 * Units::FOOT,
+                0,
+                20,
+                Quantity::Leader,
+                'While other feet of it are bare, nearer ones fish the same water twice.',
+            ),
+            new Rule(
+                'laid_back',
+                'A board is laid back under this share of its own spread',
+                0.7,
+                0,
+                1,
+                Quantity::Share,
+                'What trails it has taken it in: fish, weed, or too much gear.',
+            ),
         ];
     }
 
@@ -80,12 +128,34 @@ final readonly class SpreadLimits
     /** @param  array<string, array{float, float}>  $bands */
     public function withBands(array $bands): self
     {
-        return new self($this->lines, $this->bottom, $bands, $this->tangle, $this->boards, $this->bigBoards, $this->bare, $this->clearance, $this->doubled, $this->laidBack);
+        return new self(
+            $this->lines,
+            $this->bottom,
+            $bands,
+            $this->tangle,
+            $this->boards,
+            $this->bigBoards,
+            $this->bare,
+            $this->clearance,
+            $this->doubled,
+            $this->laidBack,
+        );
     }
 
     /** The same over another bottom. */
     public function over(Bottom $bottom): self
     {
-        return new self($this->lines, $bottom, $this->bands, $this->tangle, $this->boards, $this->bigBoards, $this->bare, $this->clearance, $this->doubled, $this->laidBack);
+        return new self(
+            $this->lines,
+            $bottom,
+            $this->bands,
+            $this->tangle,
+            $this->boards,
+            $this->bigBoards,
+            $this->bare,
+            $this->clearance,
+            $this->doubled,
+            $this->laidBack,
+        );
     }
 }

@@ -20,8 +20,9 @@ final class Steady
      *
      * @throws InvalidValue
      */
-    public static function among(array $lines, Conditions $conditions, bool $withDoubt = true, SpreadSolver $solver = new SpreadSolver): array
-    {
+    public static function among(
+        array $lines, Conditions $conditions, bool $withDoubt = true, SpreadSolver $solver = new SpreadSolver,
+    ): array {
         $running = $unsteady = [];
         foreach ($lines as $line) {
             try {

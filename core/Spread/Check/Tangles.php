@@ -28,7 +28,9 @@ final readonly class Tangles
         if ($line->path() !== []) {
             // The stretch over the water of a line on a board is its front line's, below.
             $path = $line->path();
-            $curves[] = self::clear($line, $line->solution->board !== null && $line->solution->clip === null ? array_slice($path, 0, -1) : $path);
+            $curves[] = self::clear(
+                $line, $line->solution->board !== null && $line->solution->clip === null ? array_slice($path, 0, -1) : $path,
+            );
         }
         foreach ($line->branches() as $branch) {
             $curves[] = $leads[] = self::clear($line, $branch);
@@ -57,7 +59,13 @@ final readonly class Tangles
             for ($j = $i + 1, $n = count($all); $j < $n; $j++) {
                 $nearest = $one->nearest($all[$j], $limit);
                 if ($nearest !== null) {
-                    $breaches[] = new Breach(BreachKind::Tangle, [$one->line->planned->holder, $all[$j]->line->planned->holder], $nearest['distance'], $limit, $nearest['place']);
+                    $breaches[] = new Breach(
+                        BreachKind::Tangle,
+                        [$one->line->planned->holder, $all[$j]->line->planned->holder],
+                        $nearest['distance'],
+                        $limit,
+                        $nearest['place'],
+                    );
                 }
             }
         }

@@ -19,8 +19,9 @@ final readonly class Cure
      * @param  ?float  $value  m or colours to set
      * @param  ?DescribedLure  $lure  to change to
      */
-    public function __construct(public CureKind $kind, public array $holders, public ?float $value = null, public ?DescribedLure $lure = null)
-    {
+    public function __construct(
+        public CureKind $kind, public array $holders, public ?float $value = null, public ?DescribedLure $lure = null,
+    ) {
     }
 
     /**
@@ -66,7 +67,8 @@ final readonly class Cure
             CureKind::ChangeLure => 'Put {lure} on {one}',
         }, [
             'one' => $this->holders[0], 'other' => $this->holders[1] ?? '', 'lure' => $this->lure->name ?? '',
-            'length' => [Quantity::Length, $value], 'fine' => [Quantity::Leader, $value], 'colours' => [Quantity::Colours, $value],
+            'length' => [Quantity::Length, $value], 'fine' => [Quantity::Leader, $value],
+            'colours' => [Quantity::Colours, $value],
             'count' => [Quantity::Count, $value], 'mass' => [Quantity::SmallMass, $value],
         ]);
     }

@@ -115,8 +115,9 @@ final readonly class CureCandidates
     {
         $line = $this->line($breach->holders[0]);
         // The body that touches hangs deeper than the lure, or is it: lifted by what is missing, and a little.
-        for ($lift = ($breach->wanted ?? 0.0) - ($breach->amount ?? 0.0) + self::CLEARANCE, $tries = 0; $tries < 3; $tries++, $lift += 2 * self::CLEARANCE) {
-            yield from $this->moved([$line], max(0.5, $line->depth() - $lift));
+        $missing = ($breach->wanted ?? 0.0) - ($breach->amount ?? 0.0);
+        foreach ([1, 3, 5] as $more) {
+            yield from $this->moved([$line], max(0.5, $line->depth() - $missing - $more * self::CLEARANCE));
         }
     }
 
@@ -165,7 +166,9 @@ final readonly class CureCandidates
         [$top, $bottom] = $this->limits->bands[$breach->subject ?? ''] ?? [0.0, 0.0];
         foreach (Coverage::of($top, $bottom, $depths)->stretches as $stretch) {
             if ($stretch['lures'] === 0) {
-                yield from $this->moved(array_map($this->line(...), $breach->holders), 0.5 * ($stretch['top'] + $stretch['bottom']));
+                yield from $this->moved(
+                    array_map($this->line(...), $breach->holders), 0.5 * ($stretch['top'] + $stretch['bottom']),
+                );
             }
         }
     }
@@ -191,7 +194,10 @@ final readonly class CureCandidates
         $pulled = array_map(static fn (DescribedLine $line): string => $line->lure->finish, $this->plan->described);
         foreach (array_reverse($breach->holders) as $holder) {
             foreach ($this->spares as $spare) {
-                if (! in_array($spare->finish, $pulled, true) && $spare->lure() == $this->plan->describedOf($holder)->lure->lure()) {
+                if (
+                    ! in_array($spare->finish, $pulled, true)
+                    && $spare->lure() == $this->plan->describedOf($holder)->lure->lure()
+                ) {
                     yield new Cure(CureKind::ChangeLure, [$holder], lure: $spare);
                 }
             }
@@ -200,7 +206,9 @@ final readonly class CureCandidates
 
     private function set(string $holder, float $value): Cure
     {
-        return new Cure(CureKind::SetControl, [$holder], $this->line($holder)->planned->rig->control()->settable($value, $this->metric));
+        return new Cure(
+            CureKind::SetControl, [$holder], $this->line($holder)->planned->rig->control()->settable($value, $this->metric),
+        );
     }
 
     private function line(string $holder): RunningLine

@@ -46,7 +46,9 @@ final readonly class Cures
     public function of(Breach $breach): ?Cure
     {
         $before = self::grave(Breaches::grave($this->running, $this->limits));
-        $candidates = new CureCandidates($this->running, $this->conditions, $this->limits, $this->metric, $this->spares, $this->plan, $this->solver);
+        $candidates = new CureCandidates(
+            $this->running, $this->conditions, $this->limits, $this->metric, $this->spares, $this->plan, $this->solver,
+        );
         foreach ($candidates->for($breach) as $cure) {
             try {
                 $plan = $cure->applied($this->plan);
@@ -74,7 +76,8 @@ final readonly class Cures
     {
         return match ($breach->kind) {
             // Bare water is cured by what covers more of it, not by uncovering other feet.
-            BreachKind::Bare, BreachKind::Doubled => self::covered($running, $this->limits) - self::covered($this->running, $this->limits) > 0.3,
+            BreachKind::Bare,
+            BreachKind::Doubled => self::covered($running, $this->limits) - self::covered($this->running, $this->limits) > 0.3,
             BreachKind::OutOfReach => ! self::named($breach, OutOfReach::among($running, $this->conditions, $this->solver)),
             default => ! self::named($breach, $left),
         };

@@ -55,7 +55,9 @@ final readonly class SettingCures
         $moving = array_values(array_filter($this->inOrder, static fn (PlannedLine $line): bool => $line->holder === $holder));
         foreach ($this->inOrder as $line) {
             if ($line->holder !== $holder) {
-                array_push($order, ...($line->holder === $beside ? ($after ? [$line, ...$moving] : [...$moving, $line]) : [$line]));
+                array_push(
+                    $order, ...($line->holder === $beside ? ($after ? [$line, ...$moving] : [...$moving, $line]) : [$line]),
+                );
             }
         }
 

@@ -40,20 +40,30 @@ final readonly class Assignment
         while (count($rods) < min($mostLines, count($options))) {
             $best = null;
             foreach ($options as $holder => $ways) {
-                $ways = array_values(array_filter($ways, static fn (Option $way): bool => $way->rides === null || self::hasRoom($way->rides, $rods)));
+                $ways = array_values(
+                    array_filter(
+                        $ways, static fn (Option $way): bool => $way->rides === null || self::hasRoom($way->rides, $rods),
+                    ),
+                );
                 if (isset($rods[$holder]) || $ways === []) {
                     continue;
                 }
                 $way = self::best($ways, $depths, $water);
                 // Of equals the rod with the least choice goes first: others can still go elsewhere.
-                if ($best === null || $way['gain'] > $best['gain'] + 1e-9 || ($way['gain'] > $best['gain'] - 1e-9 && $way['choice'] < $best['choice'])) {
+                if (
+                    $best === null
+                    || $way['gain'] > $best['gain'] + 1e-9
+                    || ($way['gain'] > $best['gain'] - 1e-9 && $way['choice'] < $best['choice'])
+                ) {
                     $best = ['holder' => (string) $holder] + $way;
                 }
             }
             if ($best === null) {
                 break;
             }
-            $rods[$best['holder']] = ['option' => $best['option'], 'depth' => $best['depth'], 'first' => $water->isFirst($best['depth'])];
+            $rods[$best['holder']] = [
+                'option' => $best['option'], 'depth' => $best['depth'], 'first' => $water->isFirst($best['depth']),
+            ];
             $water->put($best['depth']);
         }
 
@@ -101,7 +111,9 @@ final readonly class Assignment
      */
     private static function hasRoom(string $rigger, array $rods): bool
     {
-        return isset($rods[$rigger]) && count(array_filter($rods, static fn (array $rod): bool => $rod['option']->rides === $rigger)) < self::MOST_STACKED;
+        return isset($rods[$rigger]) && count(
+            array_filter($rods, static fn (array $rod): bool => $rod['option']->rides === $rigger),
+        ) < self::MOST_STACKED;
     }
 
     /**

@@ -16,8 +16,9 @@ final readonly class DraftedLine
      * @param  bool  $first  whether it is the first lure on its feet of the band
      * @param  ?DraftBand  $band  it serves; null where it runs as near one as it comes
      */
-    public function __construct(public DescribedLine $line, public float $depth, public Role $role, public bool $first, public ?DraftBand $band)
-    {
+    public function __construct(
+        public DescribedLine $line, public float $depth, public Role $role, public bool $first, public ?DraftBand $band,
+    ) {
     }
 
     public function reason(): Sentence

@@ -54,7 +54,10 @@ final readonly class Drafter
         $best = null;
         foreach (array_slice($ways, 0, self::RIGGED) as ['assigned' => $assigned, 'options' => $options]) {
             $draft = $this->rigged($task, $assigned, $options);
-            if ($best === null || [count($draft->lines), round($draft->covered, 3)] > [count($best->lines), round($best->covered, 3)]) {
+            if (
+                $best === null
+                || [count($draft->lines), round($draft->covered, 3)] > [count($best->lines), round($best->covered, 3)]
+            ) {
                 $best = $draft;
             }
         }
@@ -81,7 +84,9 @@ final readonly class Drafter
                 return $this->asDraft($task, $assigned, $lines, $running, $leftOut);
             }
             $cured = $i >= self::MOST_CURES ? null
-                : $this->moved($task, $options, $lines, $running, $breach) ?? $this->cured($task, $lines, $planned, $running, $breach);
+                : $this->moved($task, $options, $lines, $running, $breach) ?? $this->cured(
+                    $task, $lines, $planned, $running, $breach,
+                );
             if ($cured === null) {
                 $out = $this->leastMissed($breach->holders, $running, $task);
                 foreach (array_keys($lines) as $holder) {
@@ -116,7 +121,9 @@ final readonly class Drafter
             $lure = self::lure($unused, $band, $option->dives);
             $unused = array_values(array_filter($unused, static fn (DescribedLure $other): bool => $other !== $lure));
             $host = $option->rides === null ? [] : array_intersect_key($lines, [$option->rides => true]);
-            $lines[$holder->code] = $this->set($lure === null ? $option->line : $option->line->pulling($lure), $depths[$holder->code], $task, $host);
+            $lines[$holder->code] = $this->set(
+                $lure === null ? $option->line : $option->line->pulling($lure), $depths[$holder->code], $task, $host,
+            );
         }
         foreach ($assigned->rods as $host => $rod) {
             $lines = $this->hungTogether((string) $host, $lines, $depths, $task);
@@ -137,7 +144,12 @@ final readonly class Drafter
         $cable = array_keys(array_filter($lines, static fn (DescribedLine $line): bool => $line->ridesOn === $host));
         for ($round = 0; $cable !== [] && $round < self::CABLE_ROUNDS; $round++) {
             foreach ([$host, ...$cable] as $holder) {
-                $lines[$holder] = $this->set($lines[$holder], $depths[$holder], $task, array_diff_key(array_intersect_key($lines, array_flip([$host, ...$cable])), [$holder => true]));
+                $lines[$holder] = $this->set(
+                    $lines[$holder],
+                    $depths[$holder],
+                    $task,
+                    array_diff_key(array_intersect_key($lines, array_flip([$host, ...$cable])), [$holder => true]),
+                );
             }
         }
 
@@ -204,11 +216,18 @@ final readonly class Drafter
             }
             array_push($tries, ...$this->elsewhere($holder, $options[$holder], $water));
         }
-        usort($tries, static fn (array $a, array $b): int => [$b['gain'], $a['holder'], $a['depth']] <=> [$a['gain'], $b['holder'], $b['depth']]);
+        usort(
+            $tries,
+            static fn (array $a, array $b): int => [$b['gain'], $a['holder'], $a['depth']] <=> [
+                $a['gain'], $b['holder'], $b['depth'],
+            ],
+        );
         foreach (array_slice($tries, 0, self::MOST_TRIES) as ['holder' => $holder, 'option' => $option, 'depth' => $depth]) {
             $line = $this->set($option->line->pulling($lines[$holder]->lure), $depth, $task);
             $moved = $this->solver->run(SpreadPlan::of([$line], $task->mast)->lines[0], $task->conditions);
-            $all = array_map(static fn (RunningLine $other): RunningLine => $other->planned->holder === $holder ? $moved : $other, $running);
+            $all = array_map(
+                static fn (RunningLine $other): RunningLine => $other->planned->holder === $holder ? $moved : $other, $running,
+            );
             if (Breaches::surelyStands($breach, $all, $task->limits)) {
                 continue;
             }
@@ -260,7 +279,9 @@ final readonly class Drafter
      */
     private function cured(DraftTask $task, array $lines, SpreadPlan $planned, array $running, Breach $breach): ?array
     {
-        $cure = (new Cures($planned, $running, $task->conditions, $task->limits, $task->metric, solver: $this->solver))->of($breach);
+        $cure = (
+            new Cures($planned, $running, $task->conditions, $task->limits, $task->metric, solver: $this->solver)
+        )->of($breach);
         if ($cure === null || ! in_array($cure->kind, [CureKind::SetControl, CureKind::SetBoardOut], true)) {
             return null;
         }

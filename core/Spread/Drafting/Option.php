@@ -17,8 +17,14 @@ final readonly class Option
      * @param  bool  $dives  whether it needs a lure that dives by itself
      * @param  ?string  $rides  holder of the rigger whose cable it rides, which must be in the spread too
      */
-    public function __construct(public DescribedLine $line, public float $shallowest, public float $deepest, public Role $role, public bool $dives, public ?string $rides = null)
-    {
+    public function __construct(
+        public DescribedLine $line,
+        public float $shallowest,
+        public float $deepest,
+        public Role $role,
+        public bool $dives,
+        public ?string $rides = null,
+    ) {
     }
 
     public function reaches(float $depth): bool

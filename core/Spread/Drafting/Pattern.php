@@ -34,7 +34,9 @@ use Admek\Core\Units\Units;
 final class Pattern
 {
     /** ft of front line by how many boards ride on a side, outside first. */
-    private const BOARDS = [1 => [110], 2 => [130, 85], 3 => [150, 110, 70], 4 => [170, 135, 100, 65], 5 => [190, 155, 125, 95, 65]];
+    private const BOARDS = [
+        1 => [110], 2 => [130, 85], 3 => [150, 110, 70], 4 => [170, 135, 100, 65], 5 => [190, 155, 125, 95, 65],
+    ];
 
     /** Dials of divers from the foremost aft: the widest outside. */
     private const DIALS = [1 => [2.0], 2 => [3.0, 1.5], 3 => [3.5, 2.0, 0.5]];
@@ -60,13 +62,21 @@ final class Pattern
     /** Fewest boards a side runs: beyond three divers the rest must go outside them, if there are boards. */
     public function leastBoards(): int
     {
-        return max(0, min($this->mostBoards(), max(count($this->side(Side::Port)), count($this->side(Side::Starboard))) - count(self::DIALS)));
+        return max(
+            0,
+            min(
+                $this->mostBoards(),
+                max(count($this->side(Side::Port)), count($this->side(Side::Starboard))) - count(self::DIALS),
+            ),
+        );
     }
 
     /** Most boards a side could run. */
     public function mostBoards(): int
     {
-        return $this->task->gear->boards === [] ? 0 : min(5, max(count($this->side(Side::Port)), count($this->side(Side::Starboard))));
+        return $this->task->gear->boards === []
+            ? 0
+            : min(5, max(count($this->side(Side::Port)), count($this->side(Side::Starboard))));
     }
 
     /**
@@ -104,7 +114,11 @@ final class Pattern
         if ($place < $boards) {
             $out = self::BOARDS[$boards][$place] * Units::FOOT;
 
-            return $this->cached($holder, "board {$out}", fn (): array => $this->trailing($holder, $out, $place === 0 ? Role::OutsideBoard : Role::InsideBoard));
+            return $this->cached(
+                $holder,
+                "board {$out}",
+                fn (): array => $this->trailing($holder, $out, $place === 0 ? Role::OutsideBoard : Role::InsideBoard),
+            );
         }
         $divers = min(count(self::DIALS), count($side) - $boards);
         $dial = self::DIALS[$divers][$place - $boards] ?? null;
@@ -140,7 +154,9 @@ final class Pattern
                         ['above' => self::STACK_APART, 'lead' => 15 * Units::FOOT] + self::LEADER,
                         ridesOn: $boom->code, leaderMaterial: Material::Fluorocarbon,
                     );
-                    $options[] = new Option($line, self::STACK_APART, $host->deepest - self::STACK_APART, Role::StackedRelease, false, $boom->code);
+                    $options[] = new Option(
+                        $line, self::STACK_APART, $host->deepest - self::STACK_APART, Role::StackedRelease, false, $boom->code,
+                    );
                 }
             }
         }
@@ -162,7 +178,9 @@ final class Pattern
             return [];
         }
         foreach ([[Role::DeepRigger, 20.0], [Role::LongLeadRigger, 80.0]] as [$role, $lead]) {
-            $option = $this->option($holder, Presentation::Rigger, $reel, $role, ['let_out' => 10.0, 'lead' => $lead * Units::FOOT], ball: $ball);
+            $option = $this->option(
+                $holder, Presentation::Rigger, $reel, $role, ['let_out' => 10.0, 'lead' => $lead * Units::FOOT], ball: $ball,
+            );
             if ($option !== null) {
                 // A long lead is for water the boat is over and felt in; below that a short one follows the ball.
                 $options[] = $role === Role::DeepRigger
@@ -181,13 +199,22 @@ final class Pattern
     {
         $reel = $this->reel(Presentation::Diver);
         $plates = $this->task->gear->divers;
-        $large = array_values(array_filter($plates, static fn (DescribedDiver $plate): bool => $plate->size === DiverSize::Large));
+        $large = array_values(
+            array_filter($plates, static fn (DescribedDiver $plate): bool => $plate->size === DiverSize::Large),
+        );
         $options = [];
         if ($reel === null) {
             return [];
         }
         foreach (array_slice($large === [] ? $plates : $large, 0, 2) as $plate) {
-            $options[] = $this->option($holder, Presentation::Diver, $reel, $dial >= 2.0 ? Role::WideDiver : Role::SteepDiver, ['dial' => $dial, 'let_out' => 30.0], diver: $plate);
+            $options[] = $this->option(
+                $holder,
+                Presentation::Diver,
+                $reel,
+                $dial >= 2.0 ? Role::WideDiver : Role::SteepDiver,
+                ['dial' => $dial, 'let_out' => 30.0],
+                diver: $plate,
+            );
         }
 
         return array_values(array_filter($options));
@@ -205,12 +232,16 @@ final class Pattern
         $options = [];
         $flat = $this->reel(Presentation::Flat);
         if ($flat !== null) {
-            $options[] = $this->option($holder, Presentation::Flat, $flat, $role, $out + ['let_out' => 30.0], dives: true, board: $board);
+            $options[] = $this->option(
+                $holder, Presentation::Flat, $flat, $role, $out + ['let_out' => 30.0], dives: true, board: $board,
+            );
         }
         $cores = $this->reels(Presentation::Core);
         usort($cores, static fn (DescribedReel $a, DescribedReel $b): int => ($a->colours ?? INF) <=> ($b->colours ?? INF));
         foreach ($cores as $core) {
-            $options[] = $this->option($holder, Presentation::Core, $core, $role, $out + ['colours' => 1.0, 'backing' => 0.0], board: $board);
+            $options[] = $this->option(
+                $holder, Presentation::Core, $core, $role, $out + ['colours' => 1.0, 'backing' => 0.0], board: $board,
+            );
         }
         foreach ($boardOut === null ? $this->reels(Presentation::Wire) : [] as $wire) {
             $options[] = $this->option($holder, Presentation::Wire, $wire, $role, ['let_out' => 20.0, 'backing' => 0.0]);
@@ -238,11 +269,23 @@ final class Pattern
         if ($lure === null) {
             return null;
         }
-        $line = new DescribedLine($holder, $presentation, $reel, $lure, $figures + self::LEADER, $ball, $diver, $board, leaderMaterial: Material::Fluorocarbon);
+        $line = new DescribedLine(
+            $holder,
+            $presentation,
+            $reel,
+            $lure,
+            $figures + self::LEADER,
+            $ball,
+            $diver,
+            $board,
+            leaderMaterial: Material::Fluorocarbon,
+        );
         try {
             $planned = SpreadPlan::of([$line], $this->task->mast)->lines[0];
             $control = $planned->rig->control();
-            $depthAt = fn (float $value): float => $this->solver->run($planned->withControl($value), $this->task->conditions, withDoubt: false)->depth();
+            $depthAt = fn (float $value): float => $this->solver->run(
+                $planned->withControl($value), $this->task->conditions, withDoubt: false,
+            )->depth();
 
             return new Option($line, $depthAt($this->leastOut($control)), $depthAt(0.95 * $control->most), $role, $dives);
         } catch (InvalidValue|CannotTow) {
@@ -272,7 +315,12 @@ final class Pattern
     /** @return list<DescribedHolder> rods of a side, the foremost first */
     private function side(Side $side): array
     {
-        $rods = array_values(array_filter($this->task->holders, static fn (DescribedHolder $holder): bool => $holder->side === $side && $holder->kind === HolderKind::Rod));
+        $rods = array_values(
+            array_filter(
+                $this->task->holders,
+                static fn (DescribedHolder $holder): bool => $holder->side === $side && $holder->kind === HolderKind::Rod,
+            ),
+        );
         usort($rods, static fn (DescribedHolder $a, DescribedHolder $b): int => $a->aft <=> $b->aft);
 
         return $rods;
@@ -285,7 +333,9 @@ final class Pattern
      */
     private function board(float $out): array
     {
-        $inline = array_values(array_filter($this->task->gear->boards, static fn (DescribedBoard $board): bool => $board->size !== BoardSize::Mast));
+        $inline = array_values(
+            array_filter($this->task->gear->boards, static fn (DescribedBoard $board): bool => $board->size !== BoardSize::Mast),
+        );
 
         return $inline === []
             ? [$this->task->gear->boards[0], ['board_out' => self::MAST_OUT, 'clip_out' => $out]]
@@ -297,7 +347,11 @@ final class Pattern
     {
         $run = $presentation->entry()->reels;
 
-        return array_values(array_filter($this->task->gear->reels, static fn (DescribedReel $reel): bool => in_array($reel->material, $run, true)));
+        return array_values(
+            array_filter(
+                $this->task->gear->reels, static fn (DescribedReel $reel): bool => in_array($reel->material, $run, true),
+            ),
+        );
     }
 
     /** @return ?DescribedReel divers on braid, which is thin; the rest on nylon, which gives */
@@ -323,7 +377,9 @@ final class Pattern
 
             return $at === false ? count($kinds) : (int) $at;
         };
-        $lures = array_values(array_filter($this->task->gear->lures, static fn (DescribedLure $lure): bool => $lure->kind->dives() === $dives));
+        $lures = array_values(
+            array_filter($this->task->gear->lures, static fn (DescribedLure $lure): bool => $lure->kind->dives() === $dives),
+        );
         usort($lures, static fn (DescribedLure $a, DescribedLure $b): int => [$rank($a), $a->name] <=> [$rank($b), $b->name]);
 
         return $lures[0] ?? null;

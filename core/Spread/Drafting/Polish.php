@@ -12,7 +12,9 @@ use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Towing\CannotTow;
 
-/** Sets the lines of a sound spread a hand's breadth otherwise, where whole feet or tenths of a colour left feet of a band bare. */
+/**
+ * Sets the lines of a sound spread a hand's breadth otherwise, where whole feet or tenths of a colour left feet of a band bare.
+ */
 final readonly class Polish
 {
     /** Grains of its control a line is tried to either side. */
@@ -37,7 +39,9 @@ final readonly class Polish
             $control = $planned->rig->control();
             foreach ($this->tries($planned, $i, $running) as $value) {
                 $set = $this->solver->run($planned->withControl($value), $this->task->conditions);
-                $others = array_map(static fn (RunningLine $line): RunningLine => $line->planned === $planned ? $set : $line, $running);
+                $others = array_map(
+                    static fn (RunningLine $line): RunningLine => $line->planned === $planned ? $set : $line, $running,
+                );
                 if (Breaches::grave($others, $this->task->limits) === []) {
                     $running = $others;
                     $lines[$planned->holder] = $lines[$planned->holder]->with($control->figures($value));
@@ -71,7 +75,9 @@ final readonly class Polish
         foreach (self::GRAINS as $grains) {
             $value = $control->settable($control->value + $grains * $control->grain($this->task->metric), $this->task->metric);
             try {
-                $then = $covered($this->solver->run($planned->withControl($value), $this->task->conditions, withDoubt: false)->depth());
+                $then = $covered(
+                    $this->solver->run($planned->withControl($value), $this->task->conditions, withDoubt: false)->depth(),
+                );
             } catch (InvalidValue|CannotTow) {
                 continue;
             }

@@ -20,7 +20,9 @@ final class Stack
     {
         $depths = array_map(static fn (array $rod): float => $rod['depth'], $rods);
         foreach ($rods as $host => $rod) {
-            $cable = array_keys(array_filter($rods, static fn (array $other): bool => $other['option']->rides === (string) $host));
+            $cable = array_keys(
+                array_filter($rods, static fn (array $other): bool => $other['option']->rides === (string) $host),
+            );
             if ($cable === []) {
                 continue;
             }
@@ -42,7 +44,12 @@ final class Stack
      */
     public static function hostsFirst(array $holders, array $rods): array
     {
-        usort($holders, static fn (DescribedHolder $a, DescribedHolder $b): int => (int) isset($rods[$a->code]['option']->rides) <=> (int) isset($rods[$b->code]['option']->rides));
+        usort(
+            $holders,
+            static fn (DescribedHolder $a, DescribedHolder $b): int => (int) isset(
+                $rods[$a->code]['option']->rides,
+            ) <=> (int) isset($rods[$b->code]['option']->rides),
+        );
 
         return $holders;
     }

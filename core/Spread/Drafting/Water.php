@@ -25,7 +25,11 @@ final class Water
         foreach ($bands as $band) {
             $count = max(1, (int) round(($band->bottom - $band->top) / self::LAYER));
             for ($i = 0; $i < $count; $i++) {
-                $this->layers[] = ['depth' => $band->top + ($i + 0.5) * ($band->bottom - $band->top) / $count, 'worth' => $band->weight / $whole / $count, 'lures' => 0];
+                $this->layers[] = [
+                    'depth' => $band->top + ($i + 0.5) * ($band->bottom - $band->top) / $count,
+                    'worth' => $band->weight / $whole / $count,
+                    'lures' => 0,
+                ];
             }
         }
     }
@@ -109,7 +113,8 @@ final class Water
     {
         $depths = [];
         foreach ($this->bands as $band) {
-            for ($depth = max(0.5, $band->top - Coverage::BELOW + self::LAYER); $depth < $band->bottom + Coverage::ABOVE; $depth += self::LAYER) {
+            $first = max(0.5, $band->top - Coverage::BELOW + self::LAYER);
+            for ($depth = $first; $depth < $band->bottom + Coverage::ABOVE; $depth += self::LAYER) {
                 $depths[] = $depth;
             }
         }

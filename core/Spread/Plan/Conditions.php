@@ -29,8 +29,9 @@ final readonly class Conditions
      *
      * @throws InvalidValue naming the field
      */
-    public function __construct(public float $speed, public ?Turn $turn = null, public float $density = 999.8, public ?Current $current = null)
-    {
+    public function __construct(
+        public float $speed, public ?Turn $turn = null, public float $density = 999.8, public ?Current $current = null,
+    ) {
         InvalidValue::unlessBetween('speed', $speed, self::SLOWEST, self::FASTEST, 'm/s');
     }
 

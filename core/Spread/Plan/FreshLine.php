@@ -58,8 +58,9 @@ final readonly class FreshLine
      *
      * @throws InvalidValue where the gear aboard, or the holder, does not do for it
      */
-    public function in(DescribedHolder $holder, Presentation $presentation, BoardUse $boardUse, ?DescribedReel $reel = null): DescribedLine
-    {
+    public function in(
+        DescribedHolder $holder, Presentation $presentation, BoardUse $boardUse, ?DescribedReel $reel = null,
+    ): DescribedLine {
         $entry = $presentation->entry();
         $now = $this->at($holder->code);
         $reel ??= $this->reel($entry, $now);
@@ -81,8 +82,14 @@ final readonly class FreshLine
         }
 
         return $this->onReel(new DescribedLine(
-            $holder, $presentation, $reel, $now->lure ?? $this->lure($entry), $figures + ($kept ? array_intersect_key($now->figures, [LineFigure::BoardOut->value => true, LineFigure::ClipOut->value => true]) : $this->boardFigures($holder, $boardUse)),
-            $entry->picks(Pick::Ball) ? $this->gear->balls[max(0, count($this->gear->balls) - 2)] ?? throw self::lacks('a ball') : null,
+            $holder, $presentation, $reel, $now->lure ?? $this->lure($entry), $figures + (
+                $kept
+                ? array_intersect_key($now->figures, [LineFigure::BoardOut->value => true, LineFigure::ClipOut->value => true])
+                : $this->boardFigures($holder, $boardUse)
+            ),
+            $entry->picks(Pick::Ball)
+                ? $this->gear->balls[max(0, count($this->gear->balls) - 2)] ?? throw self::lacks('a ball')
+                : null,
             $entry->picks(Pick::Diver) ? $this->diver() : null,
             $kept ? $now->board : $this->board($boardUse),
             $host?->holder->code,
@@ -113,7 +120,11 @@ final readonly class FreshLine
         }
         $out = min($line->need($figure), $holds);
 
-        return $line->with([$figure->value => $out] + ($out < $holds && $line->figure(LineFigure::Backing) !== null ? [LineFigure::Backing->value => 0.0] : []));
+        return $line->with(
+            [$figure->value => $out] + (
+                $out < $holds && $line->figure(LineFigure::Backing) !== null ? [LineFigure::Backing->value => 0.0] : []
+            ),
+        );
     }
 
     private function reel(Entry $entry, ?DescribedLine $now): DescribedReel
@@ -126,14 +137,18 @@ final readonly class FreshLine
                 return $reel;
             }
         }
-        throw self::lacks('a reel of '.implode(' or ', array_map(static fn (Material $material): string => $material->word(), $entry->reels)));
+        throw self::lacks(
+            'a reel of '.implode(' or ', array_map(static fn (Material $material): string => $material->word(), $entry->reels)),
+        );
     }
 
     /** Of the families it takes the first no line pulls; else any that lies free, else any. */
     private function lure(Entry $entry): DescribedLure
     {
         $pulled = array_map(static fn (DescribedLine $line): string => $line->lure->name, $this->lines);
-        $free = array_values(array_filter($this->gear->lures, static fn (DescribedLure $lure): bool => ! in_array($lure->name, $pulled, true)));
+        $free = array_values(
+            array_filter($this->gear->lures, static fn (DescribedLure $lure): bool => ! in_array($lure->name, $pulled, true)),
+        );
         foreach ($entry->lures as $kind) {
             foreach ($free as $lure) {
                 if ($lure->kind === $kind) {
@@ -161,7 +176,9 @@ final readonly class FreshLine
         if ($use === BoardUse::None) {
             return null;
         }
-        $boards = array_values(array_filter($this->gear->boards, static fn (DescribedBoard $board): bool => BoardUse::of($board) === $use));
+        $boards = array_values(
+            array_filter($this->gear->boards, static fn (DescribedBoard $board): bool => BoardUse::of($board) === $use),
+        );
         foreach ($boards as $board) {
             if ($board->size !== BoardSize::Small) {
                 return $board;
@@ -180,7 +197,11 @@ final readonly class FreshLine
         $out = null;
         $clips = [];
         foreach ($this->lines as $line) {
-            if ($line->holder->side === $holder->side && $line->holder->code !== $holder->code && BoardUse::of($line->board) === BoardUse::Mast) {
+            if (
+                $line->holder->side === $holder->side
+                && $line->holder->code !== $holder->code
+                && BoardUse::of($line->board) === BoardUse::Mast
+            ) {
                 $out = $line->figure(LineFigure::BoardOut);
                 $clips[] = $line->figure(LineFigure::ClipOut) ?? self::CLIP_OUT;
             }
@@ -189,21 +210,27 @@ final readonly class FreshLine
 
         return [
             LineFigure::BoardOut->value => $out,
-            LineFigure::ClipOut->value => min($out, $clips === [] ? self::CLIP_OUT : max(self::NEAREST_CLIP, min($clips) - self::CLIPS_APART)),
+            LineFigure::ClipOut->value => min(
+                $out, $clips === [] ? self::CLIP_OUT : max(self::NEAREST_CLIP, min($clips) - self::CLIPS_APART),
+            ),
         ];
     }
 
     /** The rigger of its own side whose cable it rides, or any. */
     private function host(DescribedHolder $holder): DescribedLine
     {
-        $hosts = array_values(array_filter($this->lines, static fn (DescribedLine $line): bool => $line->presentation->entry()->picks(Pick::Ball)));
+        $hosts = array_values(
+            array_filter($this->lines, static fn (DescribedLine $line): bool => $line->presentation->entry()->picks(Pick::Ball)),
+        );
         foreach ($hosts as $host) {
             if ($host->holder->side === $holder->side) {
                 return $host;
             }
         }
 
-        return $hosts[0] ?? throw InvalidValue::because('presentation', 'one that needs no rigger’s ball down: there is none in this spread');
+        return $hosts[0] ?? throw InvalidValue::because(
+            'presentation', 'one that needs no rigger’s ball down: there is none in this spread',
+        );
     }
 
     /** m above the ball, clear over the releases that hang there. */

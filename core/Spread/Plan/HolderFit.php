@@ -7,7 +7,10 @@ namespace Admek\Core\Spread\Plan;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\DescribedLine;
 
-/** Finds the holders of this boat for lines that were planned for others: the same code first, else the same side and kind in order. */
+/**
+ * Finds the holders of this boat for lines that were planned for others: the same code first, else the same side and kind in
+ * order.
+ */
 final class HolderFit
 {
     /**

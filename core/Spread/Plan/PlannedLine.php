@@ -70,12 +70,22 @@ final readonly class PlannedLine
     /** Another rig in this holder. */
     public function withRig(Rig $rig): self
     {
-        return new self($this->holder, $rig, $this->tip, $this->counterCalibrated, $this->aim, $this->counterFactor, $this->figures);
+        return new self(
+            $this->holder, $rig, $this->tip, $this->counterCalibrated, $this->aim, $this->counterFactor, $this->figures,
+        );
     }
 
     /** The same line from a rod tip at another height, m above the water. */
     public function withTipAt(float $height): self
     {
-        return new self($this->holder, $this->rig, [$this->tip[0], $this->tip[1], -$height], $this->counterCalibrated, $this->aim, $this->counterFactor, $this->figures);
+        return new self(
+            $this->holder,
+            $this->rig,
+            [$this->tip[0], $this->tip[1], -$height],
+            $this->counterCalibrated,
+            $this->aim,
+            $this->counterFactor,
+            $this->figures,
+        );
     }
 }

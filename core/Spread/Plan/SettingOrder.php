@@ -14,7 +14,12 @@ final class SettingOrder
      */
     public static function of(array $lines, SettingSchool $school = SettingSchool::BoardsFirst, array $own = []): array
     {
-        usort($lines, static fn (PlannedLine $a, PlannedLine $b): int => [self::rank($a, $school), -$a->rig->outside(), $a->holder] <=> [self::rank($b, $school), -$b->rig->outside(), $b->holder]);
+        usort(
+            $lines,
+            static fn (PlannedLine $a, PlannedLine $b): int => [self::rank($a, $school), -$a->rig->outside(), $a->holder] <=> [
+                self::rank($b, $school), -$b->rig->outside(), $b->holder,
+            ],
+        );
         $ordered = [];
         foreach ($own as $holder) {
             foreach ($lines as $line) {

@@ -166,7 +166,8 @@ final readonly class SpreadPlan
         $tip = $hung === null ? $line->holder->tip($height) : ($host ?? $line)->holder->tip();
         $counter = $hung !== null && ! $hung->stacked() ? $line->holder : $line->reel;
         $planned = new PlannedLine(
-            $line->holder->code, $rig, $tip, $counter->counterCalibrated, $line->figure(LineFigure::Aim), $counter->counterFactor, $sheet->figures(),
+            $line->holder->code, $rig, $tip, $counter->counterCalibrated, $line->figure(LineFigure::Aim), $counter->counterFactor,
+            $sheet->figures(),
         );
         try {
             // Limits that involve the tip, a board's line against its height, are the tow line's own.

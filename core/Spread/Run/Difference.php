@@ -37,14 +37,17 @@ final readonly class Difference
      *
      * @return list<self> empty where they agree within the doubt
      */
-    public static function between(RunningLine $line, RuleOfThumb $rule, Conditions $conditions, SpreadSolver $solver = new SpreadSolver): array
-    {
+    public static function between(
+        RunningLine $line, RuleOfThumb $rule, Conditions $conditions, SpreadSolver $solver = new SpreadSolver,
+    ): array {
         $gap = $rule->depth - $line->depth();
         if (self::agree($line, $rule)) {
             return [];
         }
         $planned = $line->planned;
-        $depth = static fn (PlannedLine $planned, Conditions $conditions): float => $solver->run($planned, $conditions, withDoubt: false)->depth();
+        $depth = static fn (PlannedLine $planned, Conditions $conditions): float => $solver->run(
+            $planned, $conditions, withDoubt: false,
+        )->depth();
         $differences = [];
         if ($rule->speed !== null) {
             $differences[] = new self('speed', $depth($planned, $conditions->at($rule->speed)), $rule->speed);
@@ -65,7 +68,14 @@ final readonly class Difference
             $ball = $line->solution->bodies[Downrigger::BALL][2];
             $differences[] = new self('blow_back', $line->depth() + ($cable->reading - $ball), $cable->reading - $ball);
         }
-        $explains = array_values(array_filter($differences, static fn (self $d): bool => ($d->depth - $line->depth()) * $gap > 0.0 && abs($d->depth - $line->depth()) > self::SLIGHT));
+        $explains = array_values(
+            array_filter(
+                $differences,
+                static fn (self $d): bool => ($d->depth - $line->depth()) * $gap > 0.0 && abs(
+                    $d->depth - $line->depth(),
+                ) > self::SLIGHT,
+            ),
+        );
         usort($explains, static fn (self $a, self $b): int => abs($rule->depth - $a->depth) <=> abs($rule->depth - $b->depth));
 
         return $explains;

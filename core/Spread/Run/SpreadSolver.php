@@ -99,14 +99,20 @@ final readonly class SpreadSolver
     public function reach(PlannedLine $line, Conditions $conditions, float $depth, bool $byOther = false): Reach
     {
         InvalidValue::unlessBetween('depth', $depth, 0, 150, 'm');
-        $control = $byOther ? $line->rig->otherControl() ?? throw InvalidValue::because('by', 'what is let out: nothing else sets this rig’s depth') : $line->rig->control();
+        $control = $byOther
+            ? $line->rig->otherControl() ?? throw InvalidValue::because(
+                'by', 'what is let out: nothing else sets this rig’s depth',
+            )
+            : $line->rig->control();
 
         $unsteady = null;
         $depthAt = function (float $value) use ($line, $conditions, $byOther, $control, &$unsteady): float {
             // The ends of the range, which steps toward them may miss by a rounding.
             $value = max($control->least, min($control->most, $value));
             try {
-                return $this->run($byOther ? $line->withOtherControl($value) : $line->withControl($value), $conditions, withDoubt: false)->depth();
+                return $this->run(
+                    $byOther ? $line->withOtherControl($value) : $line->withControl($value), $conditions, withDoubt: false,
+                )->depth();
             } catch (CannotTow $cannot) {
                 // More than a turn lets follow runs nowhere.
                 $unsteady = $cannot;
@@ -116,7 +122,9 @@ final readonly class SpreadSolver
         };
         $reach = $control->deepens
             ? Reach::find($depthAt, $depth, $control->least, $control->most)
-            : Reach::find(static fn (float $less): float => $depthAt(-$less), $depth, -$control->most, -$control->least)->turnedRound();
+            : Reach::find(
+                static fn (float $less): float => $depthAt(-$less), $depth, -$control->most, -$control->least,
+            )->turnedRound();
 
         return $reach->depth === -INF && $unsteady !== null ? throw $unsteady : $reach;
     }

@@ -13,7 +13,8 @@ use Admek\Core\Tackle\Rigs\Rig;
 use Closure;
 
 /**
- * Everything that is known of a presentation but how it runs, which its rig knows. Words are templates as {@see \Admek\Core\Units\Sentence}
+ * Everything that is known of a presentation but how it runs, which its rig knows. Words are templates as {@see
+ * \Admek\Core\Units\Sentence}
  * has them, filled with a line's own figures: "{let_out} out" with its unit, "{let_out#}" without. Of a list the first
  * whose figures the line has, and are not 0, is said.
  */
@@ -29,7 +30,8 @@ final readonly class Entry
      * @param  string  $bestAt  what it is run for, in a sentence
      * @param  Closure(Outfitter): Rig  $rig  makes one of a described line
      * @param  list<Part>  $parts  from rod tip to hook, a board aside
-     * @param  array<string, float>  $starts  figures a new one starts from, by {@see LineFigure}: what most boats would first let out
+     * @param  array<string, float>  $starts  figures a new one starts from, by {@see LineFigure}: what most boats would first let
+     *   out
      * @param  list<Material>  $reels  what a reel that runs it is spooled with, the likeliest first
      * @param  list<LureKind>  $lures  families a new one starts with, the likeliest first
      * @param  list<string>  $words  what a line of it is called
@@ -39,7 +41,8 @@ final readonly class Entry
      * @param  list<string>  $more  what is told of it beside board, ball, diver, weight, lead, leader and reel
      * @param  ?string  $offered  its name where it is offered, if that is longer
      * @param  array{float, float}  $fishes  m from and to that it fishes well at trolling speed; what it truly reaches is solved
-     * @param  ?Closure(Prospect): array{float, string}  $suits  how well it suits a water, 1 being as a rigger does, and why; null where it is not advised
+     * @param  ?Closure(Prospect): array{float, string}  $suits  how well it suits a water, 1 being as a rigger does, and why;
+     *   null where it is not advised
      * @param  ?LineFigure  $reelHolds  figure of which the reel holds so much
      */
     public function __construct(

@@ -49,8 +49,17 @@ final readonly class GearField
         return new self($key, $label, start: '');
     }
 
-    public static function number(string $key, string $label, Quantity $quantity, ?float $least, ?float $most, ?float $start = null, bool $optional = false, string $unit = '', bool $keeps = false): self
-    {
+    public static function number(
+        string $key,
+        string $label,
+        Quantity $quantity,
+        ?float $least,
+        ?float $most,
+        ?float $start = null,
+        bool $optional = false,
+        string $unit = '',
+        bool $keeps = false,
+    ): self {
         return new self($key, $label, null, $quantity, $least, $most, $unit, $optional, $start, $keeps);
     }
 }

@@ -29,7 +29,8 @@ enum GearForm: string
     public function note(): string
     {
         return $this === self::Lures
-            ? 'A rated point is the depth on its box, or one you have seen, with the lead, line and speed it holds for. Without one a diving lure is taken to run as is typical of its family.'
+            ? 'A rated point is the depth on its box, or one you have seen, with the lead, line and speed it holds for. '
+                .'Without one a diving lure is taken to run as is typical of its family.'
             : '';
     }
 
@@ -57,7 +58,12 @@ enum GearForm: string
             ],
             self::Balls => [GearField::number('mass', 'weight', Quantity::Mass, 0.2, 15, 10 * Units::POUND)],
             self::Divers => [
-                GearField::choice('size', 'plate', array_combine(array_column(DiverSize::cases(), 'value'), array_column(DiverSize::cases(), 'value')), DiverSize::Large->value),
+                GearField::choice(
+                    'size',
+                    'plate',
+                    array_combine(array_column(DiverSize::cases(), 'value'), array_column(DiverSize::cases(), 'value')),
+                    DiverSize::Large->value,
+                ),
                 GearField::flag('ringed', 'ring round the rim'),
             ],
             self::Boards => [GearField::choice('size', 'sort', self::words(BoardSize::cases()), BoardSize::Large->value)],

@@ -23,7 +23,9 @@ use Admek\Core\Tackle\Rigs\Rig;
 use Admek\Core\Tackle\Rigs\TrailingRig;
 use Admek\Core\Towing\Side;
 
-/** Makes the parts of one line's rig from its description; every figure passes over the sheet, where it can be the captain's own. */
+/**
+ * Makes the parts of one line's rig from its description; every figure passes over the sheet, where it can be the captain's own.
+ */
 final readonly class Outfitter
 {
     /** lb of braid under core and wire, or about a segment, where the captain has not said. */
@@ -63,7 +65,9 @@ final readonly class Outfitter
         $out = $this->line->need(LineFigure::BoardOut);
 
         return $board->size === BoardSize::Mast
-            ? new MastBoard($this->planer($board->size), $this->side(), $this->mast, $out, $this->line->need(LineFigure::ClipOut), $rig)
+            ? new MastBoard(
+                $this->planer($board->size), $this->side(), $this->mast, $out, $this->line->need(LineFigure::ClipOut), $rig,
+            )
             : new InlineBoard($this->planer($board->size), $this->side(), $out, $rig);
     }
 
@@ -109,10 +113,16 @@ final readonly class Outfitter
         }
 
         return new Leader(
-            $this->stock('leader', $this->line->leaderMaterial ?? throw InvalidValue::because('leader_material', 'given'), $this->need(LineFigure::LeaderTest)),
+            $this->stock(
+                'leader',
+                $this->line->leaderMaterial ?? throw InvalidValue::because('leader_material', 'given'),
+                $this->need(LineFigure::LeaderTest),
+            ),
             $length,
             $attractor,
-            $attractor === null ? null : $this->sheet->take('attractor.drag_area', $attractor->dragArea(), 'm²', 'default for what flashes'),
+            $attractor === null
+                ? null
+                : $this->sheet->take('attractor.drag_area', $attractor->dragArea(), 'm²', 'default for what flashes'),
         );
     }
 
@@ -140,7 +150,9 @@ final readonly class Outfitter
             LineFigure::BallMass->range()->hold(LineFigure::BallMass, $mass);
         }
 
-        return new LeadWeight($mass ?? $this->line->ball->mass ?? throw InvalidValue::because('ball', 'given for this presentation'));
+        return new LeadWeight(
+            $mass ?? $this->line->ball->mass ?? throw InvalidValue::because('ball', 'given for this presentation'),
+        );
     }
 
     /** @throws InvalidValue where there is none, or it is out of its range */
@@ -173,7 +185,9 @@ final readonly class Outfitter
     /** The side a dial works to: the one that was chosen, or the holder's own. */
     public function dialSide(): Side
     {
-        return $this->line->dialSide ?? $this->line->holder->side ?? throw InvalidValue::because('dial_side', 'port or starboard in a holder amidships');
+        return $this->line->dialSide ?? $this->line->holder->side ?? throw InvalidValue::because(
+            'dial_side', 'port or starboard in a holder amidships',
+        );
     }
 
     /** This rod's line on a cable. */
@@ -214,7 +228,12 @@ final readonly class Outfitter
         return LineStock::of(
             $material, $test,
             $this->sheet->take("{$part}.diameter", $default->diameter, 'm', $source),
-            $this->sheet->take("{$part}.normal_drag", $default->normalDrag, '', $material === Material::Leadcore ? "{$source}: it strums" : $source),
+            $this->sheet->take(
+                "{$part}.normal_drag",
+                $default->normalDrag,
+                '',
+                $material === Material::Leadcore ? "{$source}: it strums" : $source,
+            ),
             $this->sheet->take("{$part}.weight", $default->weight(), 'N/m', $source),
         );
     }

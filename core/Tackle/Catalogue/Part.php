@@ -26,13 +26,18 @@ final readonly class Part
 
     public static function board(): self
     {
-        return self::of(Mark::Board, Field::pick(Pick::Board, 'Board'), Field::beside(LineFigure::BoardOut, 'Line out to the board', before: 'at'));
+        return self::of(
+            Mark::Board,
+            Field::pick(Pick::Board, 'Board'),
+            Field::beside(LineFigure::BoardOut, 'Line out to the board', before: 'at'),
+        );
     }
 
     public static function mastBoard(): self
     {
         return self::of(
-            Mark::Board, Field::pick(Pick::Board, 'Board'), Field::beside(LineFigure::BoardOut, 'Tow line to the board', before: 'at'),
+            Mark::Board, Field::pick(Pick::Board, 'Board'),
+            Field::beside(LineFigure::BoardOut, 'Tow line to the board', before: 'at'),
             Field::figure(LineFigure::ClipOut, 'clip, along the tow line'),
         );
     }

@@ -35,12 +35,60 @@ final readonly class RulesOfThumb
     public static function rules(): array
     {
         return [
-            new Rule('per_colour', 'A colour of core takes it down', 5 * Units::FOOT, 0.3, 6, Quantity::Leader, 'Five feet a colour holds near 2 mph for mid lengths; the lure’s own figure comes on top.'),
-            new Rule('core_speed', 'That figure is told for', 2 * Units::MPH, 0.2, 3, Quantity::Speed, 'Core rises as you go faster; the rule does not know it.'),
-            new Rule('diver_share', 'A diver at dial 0, of its let-out', 0.55, 0.1, 0.95, Quantity::Share, 'Straight down it runs a little deeper than half of what is out.'),
-            new Rule('diver_share_per_mark', 'Less for each mark of the dial', 0.05, 0, 0.2, Quantity::Share, 'What pulls it aside no more pulls it down.'),
-            new Rule('bouncer_scope', 'Scope of a bouncer', 2.0, 1, 6, Quantity::Count, 'Twice the depth of line out ticks bottom in still water.'),
-            new Rule('flat_most', 'Most of a dive figure on a flat line', 1.2, 1, 2, Quantity::Share, 'Beyond that more line holds up what it should take down.'),
+            new Rule(
+                'per_colour',
+                'A colour of core takes it down',
+                5 * Units::FOOT,
+                0.3,
+                6,
+                Quantity::Leader,
+                'Five feet a colour holds near 2 mph for mid lengths; the lure’s own figure comes on top.',
+            ),
+            new Rule(
+                'core_speed',
+                'That figure is told for',
+                2 * Units::MPH,
+                0.2,
+                3,
+                Quantity::Speed,
+                'Core rises as you go faster; the rule does not know it.',
+            ),
+            new Rule(
+                'diver_share',
+                'A diver at dial 0, of its let-out',
+                0.55,
+                0.1,
+                0.95,
+                Quantity::Share,
+                'Straight down it runs a little deeper than half of what is out.',
+            ),
+            new Rule(
+                'diver_share_per_mark',
+                'Less for each mark of the dial',
+                0.05,
+                0,
+                0.2,
+                Quantity::Share,
+                'What pulls it aside no more pulls it down.',
+            ),
+            new Rule(
+                'bouncer_scope',
+                'Scope of a bouncer',
+                2.0,
+                1,
+                6,
+                Quantity::Count,
+                'Twice the depth of line out ticks bottom in still water.',
+            ),
+            new Rule(
+                'flat_most',
+                'Most of a dive figure on a flat line',
+                1.2,
+                1,
+                2,
+                Quantity::Share,
+                'Beyond that more line holds up what it should take down.',
+            ),
         ];
     }
 

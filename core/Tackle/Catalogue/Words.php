@@ -15,7 +15,20 @@ final class Words
      * between the two.
      */
     public const TOLD = [
-        [['{board} at {board_out}'], ['clip at {clip_out}'], ['ball {ball_mass}', '{ball}'], ['{diver}, dial {dial#} to {dial_side}', '{diver}, dial {dial#}', '{diver}, dial 0'], ['{weight_mass}'], ['dropper {dropper_length}']],
-        [['{attractor}'], ['lead {lead}'], ['backing {backing}'], ['{leader_length} {leader_material} {leader_test#} lb'], ['{reel}']],
+        [
+            ['{board} at {board_out}'],
+            ['clip at {clip_out}'],
+            ['ball {ball_mass}', '{ball}'],
+            ['{diver}, dial {dial#} to {dial_side}', '{diver}, dial {dial#}', '{diver}, dial 0'],
+            ['{weight_mass}'],
+            ['dropper {dropper_length}'],
+        ],
+        [
+            ['{attractor}'],
+            ['lead {lead}'],
+            ['backing {backing}'],
+            ['{leader_length} {leader_material} {leader_test#} lb'],
+            ['{reel}'],
+        ],
     ];
 }

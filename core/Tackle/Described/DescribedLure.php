@@ -43,7 +43,9 @@ final readonly class DescribedLure
             $sheet->take('lure.weight', $this->kind->weight(), 'N', "default for a {$words}"),
         );
         if ($this->rated !== null) {
-            $made = $this->downArea !== null && $this->lip !== null ? $made->fitted($this->rated, $this->downArea, $this->lip) : $made->ratedAt($this->rated);
+            $made = $this->downArea !== null && $this->lip !== null
+                ? $made->fitted($this->rated, $this->downArea, $this->lip)
+                : $made->ratedAt($this->rated);
         }
         $lip = $sheet->take('lure.down_area', $made->downArea, 'm²', match (true) {
             $made->rated !== null => 'solved from its rated point',

@@ -14,7 +14,8 @@ final readonly class GearAboard
      * @param  list<DescribedDiver>  $divers
      * @param  list<DescribedBoard>  $boards
      */
-    public function __construct(public array $reels, public array $lures, public array $balls = [], public array $divers = [], public array $boards = [])
-    {
+    public function __construct(
+        public array $reels, public array $lures, public array $balls = [], public array $divers = [], public array $boards = [],
+    ) {
     }
 }

@@ -18,8 +18,9 @@ final readonly class Range
      * @param  float  $metricStep  natural one of a metric boat, same unit
      * @param  string  $unit  as an error names it
      */
-    public function __construct(public float $least, public float $most, public float $step, public float $metricStep, public string $unit = 'm')
-    {
+    public function __construct(
+        public float $least, public float $most, public float $step, public float $metricStep, public string $unit = 'm',
+    ) {
     }
 
     /** The same, at least or at most so much. */

@@ -7,7 +7,10 @@ namespace Admek\Core\Tackle\Parts;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\BodyRole;
 
-/** What flashes ahead of a bait, fly or spoon, at the head of its leader; drag is all it does to the line (docs/towing-model.md, Figures). */
+/**
+ * What flashes ahead of a bait, fly or spoon, at the head of its leader; drag is all it does to the line (docs/towing-model.md,
+ * Figures).
+ */
 enum Attractor: string
 {
     case SmallFlasher = 'small_flasher';

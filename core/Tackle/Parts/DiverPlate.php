@@ -55,6 +55,8 @@ final readonly class DiverPlate
         $roll = deg2rad($dial * self::ROLL_PER_MARK);
         $lift = $tripped ? 0.0 : $this->liftArea;
 
-        return new Body(self::BODY, self::WEIGHT, $this->dragArea, $lift * cos($roll), $lift * sin($roll) * $side->sign(), BodyRole::Diver);
+        return new Body(
+            self::BODY, self::WEIGHT, $this->dragArea, $lift * cos($roll), $lift * sin($roll) * $side->sign(), BodyRole::Diver,
+        );
     }
 }

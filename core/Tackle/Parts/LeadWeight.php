@@ -44,7 +44,9 @@ final readonly class LeadWeight
     /** The weight as what sets a rig's depth: any of the box. */
     public function asControl(): Control
     {
-        return LineFigure::WeightMass->range()->within(min(self::STOCK), max(self::STOCK))->control(ControlKind::Weight, $this->mass);
+        return LineFigure::WeightMass->range()->within(
+            min(self::STOCK), max(self::STOCK),
+        )->control(ControlKind::Weight, $this->mass);
     }
 
     public function body(string $name): Body

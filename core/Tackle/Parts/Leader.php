@@ -16,8 +16,9 @@ final readonly class Leader
      *
      * @throws InvalidValue naming the field
      */
-    public function __construct(public LineStock $stock, public float $length, public ?Attractor $attractor = null, private ?float $attractorDrag = null)
-    {
+    public function __construct(
+        public LineStock $stock, public float $length, public ?Attractor $attractor = null, private ?float $attractorDrag = null,
+    ) {
         InvalidValue::unlessBetween('leader_length', $length, 0, 30, 'm');
     }
 

@@ -51,8 +51,9 @@ final readonly class LineStock
      *
      * @throws InvalidValue naming the tests there are
      */
-    public static function of(Material $material, float $test, ?float $diameter = null, ?float $normalDrag = null, ?float $weight = null): self
-    {
+    public static function of(
+        Material $material, float $test, ?float $diameter = null, ?float $normalDrag = null, ?float $weight = null,
+    ): self {
         $known = $material->diameters();
         $listed = $known[(int) $test] ?? null;
         if ($listed === null || (float) (int) $test !== $test) {
@@ -71,7 +72,9 @@ final readonly class LineStock
             $this->ownWeight !== null => $this->ownWeight,
             $density !== null => ($density - Rig::FRESH_WATER) * Water::STANDARD_GRAVITY * $this->displacement(),
             $this->material === Material::Copper => self::COPPER_WEIGHT[(int) $this->test],
-            default => (self::CORE_LEAD * (1 - Rig::FRESH_WATER / self::LEAD_DENSITY) + self::CORE_SHEATH_IN_WATER) * Water::STANDARD_GRAVITY,
+            default => (
+                self::CORE_LEAD * (1 - Rig::FRESH_WATER / self::LEAD_DENSITY) + self::CORE_SHEATH_IN_WATER
+            ) * Water::STANDARD_GRAVITY,
         };
     }
 
@@ -79,7 +82,9 @@ final readonly class LineStock
     public function displacement(): float
     {
         return match ($this->material) {
-            Material::Copper => self::COPPER_WEIGHT[(int) $this->test] / ((self::COPPER_DENSITY - Rig::FRESH_WATER) * Water::STANDARD_GRAVITY),
+            Material::Copper => self::COPPER_WEIGHT[(int) $this->test] / (
+                (self::COPPER_DENSITY - Rig::FRESH_WATER) * Water::STANDARD_GRAVITY
+            ),
             // Water soaks the sheath: what it weighs is told in water, what the lead displaces is the lead.
             Material::Leadcore => self::CORE_LEAD / self::LEAD_DENSITY,
             default => $this->material->fill() * M_PI_4 * $this->diameter ** 2,
@@ -89,6 +94,8 @@ final readonly class LineStock
     /** @param  float  $length m */
     public function length(float $length, bool $letOut = false): Line
     {
-        return new Line($length, $this->diameter, $this->weight(), $this->normalDrag, $this->skinFriction, $letOut, $this->displacement());
+        return new Line(
+            $length, $this->diameter, $this->weight(), $this->normalDrag, $this->skinFriction, $letOut, $this->displacement(),
+        );
     }
 }

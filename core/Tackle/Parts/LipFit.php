@@ -82,9 +82,13 @@ final readonly class LipFit
     public function lip(float $downArea, float $depthDoubt): Lip
     {
         $share = static fn (self $fit): float => $downArea > 0.0 ? ($fit->near($downArea) ?? $fit->nearest()) / $downArea : 1.0;
-        $dragged = fn (int $side): self => new self($this->rated->withLineDrag(1 + $side * Doubts::NORMAL_DRAG), $this->dragArea, $this->weight);
+        $dragged = fn (int $side): self => new self(
+            $this->rated->withLineDrag(1 + $side * Doubts::NORMAL_DRAG), $this->dragArea, $this->weight,
+        );
         $held = fn (int $side): self => new self($this->rated, $this->dragArea * (1 + $side * Doubts::LURE_DRAG), $this->weight);
-        $deep = fn (int $side): self => new self($this->rated->atDepth($this->rated->depth * (1 + $side * $depthDoubt)), $this->dragArea, $this->weight);
+        $deep = fn (int $side): self => new self(
+            $this->rated->atDepth($this->rated->depth * (1 + $side * $depthDoubt)), $this->dragArea, $this->weight,
+        );
 
         return new Lip(
             [$share($dragged(-1)), $share($dragged(1))],
@@ -134,11 +138,20 @@ final readonly class LipFit
     /** m the lure runs at with a lip of so many m². */
     private function depth(float $downArea): float
     {
-        $line = LineStock::of($this->rated->material, (float) array_key_first($this->rated->material->diameters()), $this->rated->lineDiameter, $this->rated->material->normalDrag() * $this->rated->lineDrag);
+        $line = LineStock::of(
+            $this->rated->material,
+            (float) array_key_first($this->rated->material->diameters()),
+            $this->rated->lineDiameter,
+            $this->rated->material->normalDrag() * $this->rated->lineDrag,
+        );
         $solution = (new TowSolver)->solve(
             new Water(Rig::FRESH_WATER, Flow::uniform($this->rated->speed)),
             null,
-            new TowLine('rated', [0.0, 0.0, -self::RATED_TIP], [new Body(Lure::BODY, $this->weight, $this->dragArea, $downArea), $line->length($this->rated->lead)]),
+            new TowLine(
+                'rated',
+                [0.0, 0.0, -self::RATED_TIP],
+                [new Body(Lure::BODY, $this->weight, $this->dragArea, $downArea), $line->length($this->rated->lead)],
+            ),
         );
 
         return $solution->bodies[Lure::BODY][2];
@@ -146,6 +159,8 @@ final readonly class LipFit
 
     private static function cannot(string $than, float $depth): InvalidValue
     {
-        return InvalidValue::because('rated_depth', sprintf('a depth this lure can run at on that lead and speed (%s than %.1f m)', $than, $depth));
+        return InvalidValue::because(
+            'rated_depth', sprintf('a depth this lure can run at on that lead and speed (%s than %.1f m)', $than, $depth),
+        );
     }
 }

@@ -10,7 +10,9 @@ use Admek\Core\Towing\BodyRole;
 use Admek\Core\Towing\Doubts;
 use Admek\Core\Towing\Lip;
 
-/** What the fish sees. A diving lure's lip is known by the area that reproduces its rated point, or the typical one of its kind. */
+/**
+ * What the fish sees. A diving lure's lip is known by the area that reproduces its rated point, or the typical one of its kind.
+ */
 final readonly class Lure
 {
     /** The name its body goes by in every chain. */
@@ -39,7 +41,15 @@ final readonly class Lure
         InvalidValue::unlessBetween('weight', $weight, -10, 50, 'N');
         $typical = $kind->typical();
 
-        return new self($kind, $drag, $weight, $typical === null ? 0.0 : (new LipFit($typical, $drag, $weight))->nearest(), Doubts::DIVE_GUESSED, null, null);
+        return new self(
+            $kind,
+            $drag,
+            $weight,
+            $typical === null ? 0.0 : (new LipFit($typical, $drag, $weight))->nearest(),
+            Doubts::DIVE_GUESSED,
+            null,
+            null,
+        );
     }
 
     /**

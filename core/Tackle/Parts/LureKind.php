@@ -60,15 +60,20 @@ enum LureKind: string
     /** Where a diving lure of the kind typically runs, for one that nobody has rated; null where it has no lip. */
     public function typical(): ?RatedPoint
     {
-        $nylon = static fn (float $feet): RatedPoint => new RatedPoint($feet * Units::FOOT, 100 * Units::FOOT, 0.35e-3, 2 * Units::MPH);
+        $nylon = static fn (float $feet): RatedPoint => new RatedPoint(
+            $feet * Units::FOOT, 100 * Units::FOOT, 0.35e-3, 2 * Units::MPH,
+        );
 
         return match ($this) {
             self::SmallMinnow => $nylon(5.0),
             self::LongMinnow => $nylon(9.0),
             self::DeepPlug => $nylon(13.0),
             self::LargeDeepPlug => $nylon(20.0),
-            self::BigPlug => new RatedPoint(15 * Units::FOOT, 65 * Units::FOOT, 0.44e-3, 3.5 * Units::MPH, material: Material::Braid),
-            self::SmallSpoon, self::MediumSpoon, self::MagnumSpoon, self::Bucktail, self::WormHarness, self::SlowSpinHook, self::RiggedBait => null,
+            self::BigPlug => new RatedPoint(
+                15 * Units::FOOT, 65 * Units::FOOT, 0.44e-3, 3.5 * Units::MPH, material: Material::Braid,
+            ),
+            self::SmallSpoon, self::MediumSpoon, self::MagnumSpoon, self::Bucktail, self::WormHarness, self::SlowSpinHook,
+            self::RiggedBait => null,
         };
     }
 

@@ -46,6 +46,14 @@ final readonly class RatedPoint
     /** The same lead and speed with another depth, m, within what a point can be. */
     public function atDepth(float $depth): self
     {
-        return new self(max(0.1, min($depth, 30.0, 0.7 * $this->lead)), $this->lead, $this->lineDiameter, $this->speed, $this->trued, $this->material, $this->lineDrag);
+        return new self(
+            max(0.1, min($depth, 30.0, 0.7 * $this->lead)),
+            $this->lead,
+            $this->lineDiameter,
+            $this->speed,
+            $this->trued,
+            $this->material,
+            $this->lineDrag,
+        );
     }
 }

@@ -50,7 +50,8 @@ final readonly class Bouncer extends SoleRig implements BottomRig
         return new Entry(
             'bouncer', 'bouncers', 'A harness or hook just over the bottom at a crawl: the weight ticks, the bait follows.',
             static fn (Outfitter $outfit): self => new self(
-                $outfit->main(), $outfit->weight(), $outfit->need(LineFigure::LetOut), $outfit->someLeader('for a bouncer’s snell'), $outfit->lure(),
+                $outfit->main(), $outfit->weight(), $outfit->need(LineFigure::LetOut),
+                $outfit->someLeader('for a bouncer’s snell'), $outfit->lure(),
             ),
             [
                 Part::rodTip(),
@@ -62,7 +63,9 @@ final readonly class Bouncer extends SoleRig implements BottomRig
             lures: [LureKind::WormHarness, LureKind::SlowSpinHook],
             second: ['{weight_mass}'],
             fishes: [2, 20],
-            suits: static fn (Prospect $water): array => [$water->walleye && $water->onBottom ? 1.4 : 0.0, 'A bouncer ticks along where they lie.'],
+            suits: static fn (Prospect $water): array => [
+                $water->walleye && $water->onBottom ? 1.4 : 0.0, 'A bouncer ticks along where they lie.',
+            ],
         );
     }
 
@@ -72,7 +75,13 @@ final readonly class Bouncer extends SoleRig implements BottomRig
 
         return new TowLine($id, $tip, [
             $this->lure->body(), ...$this->snell->parts(),
-            new Body(self::WEIGHT, $sphere->weight, $sphere->dragArea + self::WIRE, role: $sphere->role, displacement: $sphere->displacement),
+            new Body(
+                self::WEIGHT,
+                $sphere->weight,
+                $sphere->dragArea + self::WIRE,
+                role: $sphere->role,
+                displacement: $sphere->displacement,
+            ),
             $this->main->length($this->letOut, letOut: true),
         ]);
     }

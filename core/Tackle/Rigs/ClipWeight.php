@@ -41,9 +41,11 @@ final readonly class ClipWeight extends SoleTrailingRig
     public static function entry(): Entry
     {
         return new Entry(
-            'clip weight', 'clip weights', 'A spoon or minnow taken down a little more than it goes by itself, a board’s length from the boat.',
+            'clip weight', 'clip weights',
+            'A spoon or minnow taken down a little more than it goes by itself, a board’s length from the boat.',
             static fn (Outfitter $outfit): self => new self(
-                $outfit->main(), $outfit->weight(), $outfit->need(LineFigure::Lead), $outfit->need(LineFigure::LetOut), $outfit->leader(), $outfit->lure(),
+                $outfit->main(), $outfit->weight(), $outfit->need(LineFigure::Lead), $outfit->need(LineFigure::LetOut),
+                $outfit->leader(), $outfit->lure(),
             ),
             [
                 Part::rodTip(),
@@ -56,7 +58,9 @@ final readonly class ClipWeight extends SoleTrailingRig
             takesBoard: true,
             second: ['{weight_mass}, {lead#} lead'],
             fishes: [3, 12],
-            suits: static fn (Prospect $water): array => [$water->walleye ? 1.0 : 0.5, 'A clip weight takes a plain lure to mid water.'],
+            suits: static fn (Prospect $water): array => [
+                $water->walleye ? 1.0 : 0.5, 'A clip weight takes a plain lure to mid water.',
+            ],
         );
     }
 

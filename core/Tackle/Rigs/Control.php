@@ -17,7 +17,8 @@ final readonly class Control
      * @param  float  $step  natural step of a boat that thinks in feet, same unit
      * @param  float  $metricStep  natural step of a metric boat, same unit
      * @param  bool  $deepens  whether more of it runs deeper; a release higher above its ball runs shallower
-     * @param  ?string  $emptied  figure that is 0 while this control is short of its most: no backing is out over core on the reel
+     * @param  ?string  $emptied  figure that is 0 while this control is short of its most: no backing is out over core on the
+     *   reel
      */
     public function __construct(
         public ControlKind $kind,
@@ -31,7 +32,10 @@ final readonly class Control
     ) {
     }
 
-    /** The nearest value a mate can set: whole feet (quarter metres on a metric boat), tenths of a colour, half marks, a weight in the box. */
+    /**
+     * The nearest value a mate can set: whole feet (quarter metres on a metric boat), tenths of a colour, half marks, a weight in
+     * the box.
+     */
     public function settable(float $value, bool $metric): float
     {
         if ($this->kind === ControlKind::Weight) {
@@ -63,6 +67,8 @@ final readonly class Control
      */
     public function figures(float $value): array
     {
-        return [$this->kind->figure() => $value] + ($this->emptied !== null && $value < $this->most ? [$this->emptied => 0.0] : []);
+        return [$this->kind->figure() => $value] + (
+            $this->emptied !== null && $value < $this->most ? [$this->emptied => 0.0] : []
+        );
     }
 }

@@ -53,20 +53,28 @@ final readonly class Diver extends SoleRig
         return new Entry(
             'diver', 'divers', 'Out to the side and down without a rigger: the dial sets how far aside, the let-out how deep.',
             static fn (Outfitter $outfit): self => new self(
-                $outfit->diver(), $outfit->need(LineFigure::Dial), $outfit->dialSide(), $outfit->main(), $outfit->need(LineFigure::LetOut),
+                $outfit->diver(), $outfit->need(LineFigure::Dial), $outfit->dialSide(), $outfit->main(),
+                $outfit->need(LineFigure::LetOut),
                 $outfit->someLeader('for a diver'), $outfit->lure(),
             ),
             [
                 Part::rodTip(),
                 Part::line(Field::beside(LineFigure::LetOut, 'Let out to the diver', self::range())),
-                Part::of(Mark::Diver, Field::pick(Pick::Diver, 'Diver'), Field::beside(LineFigure::Dial, 'Dial', before: 'dial'), Field::pick(Pick::DialSide, 'Side the dial works to')),
+                Part::of(
+                    Mark::Diver,
+                    Field::pick(Pick::Diver, 'Diver'),
+                    Field::beside(LineFigure::Dial, 'Dial', before: 'dial'),
+                    Field::pick(Pick::DialSide, 'Side the dial works to'),
+                ),
                 ...Part::tail(),
             ],
             ['let_out' => 120 * Units::FOOT, 'dial' => 2.0],
             reels: [Material::Braid, Material::Nylon, Material::Steel],
             words: ['diver {dial} {dial_side}', 'diver {dial}', 'diver 0'],
             fishes: [6, 36],
-            suits: static fn (Prospect $water): array => [$water->muskie ? 0.2 : 0.95, 'Divers get down and out to the side, over water the boat has not run.'],
+            suits: static fn (Prospect $water): array => [
+                $water->muskie ? 0.2 : 0.95, 'Divers get down and out to the side, over water the boat has not run.',
+            ],
         );
     }
 
@@ -95,7 +103,9 @@ final readonly class Diver extends SoleRig
 
     public function withOtherControl(float $value): self
     {
-        return new self($this->plate, $value, $this->side, $this->main, $this->letOut, $this->leader, $this->lure, $this->tripped);
+        return new self(
+            $this->plate, $value, $this->side, $this->main, $this->letOut, $this->leader, $this->lure, $this->tripped,
+        );
     }
 
     public function lure(): Lure

@@ -26,7 +26,8 @@ use Admek\Core\Units\Units;
 
 /**
  * A ball on a cable with one or more rods' lines held by releases on it. The counter is zeroed with the ball at the
- * surface, so the cable out is the reading plus the boom's height (docs/towing-model.md, Riggers). Each rod has a Downrigger of its own, which
+ * surface, so the cable out is the reading plus the boom's height (docs/towing-model.md, Riggers). Each rod has a Downrigger of
+ * its own, which
  * knows what else rides the cable: one pulls the ball back for all.
  */
 final readonly class Downrigger extends SoleRig
@@ -67,14 +68,18 @@ final readonly class Downrigger extends SoleRig
     public static function atTheBall(): Entry
     {
         return new Entry(
-            'rigger', 'riggers', 'A lure at the depth you ask for, near the boat: what the counter says, less a little blow-back.',
+            'rigger', 'riggers',
+            'A lure at the depth you ask for, near the boat: what the counter says, less a little blow-back.',
             static fn (Outfitter $outfit): self => new self(
-                $outfit->ball(), $outfit->cable(), $outfit->need(LineFigure::LetOut), $outfit->release(0.0), cableOf: $outfit->line->holder->code,
+                $outfit->ball(), $outfit->cable(), $outfit->need(LineFigure::LetOut), $outfit->release(0.0),
+                cableOf: $outfit->line->holder->code,
             ),
             [
                 Part::of(Mark::Tip, Field::pick(Pick::Boom, 'boom end')),
                 Part::line(),
-                Part::weight(Field::pick(Pick::Ball, 'Ball'), Field::beside(LineFigure::LetOut, 'Cable on the counter', self::cableOut())),
+                Part::weight(
+                    Field::pick(Pick::Ball, 'Ball'), Field::beside(LineFigure::LetOut, 'Cable on the counter', self::cableOut()),
+                ),
                 Part::span(Field::figure(LineFigure::Lead, 'lead, release to lure')),
                 ...Part::tail(),
             ],
@@ -101,7 +106,9 @@ final readonly class Downrigger extends SoleRig
                 $reading = $host->need(LineFigure::LetOut);
                 LineFigure::Above->range()->within(most: $reading)->hold(LineFigure::Above, $above);
 
-                return new self($host->ball(), $host->cable(), $reading, $outfit->release($above), cableOf: $host->line->holder->code);
+                return new self(
+                    $host->ball(), $host->cable(), $reading, $outfit->release($above), cableOf: $host->line->holder->code,
+                );
             },
             [
                 Part::of(Mark::Tip, Field::pick(Pick::RidesOn, 'Rigger it rides on')),
@@ -114,7 +121,9 @@ final readonly class Downrigger extends SoleRig
             setting: '{above} up',
             second: ['{lead} lead'],
             fishes: [10, 80],
-            suits: static fn (Prospect $water): array => [$water->muskie || $water->walleye ? 0.0 : 0.7, 'A second lure on the cable covers more of the band.'],
+            suits: static fn (Prospect $water): array => [
+                $water->muskie || $water->walleye ? 0.0 : 0.7, 'A second lure on the cable covers more of the band.',
+            ],
         );
     }
 
@@ -151,14 +160,23 @@ final readonly class Downrigger extends SoleRig
     public function control(): Control
     {
         return $this->stacked()
-            ? LineFigure::Above->range()->within(self::APART, max(self::APART, $this->reading))->control(ControlKind::Above, $this->own->above, deepens: false)
+            ? LineFigure::Above->range()->within(self::APART, max(self::APART, $this->reading))->control(
+                ControlKind::Above, $this->own->above, deepens: false,
+            )
             : self::cableOut()->control(ControlKind::Cable, $this->reading);
     }
 
     public function withControl(float $value): self
     {
         return $this->stacked()
-            ? new self($this->ball, $this->cable, $this->reading, $this->own->at($this->clearOfOthers($value)), $this->others, $this->cableOf)
+            ? new self(
+                $this->ball,
+                $this->cable,
+                $this->reading,
+                $this->own->at($this->clearOfOthers($value)),
+                $this->others,
+                $this->cableOf,
+            )
             : $this->withReading($value);
     }
 

@@ -64,7 +64,9 @@ final readonly class Dropper extends SoleRig implements BottomRig
             lures: [LureKind::LongMinnow, LureKind::RiggedBait, LureKind::SmallMinnow],
             second: ['{weight_mass}'],
             fishes: [2, 12],
-            suits: static fn (Prospect $water): array => [$water->walleye && $water->river ? 1.3 : 0.0, 'In current a dropper holds bottom and keeps the bait off it.'],
+            suits: static fn (Prospect $water): array => [
+                $water->walleye && $water->river ? 1.3 : 0.0, 'In current a dropper holds bottom and keeps the bait off it.',
+            ],
         );
     }
 

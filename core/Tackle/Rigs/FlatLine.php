@@ -27,8 +27,13 @@ final readonly class FlatLine extends SoleTrailingRig
      *
      * @throws InvalidValue naming the field
      */
-    public function __construct(public LineStock $main, public float $letOut, public ?Leader $leader, public Lure $lure, public FlatRun $run = FlatRun::Flat)
-    {
+    public function __construct(
+        public LineStock $main,
+        public float $letOut,
+        public ?Leader $leader,
+        public Lure $lure,
+        public FlatRun $run = FlatRun::Flat,
+    ) {
         InvalidValue::unlessBetween('let_out', $letOut, $this->leastOut(), $run->range()->most, 'm');
     }
 
@@ -36,8 +41,14 @@ final readonly class FlatLine extends SoleTrailingRig
     {
         return new Entry(
             $run->word(), $run->plural(), $run->bestAt(),
-            static fn (Outfitter $outfit): self => new self($outfit->main(), $outfit->need(LineFigure::LetOut), $outfit->leader(), $outfit->lure(), $run),
-            [Part::rodTip(), Part::line(Field::beside(LineFigure::LetOut, 'Let out to the lure', $run->range())), ...Part::tail()],
+            static fn (Outfitter $outfit): self => new self(
+                $outfit->main(), $outfit->need(LineFigure::LetOut), $outfit->leader(), $outfit->lure(), $run,
+            ),
+            [
+                Part::rodTip(),
+                Part::line(Field::beside(LineFigure::LetOut, 'Let out to the lure', $run->range())),
+                ...Part::tail(),
+            ],
             $run->starts(),
             lures: $run->lures(),
             takesBoard: $run === FlatRun::Flat,
@@ -52,7 +63,9 @@ final readonly class FlatLine extends SoleTrailingRig
     {
         $leader = $this->leader?->parts() ?? [];
 
-        return [$this->lure->body(), ...$leader, $this->main->length($this->letOut - ($this->leader->length ?? 0.0), letOut: true)];
+        return [
+            $this->lure->body(), ...$leader, $this->main->length($this->letOut - ($this->leader->length ?? 0.0), letOut: true),
+        ];
     }
 
     public function control(): Control
@@ -87,7 +100,8 @@ final readonly class FlatLine extends SoleTrailingRig
         $rated = $this->lure->rated;
 
         return $rated === null ? null : new self(
-            LineStock::of($this->main->material, $this->main->test, $rated->lineDiameter), $this->letOut, $this->leader, $this->lure, $this->run,
+            LineStock::of($this->main->material, $this->main->test, $rated->lineDiameter), $this->letOut, $this->leader,
+            $this->lure, $this->run,
         );
     }
 

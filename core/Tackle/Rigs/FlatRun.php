@@ -91,7 +91,9 @@ enum FlatRun
     public function suits(Prospect $water): array
     {
         return match ($this) {
-            self::Flat => [$water->top <= 3.0 ? ($water->shy ? 1.25 : 1.05) : 0.4, 'Flat lines on boards fish the top, away from the boat.'],
+            self::Flat => [
+                $water->top <= 3.0 ? ($water->shy ? 1.25 : 1.05) : 0.4, 'Flat lines on boards fish the top, away from the boat.',
+            ],
             self::Wash => [$water->muskie ? ($water->shy ? 0.8 : 1.3) : 0.0, 'Short in the wash: churned water draws them.'],
             self::DownRod => [$water->muskie ? 1.0 : 0.0, 'A long down rod fishes beside the wash.'],
         };

@@ -49,7 +49,9 @@ final readonly class Leadcore extends SoleTrailingRig
         self::range($coloursOnReel)->hold(LineFigure::Colours, $colours);
         LineFigure::Backing->range()->hold(LineFigure::Backing, $backing);
         if ($backing > 0.0 && $colours < $coloursOnReel) {
-            throw InvalidValue::because('backing', sprintf('0 while part of the %g colours is still on the reel', $coloursOnReel));
+            throw InvalidValue::because(
+                'backing', sprintf('0 while part of the %g colours is still on the reel', $coloursOnReel),
+            );
         }
     }
 
@@ -58,12 +60,15 @@ final readonly class Leadcore extends SoleTrailingRig
         return new Entry(
             'core', 'leadcore', 'Deep without a ball, far behind or far aside: so much depth a colour, less as you go faster.',
             static fn (Outfitter $outfit): self => new self(
-                $outfit->main(), $outfit->need(LineFigure::Colours), $outfit->line->reel->colours ?? self::ON_REEL, $outfit->backing(), $outfit->need(LineFigure::Backing),
+                $outfit->main(), $outfit->need(LineFigure::Colours), $outfit->line->reel->colours ?? self::ON_REEL,
+                $outfit->backing(), $outfit->need(LineFigure::Backing),
                 $outfit->leader(), $outfit->lure(),
             ),
             [
                 Part::rodTip(),
-                Part::line(Field::beside(LineFigure::Colours, 'Colours let out'), Field::figure(LineFigure::Backing, 'backing out')),
+                Part::line(
+                    Field::beside(LineFigure::Colours, 'Colours let out'), Field::figure(LineFigure::Backing, 'backing out'),
+                ),
                 ...Part::tail(),
             ],
             ['colours' => 5.0, 'backing' => 0.0],
@@ -75,7 +80,9 @@ final readonly class Leadcore extends SoleTrailingRig
             fishes: [3, 17],
             suits: static fn (Prospect $water): array => [
                 $water->muskie ? 0.1 : ($water->shy ? 1.1 : 0.9),
-                $water->shy ? 'Core behind boards is far and quiet, which clear water asks for.' : 'Core rises and sinks with speed, and calls fish in turns.',
+                $water->shy
+                    ? 'Core behind boards is far and quiet, which clear water asks for.'
+                    : 'Core rises and sinks with speed, and calls fish in turns.',
             ],
         );
     }
@@ -92,13 +99,23 @@ final readonly class Leadcore extends SoleTrailingRig
 
     public function control(): Control
     {
-        return self::range($this->coloursOnReel)->within(0.1)->control(ControlKind::Colours, $this->colours, emptied: LineFigure::Backing);
+        return self::range($this->coloursOnReel)->within(0.1)->control(
+            ControlKind::Colours, $this->colours, emptied: LineFigure::Backing,
+        );
     }
 
     /** Core comes off first: with part of it on the reel there is no backing out. */
     public function withControl(float $value): self
     {
-        return new self($this->core, $value, $this->coloursOnReel, $this->backingStock, $value < $this->coloursOnReel ? 0.0 : $this->backing, $this->leader, $this->lure);
+        return new self(
+            $this->core,
+            $value,
+            $this->coloursOnReel,
+            $this->backingStock,
+            $value < $this->coloursOnReel ? 0.0 : $this->backing,
+            $this->leader,
+            $this->lure,
+        );
     }
 
     public function lure(): Lure

@@ -46,8 +46,11 @@ final readonly class MastBoard extends BoardRig
     public function towLine(string $id, array $tip): TowLine
     {
         return new TowLine($id, $this->mast, $this->trailing->chain(), new Board(
-            $this->side, $this->planer->dragArea, $this->planer->sideArea, $this->planer->buoyancy, $this->lineOut, $this->clipOut,
-            array_map(static fn (self $other): BoardLoad => new BoardLoad($other->clipOut, $other->trailing->chain()), $this->others),
+            $this->side, $this->planer->dragArea, $this->planer->sideArea, $this->planer->buoyancy, $this->lineOut,
+            $this->clipOut,
+            array_map(
+                static fn (self $other): BoardLoad => new BoardLoad($other->clipOut, $other->trailing->chain()), $this->others,
+            ),
         ));
     }
 
@@ -62,7 +65,10 @@ final readonly class MastBoard extends BoardRig
         foreach ($others as $holder => $other) {
             if ($other instanceof self) {
                 if (abs($other->lineOut - $this->lineOut) > self::SAME) {
-                    throw InvalidValue::because('board_out', sprintf('%.2f m as on %s: both are clipped to one board’s tow line', $other->lineOut, $holder));
+                    throw InvalidValue::because(
+                        'board_out',
+                        sprintf('%.2f m as on %s: both are clipped to one board’s tow line', $other->lineOut, $holder),
+                    );
                 }
                 $clipped[] = $other->with($other->clipOut, $other->trailing, []);
             }

@@ -29,7 +29,9 @@ final readonly class Release
         public Lure $lure,
     ) {
         LineFigure::Above->range()->within(0.0)->hold(LineFigure::Above, $above);
-        LineFigure::Lead->range()->within(max($leader->length ?? 0.0, LineFigure::Lead->range()->least))->hold(LineFigure::Lead, $lead);
+        LineFigure::Lead->range()->within(
+            max($leader->length ?? 0.0, LineFigure::Lead->range()->least),
+        )->hold(LineFigure::Lead, $lead);
     }
 
     /** @param  bool  $own  whether it is the line that is asked about: only its lure goes by name */
@@ -37,7 +39,12 @@ final readonly class Release
     {
         $leader = $this->leader?->parts() ?? [];
         if (! $own) {
-            $leader = array_map(static fn (object $part): object => $part instanceof Body ? new Body(null, $part->weight, $part->dragArea, role: $part->role) : $part, $leader);
+            $leader = array_map(
+                static fn (object $part): object => $part instanceof Body ? new Body(
+                    null, $part->weight, $part->dragArea, role: $part->role,
+                ) : $part,
+                $leader,
+            );
         }
 
         return new Branch([

@@ -51,7 +51,9 @@ interface Rig
     /** When it goes in. */
     public function rank(): SettingRank;
 
-    /** What puts it outside its like, in its own unit: board line out, a diver's dial, the lowest release, else what is let out. */
+    /**
+     * What puts it outside its like, in its own unit: board line out, a diver's dial, the lowest release, else what is let out.
+     */
     public function outside(): float;
 
     /**

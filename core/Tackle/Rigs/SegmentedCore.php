@@ -53,14 +53,19 @@ final readonly class SegmentedCore extends SoleTrailingRig
     public static function entry(): Entry
     {
         return new Entry(
-            'segmented core', 'segmented core', 'A few colours far back on lighter line: core’s depth with the reach and feel of a thin line.',
+            'segmented core', 'segmented core',
+            'A few colours far back on lighter line: core’s depth with the reach and feel of a thin line.',
             static fn (Outfitter $outfit): self => new self(
-                $outfit->main(), $outfit->need(LineFigure::Colours), $outfit->backing(), $outfit->need(LineFigure::Lead), $outfit->need(LineFigure::LetOut),
+                $outfit->main(), $outfit->need(LineFigure::Colours), $outfit->backing(), $outfit->need(LineFigure::Lead),
+                $outfit->need(LineFigure::LetOut),
                 $outfit->leader(), $outfit->lure(),
             ),
             [
                 Part::rodTip(),
-                Part::line(Field::beside(LineFigure::LetOut, 'Let out to the core', self::range()), Field::figure(LineFigure::Colours, 'core spliced in', self::colours())),
+                Part::line(
+                    Field::beside(LineFigure::LetOut, 'Let out to the core', self::range()),
+                    Field::figure(LineFigure::Colours, 'core spliced in', self::colours()),
+                ),
                 Part::span(Field::figure(LineFigure::Lead, 'lighter line, core to leader', self::ahead())),
                 ...Part::tail(),
             ],
@@ -72,7 +77,10 @@ final readonly class SegmentedCore extends SoleTrailingRig
             more: ['{colours} spliced in'],
             reelHolds: LineFigure::Colours,
             fishes: [3, 12],
-            suits: static fn (Prospect $water): array => [$water->muskie ? 0.0 : ($water->walleye ? 0.9 : 0.6), 'A short core behind a board fishes the middle water far out.'],
+            suits: static fn (Prospect $water): array => [
+                $water->muskie ? 0.0 : ($water->walleye ? 0.9 : 0.6),
+                'A short core behind a board fishes the middle water far out.',
+            ],
         );
     }
 

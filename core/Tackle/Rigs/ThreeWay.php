@@ -46,7 +46,8 @@ final readonly class ThreeWay extends SoleTrailingRig
     public static function entry(): Entry
     {
         return new Entry(
-            'weighted three-way', 'weighted three-ways', 'A minnow or spoon far to the side in mid water, held down by a weight that hangs clear of it.',
+            'weighted three-way', 'weighted three-ways',
+            'A minnow or spoon far to the side in mid water, held down by a weight that hangs clear of it.',
             static fn (Outfitter $outfit): self => new self(
                 $outfit->main(), $outfit->weight(), $outfit->need(LineFigure::DropperLength), $outfit->need(LineFigure::LetOut),
                 $outfit->someLeader('for a three-way'), $outfit->lure(),
@@ -64,7 +65,9 @@ final readonly class ThreeWay extends SoleTrailingRig
             boardWord: 'board, 3-way',
             second: ['{weight_mass}'],
             fishes: [2, 12],
-            suits: static fn (Prospect $water): array => [$water->walleye ? 0.95 : 0.5, 'A three-way behind a board takes a minnow down far from the boat.'],
+            suits: static fn (Prospect $water): array => [
+                $water->walleye ? 0.95 : 0.5, 'A three-way behind a board takes a minnow down far from the boat.',
+            ],
         );
     }
 

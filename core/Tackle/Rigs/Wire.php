@@ -55,12 +55,16 @@ final readonly class Wire extends SoleTrailingRig
         return new Entry(
             'wire', 'wire', 'Deep and slow behind the boat, straight down the middle: the heaviest line there is.',
             static fn (Outfitter $outfit): self => new self(
-                $outfit->main(), $outfit->need(LineFigure::LetOut), $outfit->line->reel->wireLength ?? self::ON_REEL, $outfit->backing(), $outfit->need(LineFigure::Backing),
+                $outfit->main(), $outfit->need(LineFigure::LetOut), $outfit->line->reel->wireLength ?? self::ON_REEL,
+                $outfit->backing(), $outfit->need(LineFigure::Backing),
                 $outfit->leader(), $outfit->lure(),
             ),
             [
                 Part::rodTip(),
-                Part::line(Field::beside(LineFigure::LetOut, 'Let out to the leader', self::range(self::ON_REEL)), Field::figure(LineFigure::Backing, 'backing out')),
+                Part::line(
+                    Field::beside(LineFigure::LetOut, 'Let out to the leader', self::range(self::ON_REEL)),
+                    Field::figure(LineFigure::Backing, 'backing out'),
+                ),
                 ...Part::tail(),
             ],
             ['let_out' => 150 * Units::FOOT, 'backing' => 0.0],
@@ -69,7 +73,9 @@ final readonly class Wire extends SoleTrailingRig
             second: ['{backing#} backing', 'no backing'],
             reelHolds: LineFigure::LetOut,
             fishes: [8, 30],
-            suits: static fn (Prospect $water): array => [$water->muskie ? 0.0 : 0.7, 'Wire goes deep behind the boat without a ball.'],
+            suits: static fn (Prospect $water): array => [
+                $water->muskie ? 0.0 : 0.7, 'Wire goes deep behind the boat without a ball.',
+            ],
         );
     }
 
@@ -88,7 +94,15 @@ final readonly class Wire extends SoleTrailingRig
 
     public function withControl(float $value): self
     {
-        return new self($this->wire, $value, $this->onReel, $this->backingStock, $value < $this->onReel ? 0.0 : $this->backing, $this->leader, $this->lure);
+        return new self(
+            $this->wire,
+            $value,
+            $this->onReel,
+            $this->backingStock,
+            $value < $this->onReel ? 0.0 : $this->backing,
+            $this->leader,
+            $this->lure,
+        );
     }
 
     public function lure(): Lure

@@ -44,7 +44,8 @@ final readonly class Bending
      * @param  float  $whole  its swirl, 1/s
      * @param  float  $reach  m the line can lie behind the boat; what the whole turn counts for beside its places
      * @param  bool  $round  whether only the distance from the turn's centre matters
-     * @param  Closure(Point, ?float, ?BendStep): (array{float, float, float}|null)  $bend  places the line from a start, recording with a grain, in the stream as it turns or within a step
+     * @param  Closure(Point, ?float, ?BendStep): (array{float, float, float}|null)  $bend  places the line from a start,
+     *   recording with a grain, in the stream as it turns or within a step
      */
     public function __construct(
         private Stream $stream,
@@ -58,7 +59,8 @@ final readonly class Bending
     }
 
     /**
-     * @param  Closure(): array{float, float, float}  $straight  where the end lies on the straight course, by the circles of the turn begun
+     * @param  Closure(): array{float, float, float}  $straight  where the end lies on the straight course, by the circles of the
+     *   turn begun
      *
      * @throws CannotTow when no steady shape follows from the straight one
      */

@@ -89,19 +89,23 @@ final class FreeEnd
      * The same in a turn, where what tows it may itself lie where the chain pulls it.
      *
      * @param  array{float, float, float}  $from  what tows it, m
-     * @param  ?Closure(): array{float, float}  $foot  where, with the march at the chain's top, what tows it would lie; null where the top does itself
+     * @param  ?Closure(): array{float, float}  $foot  where, with the march at the chain's top, what tows it would lie; null
+     *   where the top does itself
      * @param  array{float, float, float}  $start  where to look for the end, by the circles of the turn ({@see Shot})
      * @param  bool  $round  whether only the distance from the turn's centre matters to $foot
      * @param  ?BendStep  $step  the turn is left free within this step, and found with the place; null for the turn as it is
      * @return array{float, float, float}|null where the end was found; null where it was not, the march then left anywhere
      */
-    public function shoot(array $from, ?Closure $foot, array $start, bool $round = true, ?BendStep $step = null, ?float $grain = null): ?array
-    {
+    public function shoot(
+        array $from, ?Closure $foot, array $start, bool $round = true, ?BendStep $step = null, ?float $grain = null,
+    ): ?array {
         $round = $round && $this->march->stream->isRound();
         $shot = new Shot($this->march, $this->elements, $this->hold, $from, $foot, $round, $step);
         $axes = [0, ...($round ? [] : [1]), 2, ...($step === null ? [] : [3])];
         $shooting = $step === null ? $this->shooting : $this->following;
-        $found = $shooting->over($axes)->aim($shot->miss(...), [...$start, $step->sought[3] ?? 0.0], $step === null ? DepthSearch::MISS : self::FOLLOWED);
+        $found = $shooting->over($axes)->aim(
+            $shot->miss(...), [...$start, $step->sought[3] ?? 0.0], $step === null ? DepthSearch::MISS : self::FOLLOWED,
+        );
         $this->effort = $shooting->evaluations;
         if ($found === null) {
             return null;

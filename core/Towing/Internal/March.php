@@ -187,7 +187,9 @@ final class March
     /** Hangs a branch by its top on the node the march has reached. */
     private function join(Branch $branch): void
     {
-        $end = $this->branches[spl_object_id($branch)] ??= new FreeEnd(new self($this->stream, $this->nudge, $this->fineness), $branch->elements);
+        $end = $this->branches[spl_object_id($branch)] ??= new FreeEnd(
+            new self($this->stream, $this->nudge, $this->fineness), $branch->elements,
+        );
         $before = $end->march->steps;
         $end->place($this->x, $this->y, $this->z, $this->curve?->grain);
         $hung = $end->march;

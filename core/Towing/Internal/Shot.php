@@ -36,7 +36,8 @@ final class Shot
      * @param  list<Element>  $elements
      * @param  float  $hold  N for each metre above the surface
      * @param  array{float, float, float}  $from  what tows it, m
-     * @param  ?Closure(): array{float, float}  $foot  where, with the march at the chain's top, what tows it would lie; null where the top does itself
+     * @param  ?Closure(): array{float, float}  $foot  where, with the march at the chain's top, what tows it would lie; null
+     *   where the top does itself
      * @param  bool  $round  whether the angle is free
      */
     public function __construct(
@@ -71,7 +72,14 @@ final class Shot
         $bearing = atan2($dy, $dx) + $along / $radius;
         $depth = $this->from[2] + $down;
         $this->support = max(0.0, ($this->floor - $depth) * $this->hold);
-        $this->march->run($this->elements, $cx + $distance * cos($bearing), $cy + $distance * sin($bearing), max($depth, $this->floor), $this->support, $grain);
+        $this->march->run(
+            $this->elements,
+            $cx + $distance * cos($bearing),
+            $cy + $distance * sin($bearing),
+            max($depth, $this->floor),
+            $this->support,
+            $grain,
+        );
         [$x, $y] = $this->foot === null ? [$this->march->x, $this->march->y] : ($this->foot)();
         $angle = atan2($y - $cy, $x - $cx) - atan2($dy, $dx);
         $this->beside = $radius * ($angle - 2 * M_PI * round($angle / (2 * M_PI)));

@@ -43,10 +43,12 @@ final class SteadyTow
         $this->stream = new Stream($water);
         $nudge ??= Nudge::none();
         $this->end = new FreeEnd(new March($this->stream, $nudge, $fineness), $line->chain);
-        $this->tether = $line->board === null ? null : new Tether($line->board, $line->towPoint, $this->end->march, $this->stream, array_map(
-            fn (BoardLoad $other): FreeEnd => new FreeEnd(new March($this->stream, $nudge, $fineness), $other->chain),
-            $line->board->others,
-        ));
+        $this->tether = $line->board === null
+            ? null
+            : new Tether($line->board, $line->towPoint, $this->end->march, $this->stream, array_map(
+                fn (BoardLoad $other): FreeEnd => new FreeEnd(new March($this->stream, $nudge, $fineness), $other->chain),
+                $line->board->others,
+            ));
         $length = 0.0;
         foreach ($line->chain as $part) {
             $length += $part instanceof Line ? $part->length : 0.0;

@@ -13,8 +13,12 @@ use RuntimeException;
 /** One headless Chromium with a profile of its own, at a viewport of exactly the size asked for. */
 final class Browser
 {
-    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $profile, private readonly int $width, private readonly int $height)
-    {
+    private function __construct(
+        public readonly RemoteWebDriver $driver,
+        private readonly string $profile,
+        private readonly int $width,
+        private readonly int $height,
+    ) {
     }
 
     public static function open(string $chromeDriver, int $width = 1280, int $height = 800): self

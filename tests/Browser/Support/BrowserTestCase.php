@@ -142,7 +142,10 @@ abstract class BrowserTestCase extends TestCase
 
     protected function waitForDepth(string $holder, int $feet, ?Browser $browser = null): void
     {
-        Wait::until(fn (): bool => $this->depth($holder, $browser) === $feet, "{$holder} at {$feet} ft, not {$this->depth($holder, $browser)}");
+        Wait::until(
+            fn (): bool => $this->depth($holder, $browser) === $feet,
+            "{$holder} at {$feet} ft, not {$this->depth($holder, $browser)}",
+        );
     }
 
     protected function waitUntilKept(?Browser $browser = null): void
@@ -153,7 +156,13 @@ abstract class BrowserTestCase extends TestCase
     protected function choose(string $css, string $option): void
     {
         $this->see($css);
-        $this->js('const s = document.querySelector(arguments[0]); s.selectedIndex = [...s.options].findIndex((o) => o.text.includes(arguments[1])); if (s.selectedIndex < 0) throw new Error("no option " + arguments[1]); s.dispatchEvent(new Event("change", { bubbles: true }));', $css, $option);
+        $this->js(
+            'const s = document.querySelector(arguments[0]); s.selectedIndex = [...s.options].findIndex((o) => '
+                .'o.text.includes(arguments[1])); if (s.selectedIndex < 0) throw new Error("no option " + arguments[1]); '
+                    .'s.dispatchEvent(new Event("change", { bubbles: true }));',
+            $css,
+            $option,
+        );
     }
 
     /** Opens one of the planning table's tasks. */
@@ -181,7 +190,10 @@ abstract class BrowserTestCase extends TestCase
     {
         $tools = $this->browser->devTools();
         foreach ($places as $i => [$x, $y]) {
-            $tools->execute('Input.dispatchTouchEvent', ['type' => $i === 0 ? 'touchStart' : 'touchMove', 'touchPoints' => [['x' => $x, 'y' => $y]]]);
+            $tools->execute(
+                'Input.dispatchTouchEvent',
+                ['type' => $i === 0 ? 'touchStart' : 'touchMove', 'touchPoints' => [['x' => $x, 'y' => $y]]],
+            );
         }
         $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
     }
@@ -191,7 +203,13 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->see($css, $text);
 
-        [$x, $y] = (array) $this->js('const e = [...document.querySelectorAll(arguments[0])].find((e) => e.textContent.includes(arguments[1])); e.scrollIntoView({ block: "nearest" }); const r = e.getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]', $css, $text ?? '');
+        [$x, $y] = (array) $this->js(
+            'const e = [...document.querySelectorAll(arguments[0])].find((e) => e.textContent.includes(arguments[1])); '
+                .'e.scrollIntoView({ block: "nearest" }); const r = e.getBoundingClientRect(); return [r.x + r.width / 2, r.y '
+                    .'+ r.height / 2]',
+            $css,
+            $text ?? '',
+        );
 
         return [(float) $x, (float) $y];
     }

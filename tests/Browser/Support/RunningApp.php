@@ -43,7 +43,21 @@ final class RunningApp
     public function serve(): void
     {
         $this->server = new Process(
-            ['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'public/router.php'],
+            [
+                'setsid',
+                PHP_BINARY,
+                '-d',
+                'opcache.enable_cli=1',
+                '-d',
+                'opcache.jit=tracing',
+                '-d',
+                'opcache.jit_buffer_size=64M',
+                '-S',
+                "127.0.0.1:{$this->port}",
+                '-t',
+                'public',
+                'public/router.php',
+            ],
             self::root(), ['PHP_CLI_SERVER_WORKERS' => '4'] + self::environment($this->database), timeout: null,
         );
         $this->server->disableOutput();
@@ -117,7 +131,11 @@ final class RunningApp
     /** @return array<string, string> as the launcher serves a database, its configuration and routes cached beside it */
     private static function environment(string $database): array
     {
-        return ['ADMEK_DATABASE' => $database, 'APP_CONFIG_CACHE' => "{$database}.config.php", 'APP_ROUTES_CACHE' => "{$database}.routes.php"];
+        return [
+            'ADMEK_DATABASE' => $database,
+            'APP_CONFIG_CACHE' => "{$database}.config.php",
+            'APP_ROUTES_CACHE' => "{$database}.routes.php",
+        ];
     }
 
     private static function temporary(): string

@@ -17,10 +17,13 @@ require dirname(__DIR__, 3).'/vendor/autoload.php';
  * @param  string  $shown  what must be on the screen first
  * @param  string  $then  script to run before the picture
  */
-function picture(RunningApp $app, string $name, string $theme, array $size, string $path, string $shown, string $then = '', string $after = ''): void
-{
+function picture(
+    RunningApp $app, string $name, string $theme, array $size, string $path, string $shown, string $then = '', string $after = '',
+): void {
     $browser = Browser::open(ChromeDriver::url(), ...$size);
-    $see = static fn (string $css) => Wait::until(static fn (): bool => $browser->driver->findElements(WebDriverBy::cssSelector($css)) !== [], $css);
+    $see = static fn (string $css) => Wait::until(
+        static fn (): bool => $browser->driver->findElements(WebDriverBy::cssSelector($css)) !== [], $css,
+    );
     $browser->driver->get($app->url());
     $browser->driver->executeScript('localStorage.setItem("admek.theme", arguments[0])', [$theme]);
     $browser->driver->navigate()->refresh();
@@ -30,7 +33,9 @@ function picture(RunningApp $app, string $name, string $theme, array $size, stri
         $browser->driver->executeScript($then);
         $see($after);
     }
-    $browser->driver->executeAsyncScript('document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(arguments[0])))');
+    $browser->driver->executeAsyncScript(
+        'document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(arguments[0])))',
+    );
     $browser->picture(dirname(__DIR__, 3)."/docs/screenshots/{$name}.png");
     $browser->close();
     echo "docs/screenshots/{$name}.png\n";
@@ -42,21 +47,76 @@ $choose = static fn (string $holder): string => "document.querySelector('[data-h
 $app = RunningApp::withDemo();
 picture($app, 'trips', 'day', $wide, '/', '#next');
 picture($app, 'prepare', 'day', $wide, '/trips/2/prepare', '[data-verdict]');
-picture($app, 'water', 'day', $wide, '/trips/2/water', '[data-advice=speed]', "document.querySelector('[data-water-band=king]').scrollIntoView()", '.seen');
-picture($app, 'ground', 'dusk', $wide, '/trips/2/ground', '#ground-file', "const s = document.querySelector('svg[role=img]').getBoundingClientRect(); document.querySelector('svg[role=img]').dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: s.x + 540, clientY: s.y + 330 }));", '[data-way=drawn]');
+picture(
+    $app,
+    'water',
+    'day',
+    $wide,
+    '/trips/2/water',
+    '[data-advice=speed]',
+    "document.querySelector('[data-water-band=king]').scrollIntoView()",
+    '.seen',
+);
+picture(
+    $app,
+    'ground',
+    'dusk',
+    $wide,
+    '/trips/2/ground',
+    '#ground-file',
+    "const s = document.querySelector('svg[role=img]').getBoundingClientRect(); "
+        ."document.querySelector('svg[role=img]').dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: s.x + 540, "
+            .'clientY: s.y + 330 }));',
+    '[data-way=drawn]',
+);
 picture($app, 'spread-day', 'day', $wide, '/trips/2/spread', $line, $choose('P3'), '[data-holder=P3].chosen');
 picture($app, 'spread-red', 'red', $wide, '/trips/2/spread', $line, $choose('P5'), '[data-holder=P5].chosen');
 picture($app, 'spread-what-if-dusk', 'dusk', $wide, '/trips/2/spread', $line,
-    $choose('P2')."const r = document.querySelector('[aria-label=Turn]'); r.value = -5; r.dispatchEvent(new Event('input', { bubbles: true }));", 'main[data-solved="2"]');
+    $choose('P2')."const r = document.querySelector('[aria-label=Turn]'); r.value = -5; r.dispatchEvent(new Event('input', { "
+        .'bubbles: true }));', 'main[data-solved="2"]');
 picture($app, 'to-look-at', 'day', $wide, '/trips/2/spread', $line,
-    $choose('P5')."const i = document.getElementById('let-out'); i.value = '121'; i.dispatchEvent(new Event('input', { bubbles: true })); i.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true })); document.querySelector('[aria-controls=to-look-at]').click()", '#to-look-at .btn');
-$key = static fn (string ...$keys): string => implode('', array_map(static fn (string $k): string => "dispatchEvent(new KeyboardEvent('keydown', { key: '{$k}', bubbles: true }));", $keys));
-picture($app, 'spread-from-above', 'day', $wide, '/trips/2/spread', $line, $choose('P2').$key('w', 'c', ',', ',', ',', ',', ',', ','), 'main[data-solved="3"]');
-picture($app, 'draft', 'day', $wide, '/trips/2/spread', $line, $key('d')."requestAnimationFrame(() => document.querySelector('dialog .btn-primary').click())", 'dialog tbody tr');
+    $choose('P5')."const i = document.getElementById('let-out'); i.value = '121'; i.dispatchEvent(new Event('input', { "
+        ."bubbles: true })); i.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true })); "
+            ."document.querySelector('[aria-controls=to-look-at]').click()", '#to-look-at .btn');
+$key = static fn (string ...$keys): string => implode(
+    '',
+    array_map(
+        static fn (string $k): string => "dispatchEvent(new KeyboardEvent('keydown', { key: '{$k}', bubbles: true }));", $keys,
+    ),
+);
+picture(
+    $app,
+    'spread-from-above',
+    'day',
+    $wide,
+    '/trips/2/spread',
+    $line,
+    $choose('P2').$key('w', 'c', ',', ',', ',', ',', ',', ','),
+    'main[data-solved="3"]',
+);
+picture(
+    $app,
+    'draft',
+    'day',
+    $wide,
+    '/trips/2/spread',
+    $line,
+    $key('d')."requestAnimationFrame(() => document.querySelector('dialog .btn-primary').click())",
+    'dialog tbody tr',
+);
 picture($app, 'setting-order', 'dusk', $wide, '/trips/2/spread', $line, $key('o'), 'dialog [data-order]');
 picture($app, 'deck-card', 'day', [1280, 1000], '/trips/2/deck-card', '.sheet tbody tr');
 picture($app, 'log', 'dusk', $wide, '/trips/1/log', '.bite', "document.querySelector('.rod').click()", '.rod.chosen .depth');
 picture($app, 'log-phone', 'day', [390, 844], '/trips/1/log', '.bite');
 picture($app, 'deck-card-phone', 'day', [390, 844], '/trips/2/deck-card', '.rod .setting');
 $empty = RunningApp::empty();
-picture($empty, 'first-run', 'day', $wide, '/', 'form', "document.querySelector('form button').click()", '[aria-label="Code of rod 1"]');
+picture(
+    $empty,
+    'first-run',
+    'day',
+    $wide,
+    '/',
+    'form',
+    "document.querySelector('form button').click()",
+    '[aria-label="Code of rod 1"]',
+);

@@ -28,7 +28,9 @@ final class FishTest extends TestCase
             $us(Quantity::Temperature, $habits->feedsFrom), $us(Quantity::Temperature, $habits->feedsTo),
             $us(Quantity::Speed, $habits->speedFrom), $us(Quantity::Speed, $habits->speedTo),
         ]);
-        self::assertTrue($habits->feedsFrom <= $habits->likesFrom && $habits->likesTo <= $habits->feedsTo, 'it feeds where it likes to be');
+        self::assertTrue(
+            $habits->feedsFrom <= $habits->likesFrom && $habits->likesTo <= $habits->feedsTo, 'it feeds where it likes to be',
+        );
     }
 
     /** @return iterable<string, array{Species, list<float>}> */
@@ -46,7 +48,9 @@ final class FishTest extends TestCase
     #[DataProvider('warm')]
     public function test_in_water_too_warm_they_are_not_fished_for_to_release(Species $species, float $limit): void
     {
-        $said = static fn (float $fahrenheit): string => FishCare::advice([$species], Book::Care->of(), Units::Us->toSi(Quantity::Temperature, $fahrenheit), [])->in(Units::Us);
+        $said = static fn (float $fahrenheit): string => FishCare::advice(
+            [$species], Book::Care->of(), Units::Us->toSi(Quantity::Temperature, $fahrenheit), [],
+        )->in(Units::Us);
 
         self::assertStringStartsWith('Net it, hook out in the water', $said($limit - 0.5));
         self::assertStringStartsWith("Do not fish for {$species->label()} to release", $said($limit + 0.6));
@@ -66,11 +70,18 @@ final class FishTest extends TestCase
     public function test_those_brought_up_from_the_deep_are_named_and_from_how_deep(): void
     {
 
-        self::assertStringContainsString('Lake trout from 110 ft brought up fast may not survive release', self::care([Species::King, Species::LakeTrout], ['king' => 120, 'lake_trout' => 110]));
-        self::assertStringNotContainsString('brought up fast', self::care([Species::King], ['king' => 120]), 'kings vent themselves');
+        self::assertStringContainsString(
+            'Lake trout from 110 ft brought up fast may not survive release',
+            self::care([Species::King, Species::LakeTrout], ['king' => 120, 'lake_trout' => 110]),
+        );
+        self::assertStringNotContainsString(
+            'brought up fast', self::care([Species::King], ['king' => 120]), 'kings vent themselves',
+        );
         self::assertStringNotContainsString('brought up fast', self::care([Species::Walleye], ['walleye' => 28]));
         self::assertStringContainsString('Walleye from 34 ft', self::care([Species::Walleye], ['walleye' => 34]));
-        self::assertStringContainsString('is not known', FishCare::advice([Species::Coho], Book::Care->of(), null, [])->in(Units::Us));
+        self::assertStringContainsString(
+            'is not known', FishCare::advice([Species::Coho], Book::Care->of(), null, [])->in(Units::Us),
+        );
     }
 
     /**
@@ -79,6 +90,8 @@ final class FishTest extends TestCase
      */
     private static function care(array $species, array $deepest): string
     {
-        return FishCare::advice($species, Book::Care->of(), 10.0, array_map(static fn (float $feet): float => $feet * Units::FOOT, $deepest))->in(Units::Us);
+        return FishCare::advice(
+            $species, Book::Care->of(), 10.0, array_map(static fn (float $feet): float => $feet * Units::FOOT, $deepest),
+        )->in(Units::Us);
     }
 }

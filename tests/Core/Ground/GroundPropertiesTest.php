@@ -53,10 +53,14 @@ final class GroundPropertiesTest extends TestCase
             $changes = 0;
             foreach ($grid->depths as $r => $row) {
                 foreach ($row as $c => $here) {
-                    $changes += (int) (isset($row[$c + 1]) && ($here > $depth) !== ($row[$c + 1] > $depth)) + (int) (isset($grid->depths[$r + 1]) && ($here > $depth) !== ($grid->depths[$r + 1][$c] > $depth));
+                    $changes += (int) (isset($row[$c + 1]) && ($here > $depth) !== ($row[$c + 1] > $depth)) + (int) (
+                        isset($grid->depths[$r + 1]) && ($here > $depth) !== ($grid->depths[$r + 1][$c] > $depth)
+                    );
                 }
             }
-            $closed = count(array_filter($grid->contour($depth), static fn (array $line): bool => $line[0] == $line[count($line) - 1]));
+            $closed = count(
+                array_filter($grid->contour($depth), static fn (array $line): bool => $line[0] == $line[count($line) - 1]),
+            );
             self::assertSame($changes, $crossed - $closed, 'each change of side between two points of the grid is crossed once');
         }
     }
@@ -70,19 +74,35 @@ final class GroundPropertiesTest extends TestCase
             $pass = Pass::of($course, $speed, $current);
             foreach ($pass->legs as $leg) {
                 if ($leg['heading'] === null) {
-                    self::assertGreaterThanOrEqual($speed, $current['drift'] * abs(sin(deg2rad($current['set'] - $leg['bearing']))) + 1e-9, 'swept off only by more than she makes');
+                    self::assertGreaterThanOrEqual(
+                        $speed,
+                        $current['drift'] * abs(sin(deg2rad($current['set'] - $leg['bearing']))) + 1e-9,
+                        'swept off only by more than she makes',
+                    );
 
                     continue;
                 }
                 // Velocity through the water and the water's own must add to one along the leg.
-                [$east, $north] = [$speed * sin(deg2rad($leg['heading'])) + $current['drift'] * sin(deg2rad($current['set'])), $speed * cos(deg2rad($leg['heading'])) + $current['drift'] * cos(deg2rad($current['set']))];
+                [$east, $north] = [
+                    $speed * sin(deg2rad($leg['heading'])) + $current['drift'] * sin(deg2rad($current['set'])),
+                    $speed * cos(deg2rad($leg['heading'])) + $current['drift'] * cos(deg2rad($current['set'])),
+                ];
                 $along = $east * sin(deg2rad($leg['bearing'])) + $north * cos(deg2rad($leg['bearing']));
                 $across = $east * cos(deg2rad($leg['bearing'])) - $north * sin(deg2rad($leg['bearing']));
                 self::assertEqualsWithDelta(0.0, $across, 1e-9);
                 self::assertEqualsWithDelta($leg['ground'], $along, 1e-9);
             }
             if ($pass->takes() !== null) {
-                self::assertEqualsWithDelta($course->length(), array_sum(array_map(static fn (array $leg): float => ($leg['ground'] ?? 0.0) * ($leg['length'] / ($leg['ground'] ?? 1.0)), $pass->legs)), 0.5);
+                self::assertEqualsWithDelta(
+                    $course->length(),
+                    array_sum(
+                        array_map(
+                            static fn (array $leg): float => ($leg['ground'] ?? 0.0) * ($leg['length'] / ($leg['ground'] ?? 1.0)),
+                            $pass->legs,
+                        ),
+                    ),
+                    0.5,
+                );
                 self::assertEqualsWithDelta($pass->takes() * $speed, $pass->fished(), 1e-6);
             }
         }
@@ -94,7 +114,12 @@ final class GroundPropertiesTest extends TestCase
             $course = $this->course();
             $there = Pass::of($course, 1.0)->turns;
             $back = array_reverse(Pass::of($course->reversed(), 1.0)->turns);
-            self::assertSame(array_column($there, 'side'), array_map(static fn (string $side): string => $side === 'port' ? 'starboard' : 'port', array_column($back, 'side')));
+            self::assertSame(
+                array_column($there, 'side'),
+                array_map(
+                    static fn (string $side): string => $side === 'port' ? 'starboard' : 'port', array_column($back, 'side'),
+                ),
+            );
             foreach ($there as $j => $turn) {
                 // Bearings are taken where a leg begins, and a parallel is no straight line.
                 self::assertEqualsWithDelta($turn['radius'], $back[$j]['radius'], 0.002 * $turn['radius']);
@@ -134,17 +159,35 @@ final class GroundPropertiesTest extends TestCase
 
     private function grid(): BottomGrid
     {
-        $waves = array_map(fn (): array => [$this->chance->getInt(5, 60) / 100, $this->chance->getInt(5, 60) / 100, $this->chance->getInt(0, 628) / 100, $this->chance->getInt(2, 10)], range(1, 4));
+        $waves = array_map(
+            fn (): array => [
+                $this->chance->getInt(5, 60) / 100,
+                $this->chance->getInt(5, 60) / 100,
+                $this->chance->getInt(0, 628) / 100,
+                $this->chance->getInt(2, 10),
+            ],
+            range(1, 4),
+        );
 
         return BottomGrid::of(45.0, -38.0, 0.002, array_values(array_map(static fn (int $i): array => array_map(
-            static fn (int $j): float => max(0.0, 25.0 + array_sum(array_map(static fn (array $wave): float => $wave[3] * sin($wave[0] * $i + $wave[1] * $j + $wave[2]), $waves))),
+            static fn (int $j): float => max(
+                0.0,
+                25.0 + array_sum(
+                    array_map(static fn (array $wave): float => $wave[3] * sin($wave[0] * $i + $wave[1] * $j + $wave[2]), $waves),
+                ),
+            ),
             range(0, 30),
         ), range(0, 24))));
     }
 
     private function onEdge(Place $place): bool
     {
-        foreach ([$place->latitude - 45.0, 45.0 + 24 * 0.002 - $place->latitude, $place->longitude + 38.0, -38.0 + 30 * 0.002 - $place->longitude] as $off) {
+        foreach ([
+            $place->latitude - 45.0,
+            45.0 + 24 * 0.002 - $place->latitude,
+            $place->longitude + 38.0,
+            -38.0 + 30 * 0.002 - $place->longitude,
+        ] as $off) {
             if (abs($off) < 1e-9) {
                 return true;
             }

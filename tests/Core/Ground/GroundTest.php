@@ -25,7 +25,14 @@ final class GroundTest extends TestCase
         // A degree of a meridian of the mean sphere is 111.195 km; of the parallel that times its cosine.
         self::assertEqualsWithDelta(111_194.9, $a->to(new Place(46.0, -38.0)), 1.0);
         self::assertEqualsWithDelta(111_194.9 * cos(deg2rad(45)), $a->to(new Place(45.0, -37.0)), 5.0);
-        self::assertEqualsWithDelta([0.0, 90.0, 180.0, 270.0], array_map(fn (Place $to): float => round($a->bearingTo($to)), [new Place(45.1, -38.0), new Place(45.0, -37.9), new Place(44.9, -38.0), new Place(45.0, -38.1)]), 0.1);
+        self::assertEqualsWithDelta(
+            [0.0, 90.0, 180.0, 270.0],
+            array_map(
+                fn (Place $to): float => round($a->bearingTo($to)),
+                [new Place(45.1, -38.0), new Place(45.0, -37.9), new Place(44.9, -38.0), new Place(45.0, -38.1)],
+            ),
+            0.1,
+        );
         $moved = $a->moved(3000.0, -4000.0);
         self::assertEqualsWithDelta(5000.0, $a->to($moved), 5.0);
         self::assertEqualsWithDelta([3000.0, -4000.0], $moved->from($a), 0.01);
@@ -37,10 +44,19 @@ final class GroundTest extends TestCase
     {
         $grid = BottomGrid::of(45.0, -38.0, 0.01, [[10.0, 20.0, 30.0], [20.0, 30.0, 40.0]]);
 
-        self::assertEqualsWithDelta([10.0, 15.0, 20.0, 40.0, 27.5], array_map(fn (array $at): ?float => $grid->at(new Place(...$at)), [[45.0, -38.0], [45.0, -37.995], [45.005, -37.995], [45.01, -37.98], [45.005, -37.9875]]), 1e-6);
+        self::assertEqualsWithDelta(
+            [10.0, 15.0, 20.0, 40.0, 27.5],
+            array_map(
+                fn (array $at): ?float => $grid->at(new Place(...$at)),
+                [[45.0, -38.0], [45.0, -37.995], [45.005, -37.995], [45.01, -37.98], [45.005, -37.9875]],
+            ),
+            1e-6,
+        );
         self::assertNull($grid->at(new Place(45.02, -38.0)));
         self::assertNull($grid->at(new Place(45.0, -38.001)));
-        foreach ([[[[1.0, 2.0]], 'rows'], [[[1.0, 2.0], [1.0]], 'rows.1'], [[[1.0, 2.0], [1.0, -3.0]], 'rows.1.1']] as [$rows, $field]) {
+        foreach ([
+            [[[1.0, 2.0]], 'rows'], [[[1.0, 2.0], [1.0]], 'rows.1'], [[[1.0, 2.0], [1.0, -3.0]], 'rows.1.1'],
+        ] as [$rows, $field]) {
             try {
                 BottomGrid::of(45.0, -38.0, 0.01, $rows);
                 self::fail($field);
@@ -52,7 +68,9 @@ final class GroundTest extends TestCase
 
     public function test_the_contour_of_a_slope_is_a_line_and_of_a_bowl_a_ring(): void
     {
-        $slope = BottomGrid::of(45.0, -38.0, 0.001, array_fill(0, 31, array_map(static fn (int $j): float => 2.0 * $j, range(0, 20))));
+        $slope = BottomGrid::of(
+            45.0, -38.0, 0.001, array_fill(0, 31, array_map(static fn (int $j): float => 2.0 * $j, range(0, 20))),
+        );
         $lines = $slope->contour(13.0);
         self::assertCount(1, $lines);
         self::assertCount(31, $lines[0]);
@@ -65,7 +83,9 @@ final class GroundTest extends TestCase
         self::assertEquals($rings[0][0], $rings[0][count($rings[0]) - 1], 'closed');
         $middle = new Place(45.05, -37.95);
         foreach ($rings[0] as $place) {
-            self::assertEqualsWithDelta(2000.0, $place->to($middle), 25.0, 'depth is a hundredth of the distance from its middle');
+            self::assertEqualsWithDelta(
+                2000.0, $place->to($middle), 25.0, 'depth is a hundredth of the distance from its middle',
+            );
             self::assertEqualsWithDelta(20.0, $bowl->at($place), 1e-6, 'on the line it is as deep as the line says');
         }
         self::assertEqualsWithDelta(2 * M_PI * 2000.0, Course::of($rings[0])->length(), 60.0);
@@ -89,7 +109,9 @@ final class GroundTest extends TestCase
         self::assertEqualsWithDelta(20.0, $near->away($a->moved(320.0, 200.0)), 1.0);
         self::assertEqualsWithDelta(0.0, $course->reversed()->at(0.0)->to($a->moved(300.0, 400.0)), 0.1);
 
-        $wobbling = Course::of(array_map(static fn (int $i): Place => $a->moved(20.0 * $i, $i % 2 === 0 ? 4.0 : -4.0), range(0, 50)));
+        $wobbling = Course::of(
+            array_map(static fn (int $i): Place => $a->moved(20.0 * $i, $i % 2 === 0 ? 4.0 : -4.0), range(0, 50)),
+        );
         self::assertCount(2, $wobbling->simplified(10.0)->places);
         $ring = Course::of($this->bowl()->contour(20.0)[0]);
         $fit = $ring->simplified(40.0);
@@ -110,7 +132,9 @@ final class GroundTest extends TestCase
         self::assertEqualsWithDelta(1600.0, $pass->fished(), 1.0);
         self::assertCount(1, $pass->turns);
         self::assertSame('starboard', $pass->turns[0]['side']);
-        self::assertEqualsWithDelta([90.0, 300.0], [$pass->turns[0]['angle'], $pass->tightest()], 0.5, 'half of the shorter leg, at a right angle');
+        self::assertEqualsWithDelta(
+            [90.0, 300.0], [$pass->turns[0]['angle'], $pass->tightest()], 0.5, 'half of the shorter leg, at a right angle',
+        );
         self::assertFalse($pass->shouldLift());
         self::assertNull(Pass::of(Course::of([$a, $a->moved(900.0, 0.0)]), self::SPEED)->tightest());
     }
@@ -135,7 +159,9 @@ final class GroundTest extends TestCase
         yield 'from ahead' => [['set' => 180.0, 'drift' => 0.4], 0.6, 0.0, false];
         yield 'from ahead, hardly making way' => [['set' => 180.0, 'drift' => 0.9], 0.1, 0.0, true];
         yield 'from ahead, losing' => [['set' => 180.0, 'drift' => 1.2], -0.2, 0.0, true];
-        yield 'from port, setting east: three, four, five' => [['set' => 90.0, 'drift' => 0.6], 0.8, 360.0 - rad2deg(asin(0.6)), false];
+        yield 'from port, setting east: three, four, five' => [
+            ['set' => 90.0, 'drift' => 0.6], 0.8, 360.0 - rad2deg(asin(0.6)), false,
+        ];
         yield 'swept off' => [['set' => 90.0, 'drift' => 1.1], null, null, true];
     }
 
@@ -163,7 +189,12 @@ final class GroundTest extends TestCase
         $places = $thinning->places();
         self::assertLessThanOrEqual(501, count($places));
         self::assertGreaterThan(200, count($places));
-        self::assertEqualsWithDelta($a->to($a->moved(1.5 * 59_999, 0.0)), $places[0]->to($places[count($places) - 1]), 100.0, 'from its first place to its last');
+        self::assertEqualsWithDelta(
+            $a->to($a->moved(1.5 * 59_999, 0.0)),
+            $places[0]->to($places[count($places) - 1]),
+            100.0,
+            'from its first place to its last',
+        );
         $few = new Thinning;
         array_map($few->take(...), [$a, $a->moved(0.1, 0.0), $a->moved(50.0, 0.0)]);
         self::assertCount(2, $few->places());
@@ -174,7 +205,9 @@ final class GroundTest extends TestCase
     {
         $a = new Place(45.0, -38.0);
         self::assertSame('Old Wall', (new Structure('Old Wall', StructureKind::Edge, [$a, $a->moved(9.0, 0.0)]))->name);
-        foreach ([['', StructureKind::Hump, [$a], 'name'], ['Edge', StructureKind::Edge, [$a], 'places']] as [$name, $kind, $places, $field]) {
+        foreach ([
+            ['', StructureKind::Hump, [$a], 'name'], ['Edge', StructureKind::Edge, [$a], 'places'],
+        ] as [$name, $kind, $places, $field]) {
             try {
                 new Structure($name, $kind, $places);
                 self::fail($field);
@@ -189,6 +222,17 @@ final class GroundTest extends TestCase
     {
         $middle = new Place(45.05, -37.95);
 
-        return BottomGrid::of(45.0, -38.0, 0.001, array_map(static fn (int $i): array => array_map(static fn (int $j): float => (new Place(45.0 + 0.001 * $i, -38.0 + 0.001 * $j))->to($middle) / 100.0, range(0, 100)), range(0, 100)));
+        return BottomGrid::of(
+            45.0,
+            -38.0,
+            0.001,
+            array_map(
+                static fn (int $i): array => array_map(
+                    static fn (int $j): float => (new Place(45.0 + 0.001 * $i, -38.0 + 0.001 * $j))->to($middle) / 100.0,
+                    range(0, 100),
+                ),
+                range(0, 100),
+            ),
+        );
     }
 }

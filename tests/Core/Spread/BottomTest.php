@@ -39,7 +39,9 @@ final class BottomTest extends TestCase
             for ($gone = 0.0; $gone < 900.0 && $first === null; $gone += 0.05) {
                 $first = $bottom->at($gone - $lag) - $depth <= $wanted ? $gone : null;
             }
-            $first === null ? self::assertNull($bottom->first($depth, $lag, $wanted)) : self::assertEqualsWithDelta($first, $bottom->first($depth, $lag, $wanted), 0.06);
+            $first === null
+                ? self::assertNull($bottom->first($depth, $lag, $wanted))
+                : self::assertEqualsWithDelta($first, $bottom->first($depth, $lag, $wanted), 0.06);
         }
     }
 
@@ -53,20 +55,36 @@ final class BottomTest extends TestCase
 
     public function test_what_lies_astern_of_the_gear_counts_no_more(): void
     {
-        $hump = Bottom::profile([['along' => 0.0, 'depth' => 30.0], ['along' => 100.0, 'depth' => 18.0], ['along' => 200.0, 'depth' => 30.0]]);
+        $hump = Bottom::profile(
+            [['along' => 0.0, 'depth' => 30.0], ['along' => 100.0, 'depth' => 18.0], ['along' => 200.0, 'depth' => 30.0]],
+        );
 
-        self::assertSame(['clearance' => -2.0, 'ahead' => 150.0, 'standing' => 0.0], $hump->clearance(20.0, 50.0), 'gear 50 m back comes over it when the boat is 50 m past');
-        self::assertSame(['clearance' => -2.0, 'ahead' => 30.0, 'standing' => 0.0], $hump->from(120.0)->clearance(20.0, 50.0), 'the boat is over it already, the gear is not');
+        self::assertSame(
+            ['clearance' => -2.0, 'ahead' => 150.0, 'standing' => 0.0],
+            $hump->clearance(20.0, 50.0),
+            'gear 50 m back comes over it when the boat is 50 m past',
+        );
+        self::assertSame(
+            ['clearance' => -2.0, 'ahead' => 30.0, 'standing' => 0.0],
+            $hump->from(120.0)->clearance(20.0, 50.0),
+            'the boat is over it already, the gear is not',
+        );
         self::assertSame(10.0, $hump->from(260.0)->clearance(20.0, 50.0)['clearance']);
     }
 
     /** @return iterable<string, array{string, bool, list<array{float, float}>}> */
     public static function files(): iterable
     {
-        yield 'feet by heading on a metric boat' => ["Distance (ft),Depth (ft)\n0,100\n250,80\n", true, [[0.0, 30.48], [76.2, 24.384]]];
-        yield 'metres by heading, commas in the figures' => ["weg m;tiefe m\n0;30,5\n100;28,25\n", false, [[0.0, 30.5], [100.0, 28.25]]];
+        yield 'feet by heading on a metric boat' => [
+            "Distance (ft),Depth (ft)\n0,100\n250,80\n", true, [[0.0, 30.48], [76.2, 24.384]],
+        ];
+        yield 'metres by heading, commas in the figures' => [
+            "weg m;tiefe m\n0;30,5\n100;28,25\n", false, [[0.0, 30.5], [100.0, 28.25]],
+        ];
         yield 'no heading: the boat’s own units' => ["0 100\n100 90\n", false, [[0.0, 30.48], [30.48, 27.432]]];
-        yield 'no heading, metric, tabs, other line ends, remarks and a mark of order' => ["\u{FEFF}# a course\r\n0\t30\r\n\r\n50\t29\r", true, [[0.0, 30.0], [50.0, 29.0]]];
+        yield 'no heading, metric, tabs, other line ends, remarks and a mark of order' => [
+            "\u{FEFF}# a course\r\n0\t30\r\n\r\n50\t29\r", true, [[0.0, 30.0], [50.0, 29.0]],
+        ];
         yield 'miles are nobody’s: only what is named' => ["along,depth ft\n0,100\n100,50", true, [[0.0, 30.48], [100.0, 15.24]]];
     }
 
@@ -86,7 +104,10 @@ final class BottomTest extends TestCase
         yield 'nothing' => ["along,depth\n", 'profile'];
         yield 'too deep' => ["0,30\n10,9000\n", 'profile.1.depth'];
         yield 'not text' => ["\xff\xfe0,1", 'profile'];
-        yield 'without end' => [implode("\n", array_map(static fn (int $i): string => "{$i},30", range(0, Bottom::MOST_PLACES))), 'profile line 20001'];
+        yield 'without end' => [
+            implode("\n", array_map(static fn (int $i): string => "{$i},30", range(0, Bottom::MOST_PLACES))),
+            'profile line 20001',
+        ];
     }
 
     #[DataProvider('broken')]
@@ -104,13 +125,21 @@ final class BottomTest extends TestCase
 
     public function test_what_stands_on_the_bottom_is_met_before_the_bottom_is(): void
     {
-        $course = Bottom::profile([['along' => 0.0, 'depth' => 30.0], ['along' => 100.0, 'depth' => 30.0, 'standing' => 6.0], ['along' => 200.0, 'depth' => 30.0]]);
+        $course = Bottom::profile(
+            [
+                ['along' => 0.0, 'depth' => 30.0],
+                ['along' => 100.0, 'depth' => 30.0, 'standing' => 6.0],
+                ['along' => 200.0, 'depth' => 30.0],
+            ],
+        );
 
         self::assertSame(['clearance' => 4.0, 'ahead' => 120.0, 'standing' => 6.0], $course->clearance(20.0, 20.0));
         self::assertEqualsWithDelta(27.0, $course->at(50.0), 1e-9, 'straight between the places, as the bottom is');
         self::assertSame(3.0, $course->from(150.0)->clearance(20.0, 0.0)['standing'], 'half passed');
         self::assertSame(0.0, $course->from(250.0)->clearance(20.0, 0.0)['standing'], 'passed');
-        self::assertSame(['clearance' => 7.0, 'ahead' => 0.0, 'standing' => 3.0], Bottom::flat(30.0)->with(3.0)->clearance(20.0, 5.0));
+        self::assertSame(
+            ['clearance' => 7.0, 'ahead' => 0.0, 'standing' => 3.0], Bottom::flat(30.0)->with(3.0)->clearance(20.0, 5.0),
+        );
         self::assertSame(24.0, $course->with(3.0)->at(100.0), 'the higher of the two counts');
         self::assertSame(0.0, Bottom::flat(2.0)->with(9.0)->at(0.0), 'nothing counts above the surface');
         $this->expectExceptionMessage('profile.0.standing');

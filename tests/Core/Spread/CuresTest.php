@@ -33,10 +33,27 @@ final class CuresTest extends TestCase
         $deep = $this->diver(1.0, 40.0);
         $bottom = $this->running(Lines::plan([$deep]))[0]->depth();
         $cases = [
-            'crossed holders' => [[$this->board('P1', 25.0), $this->board('P2', 40.0)], new SpreadLimits, BreachKind::HolderOrder, CureKind::SwapHolders],
-            'crowding boards' => [[$this->board('P1', 40.0), $this->board('P2', 38.0)], new SpreadLimits, BreachKind::Neighbours, CureKind::SetBoardOut],
-            'touching bottom' => [[$deep], new SpreadLimits(bottom: Bottom::flat($bottom)), BreachKind::Bottom, CureKind::SetControl],
-            'a long lead into a diver’s line' => [[$this->diver(0.0, 30.0), $this->rigger('P5', 12.2, 18.0)], new SpreadLimits, BreachKind::Tangle, CureKind::SetControl],
+            'crossed holders' => [
+                [$this->board('P1', 25.0), $this->board('P2', 40.0)],
+                new SpreadLimits,
+                BreachKind::HolderOrder,
+                CureKind::SwapHolders,
+            ],
+            'crowding boards' => [
+                [$this->board('P1', 40.0), $this->board('P2', 38.0)],
+                new SpreadLimits,
+                BreachKind::Neighbours,
+                CureKind::SetBoardOut,
+            ],
+            'touching bottom' => [
+                [$deep], new SpreadLimits(bottom: Bottom::flat($bottom)), BreachKind::Bottom, CureKind::SetControl,
+            ],
+            'a long lead into a diver’s line' => [
+                [$this->diver(0.0, 30.0), $this->rigger('P5', 12.2, 18.0)],
+                new SpreadLimits,
+                BreachKind::Tangle,
+                CureKind::SetControl,
+            ],
         ];
         foreach ($cases as $name => [$lines, $limits, $kind, $cureKind]) {
             $plan = Lines::plan($lines);
@@ -46,7 +63,9 @@ final class CuresTest extends TestCase
             self::assertSame($cureKind, $cure?->kind, $name);
             $cured = $cure->applied($plan);
             self::assertSame([], $this->kinds($cured, $kind, $limits), $name);
-            self::assertLessThan(count(Breaches::of($this->running($plan), $limits)), count(Breaches::of($this->running($cured), $limits)), $name);
+            self::assertLessThan(
+                count(Breaches::of($this->running($plan), $limits)), count(Breaches::of($this->running($cured), $limits)), $name,
+            );
             self::assertSame($this->tips($plan), $this->tips($cured), 'holders stay where they stand');
         }
     }
@@ -57,9 +76,14 @@ final class CuresTest extends TestCase
         $swapped = (new Cure(CureKind::SwapHolders, ['P1', 'P2']))->applied($plan);
 
         self::assertSame(0.5, -$swapped->lineOf('P2')->tip[2], 'a tip held low goes with its rod');
-        self::assertSame([40.0, 25.0], array_map(static fn (string $holder): ?float => $swapped->lineOf($holder)->rig->board()?->out(), ['P1', 'P2']));
+        self::assertSame(
+            [40.0, 25.0],
+            array_map(static fn (string $holder): ?float => $swapped->lineOf($holder)->rig->board()?->out(), ['P1', 'P2']),
+        );
         self::assertSame('Lure of P1', $swapped->describedOf('P2')->lure->name);
-        self::assertEquals($plan->described, (new Cure(CureKind::SwapHolders, ['P2', 'P1']))->applied($swapped)->described, 'and back');
+        self::assertEquals(
+            $plan->described, (new Cure(CureKind::SwapHolders, ['P2', 'P1']))->applied($swapped)->described, 'and back',
+        );
         self::assertSame('Swap P1 and P2', (new Cure(CureKind::SwapHolders, ['P1', 'P2']))->order($plan)->in(Units::Us));
     }
 
@@ -77,21 +101,34 @@ final class CuresTest extends TestCase
     public function test_of_too_many_lines_the_one_that_serves_no_band_stays_in_the_boat(): void
     {
         $plan = Lines::plan([$this->rigger('P5', 20.0, 6.0), $this->rigger('S5', 27.0, 6.0), $this->board('P1', 40.0)]);
-        $out = $this->cures($plan, new SpreadLimits(lines: 2, bands: ['king' => [18.0, 32.0]]))->of(new Breach(BreachKind::LineCount, [], 3.0, 2.0));
+        $out = $this->cures(
+            $plan, new SpreadLimits(lines: 2, bands: ['king' => [18.0, 32.0]]),
+        )->of(new Breach(BreachKind::LineCount, [], 3.0, 2.0));
 
         self::assertNotNull($out);
         self::assertSame([CureKind::TakeOut, ['P1']], [$out->kind, $out->holders]);
         self::assertCount(2, $out->applied($plan)->lines);
-        self::assertNull($this->cures($plan, new SpreadLimits)->of(new Breach(BreachKind::SettingCross, ['P5', 'S5'])), 'the order is the captain’s to put');
+        self::assertNull(
+            $this->cures($plan, new SpreadLimits)->of(new Breach(BreachKind::SettingCross, ['P5', 'S5'])),
+            'the order is the captain’s to put',
+        );
     }
 
     public function test_a_finish_pulled_twice_is_changed_for_one_that_swims_alike_and_no_line_has(): void
     {
         $silver = ['lure' => ['name' => 'spoon', 'kind' => 'medium_spoon', 'finish' => 'silver']];
-        $plan = Lines::plan([$silver + $this->rigger('P5', 20.0, 6.0), $silver + $this->rigger('S5', 27.0, 6.0), $this->board('P1', 40.0)]);
-        $spare = static fn (string $name, string $finish, LureKind $kind = LureKind::MediumSpoon): DescribedLure => new DescribedLure($name, $kind, $finish);
+        $plan = Lines::plan(
+            [$silver + $this->rigger('P5', 20.0, 6.0), $silver + $this->rigger('S5', 27.0, 6.0), $this->board('P1', 40.0)],
+        );
+        $spare = static fn (
+            string $name, string $finish, LureKind $kind = LureKind::MediumSpoon,
+        ): DescribedLure => new DescribedLure($name, $kind, $finish);
         $same = $this->kinds($plan, BreachKind::Duplicate, new SpreadLimits)[0];
-        $cure = $this->cures($plan, new SpreadLimits, [$spare('taken', 'finish of P1'), $spare('other', 'blue', LureKind::MagnumSpoon), $spare('right', 'blue')])->of($same);
+        $cure = $this->cures(
+            $plan,
+            new SpreadLimits,
+            [$spare('taken', 'finish of P1'), $spare('other', 'blue', LureKind::MagnumSpoon), $spare('right', 'blue')],
+        )->of($same);
 
         self::assertNotNull($cure);
         self::assertSame([['S5'], 'right'], [$cure->holders, $cure->lure?->name]);
@@ -116,18 +153,32 @@ final class CuresTest extends TestCase
         $bare = $this->kinds($plan, BreachKind::Bare, $limits);
         self::assertNotSame([], $bare);
         foreach ($bare as $breach) {
-            self::assertNull($this->cures($plan, $limits)->of($breach), 'no let-out takes a flat line down there: other gear is the captain’s to choose');
+            self::assertNull(
+                $this->cures($plan, $limits)->of($breach),
+                'no let-out takes a flat line down there: other gear is the captain’s to choose',
+            );
         }
         $shallow = new SpreadLimits(bottom: Bottom::flat(0.6));
         $diver = Lines::plan([$this->diver(1.0, 40.0)]);
-        self::assertNull($this->cures($diver, $shallow)->of($this->kinds($diver, BreachKind::Bottom, $shallow)[0]), 'no let-out clears so little water');
+        self::assertNull(
+            $this->cures($diver, $shallow)->of($this->kinds($diver, BreachKind::Bottom, $shallow)[0]),
+            'no let-out clears so little water',
+        );
     }
 
     public function test_what_rode_a_cable_goes_with_its_ball(): void
     {
-        $plan = Lines::plan([Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker'), Lines::line('S5', 'rigger', ['let_out' => 12.0])]);
+        $plan = Lines::plan(
+            [Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker'), Lines::line('S5', 'rigger', ['let_out' => 12.0])],
+        );
 
-        self::assertSame(['S5'], array_map(static fn (DescribedLine $line): string => $line->holder->code, (new Cure(CureKind::TakeOut, ['P5']))->applied($plan)->described));
+        self::assertSame(
+            ['S5'],
+            array_map(
+                static fn (DescribedLine $line): string => $line->holder->code,
+                (new Cure(CureKind::TakeOut, ['P5']))->applied($plan)->described,
+            ),
+        );
     }
 
     /** @param  list<DescribedLure>  $spares */
@@ -145,13 +196,22 @@ final class CuresTest extends TestCase
     /** @return list<Breach> */
     private function kinds(SpreadPlan $plan, BreachKind $kind, SpreadLimits $limits): array
     {
-        return array_values(array_filter(Breaches::of($this->running($plan), $limits, $plan->finishes()), static fn (Breach $b): bool => $b->kind === $kind));
+        return array_values(
+            array_filter(
+                Breaches::of($this->running($plan), $limits, $plan->finishes()),
+                static fn (Breach $b): bool => $b->kind === $kind,
+            ),
+        );
     }
 
     /** @return array<string, array{float, float, float}> by holder */
     private function tips(SpreadPlan $plan): array
     {
-        $tips = array_column(array_map(static fn (PlannedLine $line): array => ['holder' => $line->holder, 'tip' => $line->tip], $plan->lines), 'tip', 'holder');
+        $tips = array_column(
+            array_map(static fn (PlannedLine $line): array => ['holder' => $line->holder, 'tip' => $line->tip], $plan->lines),
+            'tip',
+            'holder',
+        );
         ksort($tips);
 
         return $tips;

@@ -63,8 +63,16 @@ final class DoubtHeldTest extends TestCase
         }
         $share = $inside / $drawn;
         self::assertGreaterThan(0.98 * self::DRAWS, $drawn);
-        self::assertGreaterThanOrEqual(0.64, $share, sprintf('%.1f %% inside −%.2f +%.2f m of %.2f', 100 * $share, $doubt->shallower, $doubt->deeper, $running->depth()));
-        self::assertLessThanOrEqual(0.72, $share, sprintf('%.1f %% inside −%.2f +%.2f m of %.2f', 100 * $share, $doubt->shallower, $doubt->deeper, $running->depth()));
+        self::assertGreaterThanOrEqual(
+            0.64,
+            $share,
+            sprintf('%.1f %% inside −%.2f +%.2f m of %.2f', 100 * $share, $doubt->shallower, $doubt->deeper, $running->depth()),
+        );
+        self::assertLessThanOrEqual(
+            0.72,
+            $share,
+            sprintf('%.1f %% inside −%.2f +%.2f m of %.2f', 100 * $share, $doubt->shallower, $doubt->deeper, $running->depth()),
+        );
     }
 
     /** The lure's depth with every figure drawn at once; null where that line has no steady run. */
@@ -74,20 +82,32 @@ final class DoubtHeldTest extends TestCase
         $normal = static fn (): float => sqrt(-2 * log($even())) * cos(2 * M_PI * $even());
         $lure = $planned->rig->lure();
         $draw = [
-            'line' => 1 + 0.15 * $normal(), 'lure' => max(0.02, 1 + 0.35 * $normal()), 'diver' => 1 + 0.20 * $normal(), 'weight' => 1 + 0.15 * $normal(),
-            'out' => 1 + 0.03 * $normal(), 'dive' => $normal(), 'speed' => 0.1 * Lines::MPH * $normal(), 'current' => 0.15 * Lines::MPH * $normal(),
+            'line' => 1 + 0.15 * $normal(), 'lure' => max(0.02, 1 + 0.35 * $normal()), 'diver' => 1 + 0.20 * $normal(),
+            'weight' => 1 + 0.15 * $normal(),
+            'out' => 1 + 0.03 * $normal(), 'dive' => $normal(), 'speed' => 0.1 * Lines::MPH * $normal(),
+            'current' => 0.15 * Lines::MPH * $normal(),
         ];
         // The lip of a rated lure reaches its point on the line and with the drag that are drawn.
         $lip = $lure->rated === null
             ? $lure->downArea * max(0.0, 1 + Doubts::DIVE_GUESSED * $draw['dive'])
-            : (new LipFit($lure->rated->withLineDrag($draw['line'])->atDepth($lure->rated->depth * (1 + 0.10 * $draw['dive'])), $lure->dragArea * $draw['lure'], $lure->weight))->nearest();
+            : (
+                new LipFit(
+                    $lure->rated->withLineDrag($draw['line'])->atDepth($lure->rated->depth * (1 + 0.10 * $draw['dive'])),
+                    $lure->dragArea * $draw['lure'],
+                    $lure->weight,
+                )
+            )->nearest();
         $towLine = $planned->towLine();
         $flow = Flow::ofLayers([
             ['depth' => 0.0, 'aft' => $speed + $draw['speed'], 'starboard' => 0.0],
             ['depth' => max($nominal, 0.1), 'aft' => $speed + $draw['speed'] + $draw['current'], 'starboard' => 0.0],
         ]);
         try {
-            return (new TowSolver)->solve(new Water(999.8, $flow), null, new TowLine('a', $towLine->towPoint, $this->redrawn($towLine->chain, $draw, $lip), $towLine->board))->bodies['lure'][2];
+            return (new TowSolver)->solve(
+                new Water(999.8, $flow),
+                null,
+                new TowLine('a', $towLine->towPoint, $this->redrawn($towLine->chain, $draw, $lip), $towLine->board),
+            )->bodies['lure'][2];
         } catch (CannotTow) {
             return null;
         }
@@ -101,11 +121,19 @@ final class DoubtHeldTest extends TestCase
     private function redrawn(array $chain, array $draw, float $lip): array
     {
         return array_map(fn (Element $e): Element => match (true) {
-            $e instanceof Line => new Line($e->length * ($e->letOut ? $draw['out'] : 1.0), $e->diameter, $e->weight, $e->normalDrag * $draw['line'], $e->skinFriction),
+            $e instanceof Line => new Line(
+                $e->length * ($e->letOut ? $draw['out'] : 1.0),
+                $e->diameter,
+                $e->weight,
+                $e->normalDrag * $draw['line'],
+                $e->skinFriction,
+            ),
             $e instanceof Branch => new Branch($this->redrawn($e->elements, $draw, $lip)),
             $e instanceof Body => match ($e->role) {
                 BodyRole::Lure => new Body($e->name, $e->weight, $e->dragArea * $draw['lure'], $e->downArea > 0.0 ? $lip : 0.0),
-                BodyRole::Diver => new Body($e->name, $e->weight, $e->dragArea, $e->downArea * $draw['diver'], $e->sideArea * $draw['diver']),
+                BodyRole::Diver => new Body(
+                    $e->name, $e->weight, $e->dragArea, $e->downArea * $draw['diver'], $e->sideArea * $draw['diver'],
+                ),
                 BodyRole::Weight => new Body($e->name, $e->weight, $e->dragArea * $draw['weight'], $e->downArea, $e->sideArea),
                 BodyRole::Other => $e,
             },
@@ -115,13 +143,31 @@ final class DoubtHeldTest extends TestCase
 
     private function rigged(string $rig): PlannedLine
     {
-        $plug = ['lure' => ['name' => 'plug', 'kind' => LureKind::DeepPlug->value, 'finish' => 'perch', 'rated' => ['depth' => 15 * Lines::FOOT, 'lead' => 100 * Lines::FOOT, 'line_diameter' => 0.00035, 'speed' => 2 * Lines::MPH]]];
+        $plug = [
+            'lure' => [
+                'name' => 'plug',
+                'kind' => LureKind::DeepPlug->value,
+                'finish' => 'perch',
+                'rated' => [
+                    'depth' => 15 * Lines::FOOT,
+                    'lead' => 100 * Lines::FOOT,
+                    'line_diameter' => 0.00035,
+                    'speed' => 2 * Lines::MPH,
+                ],
+            ],
+        ];
         $lines = match ($rig) {
             'stacker' => [Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker')],
             'rated plug' => [Lines::line('C1', 'flat', $plug)],
             'plug on a board' => [Lines::line('P1', 'flat', ['board' => ['size' => 'large'], 'board_out' => 30.0] + $plug)],
-            'wash', 'down_rod' => [Lines::line('P5', $rig, ['lure' => ['name' => 'plug', 'kind' => LureKind::DeepPlug->value, 'finish' => 'white']])],
-            'flat' => [Lines::line('C1', 'flat', ['lure' => ['name' => 'minnow', 'kind' => LureKind::LongMinnow->value, 'finish' => 'gold']])],
+            'wash', 'down_rod' => [
+                Lines::line('P5', $rig, ['lure' => ['name' => 'plug', 'kind' => LureKind::DeepPlug->value, 'finish' => 'white']]),
+            ],
+            'flat' => [
+                Lines::line(
+                    'C1', 'flat', ['lure' => ['name' => 'minnow', 'kind' => LureKind::LongMinnow->value, 'finish' => 'gold']],
+                ),
+            ],
             default => [Lines::line('P5', $rig)],
         };
         $planned = Lines::planned($lines);

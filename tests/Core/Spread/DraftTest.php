@@ -34,9 +34,12 @@ final class DraftTest extends TestCase
     private const FOOT = Lines::FOOT;
 
     private const RAIL = [
-        'P1' => ['port', 'rod', -3.6, -2.3, 3.0], 'P2' => ['port', 'rod', -2.4, -2.4, 2.6], 'P3' => ['port', 'rod', -1.2, -2.9, 1.2],
-        'P5' => ['port', 'boom', 0.4, -1.7, 1.0], 'C1' => ['centre', 'rod', 0.3, 0.0, 2.4], 'S5' => ['starboard', 'boom', 0.4, 1.7, 1.0],
-        'S3' => ['starboard', 'rod', -1.2, 2.9, 1.2], 'S2' => ['starboard', 'rod', -2.4, 2.4, 2.6], 'S1' => ['starboard', 'rod', -3.6, 2.3, 3.0],
+        'P1' => ['port', 'rod', -3.6, -2.3, 3.0], 'P2' => ['port', 'rod', -2.4, -2.4, 2.6],
+        'P3' => ['port', 'rod', -1.2, -2.9, 1.2],
+        'P5' => ['port', 'boom', 0.4, -1.7, 1.0], 'C1' => ['centre', 'rod', 0.3, 0.0, 2.4],
+        'S5' => ['starboard', 'boom', 0.4, 1.7, 1.0],
+        'S3' => ['starboard', 'rod', -1.2, 2.9, 1.2], 'S2' => ['starboard', 'rod', -2.4, 2.4, 2.6],
+        'S1' => ['starboard', 'rod', -3.6, 2.3, 3.0],
     ];
 
     public function test_a_whole_boat_covers_its_bands_without_a_breach_by_every_rule(): void
@@ -52,8 +55,12 @@ final class DraftTest extends TestCase
         self::assertSame($lures, array_unique($lures), 'no lure twice while others lie in the box');
         foreach ($draft->lines as $i => $line) {
             self::assertEqualsWithDelta($draft->running[$i]->depth(), $line->depth, 1e-9);
-            self::assertSame($line->band === null, str_contains($line->reason()->in(Units::Us), 'as near the band as its gear comes'));
-            self::assertTrue(str_starts_with($line->reason()->in(Units::Us), $line->role->words()), $line->reason()->in(Units::Us));
+            self::assertSame(
+                $line->band === null, str_contains($line->reason()->in(Units::Us), 'as near the band as its gear comes'),
+            );
+            self::assertTrue(
+                str_starts_with($line->reason()->in(Units::Us), $line->role->words()), $line->reason()->in(Units::Us),
+            );
         }
     }
 
@@ -61,8 +68,13 @@ final class DraftTest extends TestCase
     {
         $task = $this->task(['P2', 'P3', 'P5', 'S5', 'S3', 'S2'], [[110, 170, 1.0]], 200);
         $draft = (new Drafter)->draft($task);
-        $depths = array_combine(array_map(static fn (DraftedLine $line): string => $line->line->holder->code, $draft->lines), array_map(static fn (DraftedLine $line): float => $line->depth / self::FOOT, $draft->lines));
-        $stacked = array_values(array_filter($draft->lines, static fn (DraftedLine $line): bool => $line->role === Role::StackedRelease));
+        $depths = array_combine(
+            array_map(static fn (DraftedLine $line): string => $line->line->holder->code, $draft->lines),
+            array_map(static fn (DraftedLine $line): float => $line->depth / self::FOOT, $draft->lines),
+        );
+        $stacked = array_values(
+            array_filter($draft->lines, static fn (DraftedLine $line): bool => $line->role === Role::StackedRelease),
+        );
 
         self::assertSame([], $draft->grave($task));
         self::assertGreaterThanOrEqual(2, count($stacked));
@@ -77,13 +89,24 @@ final class DraftTest extends TestCase
 
     public function test_with_only_mast_boards_aboard_lines_are_clipped_to_their_tow_lines(): void
     {
-        $task = $this->task(['P1', 'P2', 'P3', 'C1', 'S3', 'S2', 'S1'], [[4, 30, 1.0]], 60, gear: ['board' => [['name' => 'mast', 'size' => 'mast']], 'diver' => []]);
+        $task = $this->task(
+            ['P1', 'P2', 'P3', 'C1', 'S3', 'S2', 'S1'],
+            [[4, 30, 1.0]],
+            60,
+            gear: ['board' => [['name' => 'mast', 'size' => 'mast']], 'diver' => []],
+        );
         $draft = (new Drafter)->draft($task);
-        $clipped = array_values(array_filter($draft->lines, static fn (DraftedLine $line): bool => $line->line->figure(LineFigure::ClipOut) !== null));
+        $clipped = array_values(
+            array_filter($draft->lines, static fn (DraftedLine $line): bool => $line->line->figure(LineFigure::ClipOut) !== null),
+        );
 
         self::assertSame([], $draft->grave($task));
         self::assertGreaterThanOrEqual(4, count($clipped));
-        self::assertCount(1, array_unique(array_map(static fn (DraftedLine $line): ?float => $line->line->figure(LineFigure::BoardOut), $clipped)), 'one tow line a side, of one length');
+        self::assertCount(
+            1,
+            array_unique(array_map(static fn (DraftedLine $line): ?float => $line->line->figure(LineFigure::BoardOut), $clipped)),
+            'one tow line a side, of one length',
+        );
         self::assertGreaterThan(0.8, $draft->covered);
     }
 
@@ -106,7 +129,9 @@ final class DraftTest extends TestCase
     public function test_weights_say_where_the_few_rods_go(): void
     {
         $at = function (float $upper, float $lower): array {
-            $draft = (new Drafter)->draft($this->task(['P5', 'S5'], [[30, 38, $upper], [70, 78, $lower], [100, 108, 0.5]], 150, 2));
+            $draft = (new Drafter)->draft(
+                $this->task(['P5', 'S5'], [[30, 38, $upper], [70, 78, $lower], [100, 108, 0.5]], 150, 2),
+            );
 
             return array_map(static fn (DraftedLine $line): ?float => $line->band?->top, $draft->lines);
         };
@@ -151,7 +176,16 @@ final class DraftTest extends TestCase
     public function test_a_rod_nothing_aboard_suits_stays_empty(): void
     {
         $task = $this->task(['P5', 'P3'], [[40, 60, 1.0]], 100);
-        $draft = (new Drafter)->draft(new DraftTask($task->bands, $task->holders, new GearAboard($task->gear->reels, $task->gear->lures, divers: $task->gear->divers), $task->conditions, $task->limits, 9));
+        $draft = (new Drafter)->draft(
+            new DraftTask(
+                $task->bands,
+                $task->holders,
+                new GearAboard($task->gear->reels, $task->gear->lures, divers: $task->gear->divers),
+                $task->conditions,
+                $task->limits,
+                9,
+            ),
+        );
 
         self::assertSame(['P5' => LeftOut::Gear], $draft->leftOut);
         self::assertSame('P3', $draft->lines[0]->line->holder->code);
@@ -216,7 +250,10 @@ final class DraftTest extends TestCase
             foreach ($lines as $line) {
                 $water->put($line->depth());
             }
-            if ($water->covered() > $best + 1e-9 && array_filter(Breaches::of($lines, $task->limits), static fn ($b): bool => $b->kind->isGrave()) === []) {
+            if (
+                $water->covered() > $best + 1e-9
+                && array_filter(Breaches::of($lines, $task->limits), static fn ($b): bool => $b->kind->isGrave()) === []
+            ) {
                 $best = $water->covered();
             }
         }
@@ -231,24 +268,54 @@ final class DraftTest extends TestCase
      */
     private function task(array $holders, array $bands, float $bottom, int $most = 16, array $gear = []): DraftTask
     {
-        $lure = static fn (string $name, string $kind, ?float $dive = null): array => ['name' => $name, 'kind' => $kind, 'finish' => $name]
-            + ($dive === null ? [] : ['rated' => ['depth' => $dive * Lines::FOOT, 'lead' => 100 * Lines::FOOT, 'line_diameter' => 0.00035, 'speed' => 0.89408]]);
+        $lure = static fn (string $name, string $kind, ?float $dive = null): array => [
+            'name' => $name, 'kind' => $kind, 'finish' => $name,
+        ]
+            + (
+                $dive === null
+                ? []
+                : [
+                    'rated' => [
+                        'depth' => $dive * Lines::FOOT,
+                        'lead' => 100 * Lines::FOOT,
+                        'line_diameter' => 0.00035,
+                        'speed' => 0.89408,
+                    ],
+                ]
+            );
         $named = [];
         foreach ($bands as $i => [$top, $low]) {
             $named["band {$i}"] = [$top * self::FOOT, $low * self::FOOT];
         }
 
         return new DraftTask(
-            array_map(static fn (array $band): DraftBand => new DraftBand(Species::King, $band[0] * Lines::FOOT, $band[1] * Lines::FOOT, $band[2]), $bands) ?: self::fail('a task has bands'),
-            Lines::holders(array_map(static fn (string $code): array => array_combine(['code', 'side', 'kind', 'aft', 'starboard', 'height'], [$code, ...self::RAIL[$code]]), $holders)),
+            array_map(
+                static fn (array $band): DraftBand => new DraftBand(
+                    Species::King, $band[0] * Lines::FOOT, $band[1] * Lines::FOOT, $band[2],
+                ),
+                $bands,
+            ) ?: self::fail('a task has bands'),
+            Lines::holders(
+                array_map(
+                    static fn (string $code): array => array_combine(
+                        ['code', 'side', 'kind', 'aft', 'starboard', 'height'], [$code, ...self::RAIL[$code]],
+                    ),
+                    $holders,
+                ),
+            ),
             Lines::gear($gear + [
-                'reel' => [['name' => 'braid', 'material' => 'braid', 'test' => 30], ['name' => 'nylon', 'material' => 'nylon', 'test' => 20], ['name' => 'core', 'material' => 'leadcore', 'test' => 27, 'colours' => 8.0]],
+                'reel' => [
+                    ['name' => 'braid', 'material' => 'braid', 'test' => 30],
+                    ['name' => 'nylon', 'material' => 'nylon', 'test' => 20],
+                    ['name' => 'core', 'material' => 'leadcore', 'test' => 27, 'colours' => 8.0],
+                ],
                 'ball' => [['name' => '12 lb', 'mass' => 5.443]],
                 'diver' => [['name' => 'large', 'size' => 'large', 'ringed' => false]],
                 'board' => [['name' => 'large', 'size' => 'large']],
                 'lure' => [
                     ...array_map(static fn (int $i): array => $lure("spoon {$i}", 'medium_spoon'), range(1, 9)),
-                    $lure('minnow 1', 'long_minnow', 9.0), $lure('minnow 2', 'long_minnow', 9.0), $lure('plug', 'deep_plug', 15.0),
+                    $lure('minnow 1', 'long_minnow', 9.0), $lure('minnow 2', 'long_minnow', 9.0),
+                    $lure('plug', 'deep_plug', 15.0),
                 ],
             ]),
             new Conditions(2.3 * Lines::MPH),

@@ -37,7 +37,9 @@ final class DraftingPartsTest extends TestCase
                 $depths[] = $random->getInt(0, 600) / 10;
                 $water->put($depths[count($depths) - 1]);
             }
-            self::assertEqualsWithDelta(Coverage::of($top, $bottom, $depths)->share(), $water->covered(), 0.5 / ($bottom - $top), implode(' ', $depths));
+            self::assertEqualsWithDelta(
+                Coverage::of($top, $bottom, $depths)->share(), $water->covered(), 0.5 / ($bottom - $top), implode(' ', $depths),
+            );
         }
     }
 
@@ -53,8 +55,13 @@ final class DraftingPartsTest extends TestCase
         $water->take(12.0);
         self::assertSame($before, $gains());
         self::assertTrue($water->isFirst(12.0));
-        self::assertGreaterThan($water->gain(60.0), $water->gain(40.0), 'of two that serve nothing the nearer is worth a little more');
-        self::assertSame([Species::King, Species::LakeTrout, null], [$water->bandAt(11.0)?->species, $water->bandAt(29.0)?->species, $water->bandAt(50.0)]);
+        self::assertGreaterThan(
+            $water->gain(60.0), $water->gain(40.0), 'of two that serve nothing the nearer is worth a little more',
+        );
+        self::assertSame(
+            [Species::King, Species::LakeTrout, null],
+            [$water->bandAt(11.0)?->species, $water->bandAt(29.0)?->species, $water->bandAt(50.0)],
+        );
     }
 
     public function test_the_weight_of_a_band_is_shared_over_its_feet(): void
@@ -67,15 +74,21 @@ final class DraftingPartsTest extends TestCase
 
     public function test_rods_go_where_they_cover_most_and_the_one_with_least_choice_first(): void
     {
-        $way = static fn (float $from, float $to): Option => new Option(Lines::described(Lines::line('C1', 'flat')), $from, $to, Role::Middle, false);
+        $way = static fn (float $from, float $to): Option => new Option(
+            Lines::described(Lines::line('C1', 'flat')), $from, $to, Role::Middle, false,
+        );
         $bands = [new DraftBand(Species::King, 10.0, 20.0)];
-        $assigned = Assignment::of($bands, ['any' => [$way(2.0, 40.0)], 'shallow' => [$way(2.0, 11.0)], 'deep' => [$way(16.0, 40.0)]], 9);
+        $assigned = Assignment::of(
+            $bands, ['any' => [$way(2.0, 40.0)], 'shallow' => [$way(2.0, 11.0)], 'deep' => [$way(16.0, 40.0)]], 9,
+        );
 
         self::assertGreaterThan(0.7, $assigned->covered);
         self::assertLessThanOrEqual(11.0, $assigned->rods['shallow']['depth']);
         self::assertGreaterThanOrEqual(16.0, $assigned->rods['deep']['depth']);
         self::assertTrue($assigned->rods['any']['first']);
-        self::assertCount(2, Assignment::of($bands, ['a' => [$way(2.0, 40.0)], 'b' => [$way(2.0, 40.0)], 'c' => [$way(2.0, 40.0)]], 2)->rods);
+        self::assertCount(
+            2, Assignment::of($bands, ['a' => [$way(2.0, 40.0)], 'b' => [$way(2.0, 40.0)], 'c' => [$way(2.0, 40.0)]], 2)->rods,
+        );
         $stuck = Assignment::of($bands, ['top' => [$way(1.0, 4.0)]], 9);
         self::assertSame(4.0, $stuck->rods['top']['depth'], 'as near as it comes');
     }
@@ -88,7 +101,15 @@ final class DraftingPartsTest extends TestCase
             $options = [];
             foreach (['a', 'b', 'c'] as $holder) {
                 $from = $random->getInt(1, 20);
-                $options[$holder] = [new Option(Lines::described(Lines::line('C1', 'flat')), (float) $from, (float) ($from + $random->getInt(4, 20)), Role::Middle, false)];
+                $options[$holder] = [
+                    new Option(
+                        Lines::described(Lines::line('C1', 'flat')),
+                        (float) $from,
+                        (float) ($from + $random->getInt(4, 20)),
+                        Role::Middle,
+                        false,
+                    ),
+                ];
             }
             $best = 0.0;
             $depths = array_filter(range(1.0, 32.0, 0.5));
@@ -114,8 +135,13 @@ final class DraftingPartsTest extends TestCase
 
         self::assertGreaterThan($figure('P2', 'board_out'), $figure('P1', 'board_out'));
         self::assertSame([3.5, 2.0, 0.5], [$figure('P3', 'dial'), $figure('P4', 'dial'), $figure('P5', 'dial')]);
-        self::assertSame([Role::OutsideBoard, Role::InsideBoard, Role::WideDiver, Role::SteepDiver], array_map(static fn (string $h): Role => $options[$h][0]->role, ['P1', 'P2', 'P3', 'P5']));
-        self::assertSame([Role::DeepRigger, Role::LongLeadRigger], array_map(static fn (Option $o): Role => $o->role, $options['P6']));
+        self::assertSame(
+            [Role::OutsideBoard, Role::InsideBoard, Role::WideDiver, Role::SteepDiver],
+            array_map(static fn (string $h): Role => $options[$h][0]->role, ['P1', 'P2', 'P3', 'P5']),
+        );
+        self::assertSame(
+            [Role::DeepRigger, Role::LongLeadRigger], array_map(static fn (Option $o): Role => $o->role, $options['P6']),
+        );
         foreach ($options as $ways) {
             foreach ($ways as $way) {
                 self::assertLessThan($way->deepest, $way->shallowest);
@@ -150,16 +176,29 @@ final class DraftingPartsTest extends TestCase
         $holders = [];
         foreach (['port' => -1.0, 'starboard' => 1.0] as $side => $at) {
             for ($i = 1; $i <= 6; $i++) {
-                $holders[] = ['code' => ucfirst($side)[0].$i, 'side' => $side, 'kind' => $i === 6 ? 'boom' : 'rod', 'aft' => 0.8 * $i - 4.4, 'starboard' => $at * 2.4, 'height' => $i === 6 ? 1.0 : 3.2 - 0.4 * $i];
+                $holders[] = [
+                    'code' => ucfirst($side)[0].$i,
+                    'side' => $side,
+                    'kind' => $i === 6 ? 'boom' : 'rod',
+                    'aft' => 0.8 * $i - 4.4,
+                    'starboard' => $at * 2.4,
+                    'height' => $i === 6 ? 1.0 : 3.2 - 0.4 * $i,
+                ];
             }
         }
 
         return new DraftTask(
             [new DraftBand(Species::King, 14.0, 22.0)], Lines::holders($holders),
             Lines::gear([
-                'reel' => [['name' => 'braid', 'material' => 'braid', 'test' => 30], ['name' => 'nylon', 'material' => 'nylon', 'test' => 20], ['name' => 'core', 'material' => 'leadcore', 'test' => 27, 'colours' => 8.0]],
+                'reel' => [
+                    ['name' => 'braid', 'material' => 'braid', 'test' => 30],
+                    ['name' => 'nylon', 'material' => 'nylon', 'test' => 20],
+                    ['name' => 'core', 'material' => 'leadcore', 'test' => 27, 'colours' => 8.0],
+                ],
                 'lure' => [['name' => 'spoon', 'kind' => 'medium_spoon'], ['name' => 'minnow', 'kind' => 'long_minnow']],
-                'ball' => [['name' => '12 lb', 'mass' => 5.443]], 'diver' => [['name' => 'large', 'size' => 'large', 'ringed' => false]], 'board' => [['name' => 'large', 'size' => 'large']],
+                'ball' => [['name' => '12 lb', 'mass' => 5.443]],
+                'diver' => [['name' => 'large', 'size' => 'large', 'ringed' => false]],
+                'board' => [['name' => 'large', 'size' => 'large']],
             ]),
             new Conditions(1.028), new SpreadLimits, 16,
         );

@@ -55,18 +55,32 @@ final class OpinionsTest extends TestCase
 
     public function test_a_turn_and_thicker_line_are_told_when_they_pull_the_right_way(): void
     {
-        $plug = ['lure' => ['name' => 'plug', 'kind' => 'deep_plug', 'rated' => ['depth' => 4.5, 'lead' => 30.0, 'line_diameter' => 0.00025, 'speed' => 2.0 * Lines::MPH]]];
+        $plug = [
+            'lure' => [
+                'name' => 'plug',
+                'kind' => 'deep_plug',
+                'rated' => ['depth' => 4.5, 'lead' => 30.0, 'line_diameter' => 0.00025, 'speed' => 2.0 * Lines::MPH],
+            ],
+        ];
         $thick = ['reel' => ['name' => 'n', 'material' => 'nylon', 'test' => 30]] + $plug;
         $conditions = new Conditions(2.0 * Lines::MPH);
         $line = $this->run1('flat', $thick, $conditions);
         $rule = $line->planned->rig->ruleOfThumb();
         self::assertNotNull($rule);
-        self::assertContains('line', array_map(static fn (Difference $d): string => $d->cause, Difference::between($line, $rule, $conditions)));
+        self::assertContains(
+            'line', array_map(static fn (Difference $d): string => $d->cause, Difference::between($line, $rule, $conditions)),
+        );
 
         $turning = new Conditions(2.3 * Lines::MPH, new Turn(25.0, Side::Port));
         $inside = $this->run1('core', [], $turning);
         $straight = $this->run1('core', [], $turning->turning(null));
-        self::assertContains('turn', array_map(static fn (Difference $d): string => $d->cause, Difference::between($inside, new RuleOfThumb($straight->depth(), 'straight'), $turning)));
+        self::assertContains(
+            'turn',
+            array_map(
+                static fn (Difference $d): string => $d->cause,
+                Difference::between($inside, new RuleOfThumb($straight->depth(), 'straight'), $turning),
+            ),
+        );
     }
 
     public function test_soundings_scale_the_model_by_what_was_read(): void
@@ -75,7 +89,9 @@ final class OpinionsTest extends TestCase
         $one = Soundings::opinion([new Sounding(11.0, 10.0, 1.0)], 20.0);
         self::assertNotNull($one);
         self::assertSame([22.0, null, 1, false], [$one->depth, $one->deviation, $one->count, $one->enough()]);
-        $three = Soundings::opinion([new Sounding(9.0, 10.0, 0.9), new Sounding(20.0, 20.0, 1.1), new Sounding(33.0, 30.0, 1.0)], 10.0);
+        $three = Soundings::opinion(
+            [new Sounding(9.0, 10.0, 0.9), new Sounding(20.0, 20.0, 1.1), new Sounding(33.0, 30.0, 1.0)], 10.0,
+        );
         self::assertNotNull($three);
         self::assertEqualsWithDelta(10.0, $three->depth, 1e-9);
         self::assertEqualsWithDelta(1.0, $three->deviation, 1e-9);
@@ -95,7 +111,9 @@ final class OpinionsTest extends TestCase
                 $sum = [$sum[0] + $load->force[0], $sum[1] + $load->force[1], $sum[2] + $load->force[2]];
             }
             $last = $loads[count($loads) - 1];
-            self::assertEqualsWithDelta($line->solution->towTension, sqrt($sum[0] ** 2 + $sum[1] ** 2 + $sum[2] ** 2), 1e-3, $kind);
+            self::assertEqualsWithDelta(
+                $line->solution->towTension, sqrt($sum[0] ** 2 + $sum[1] ** 2 + $sum[2] ** 2), 1e-3, $kind,
+            );
             self::assertEqualsWithDelta($line->solution->towTension, $last->tension, 1e-3, $kind);
             self::assertEqualsWithDelta($line->planned->tip[2], $last->depth, 2e-3, "{$kind}: it ends at the rod tip");
             self::assertCount(count($line->planned->towLine()->chain), $loads);

@@ -42,7 +42,9 @@ final class PresentationsTest extends TestCase
     #[DataProvider('presentations')]
     public function test_every_presentation_runs_and_is_run_at_a_depth_by_its_own_control(Presentation $presentation): void
     {
-        $lines = $presentation === Presentation::Stacker ? [Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker')] : [Lines::line('P5', $presentation->value)];
+        $lines = $presentation === Presentation::Stacker
+            ? [Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker')]
+            : [Lines::line('P5', $presentation->value)];
         $planned = Lines::planned($lines)[count($lines) - 1];
         $running = $this->run1($planned);
         self::assertGreaterThan(0.0, $running->doubt?->deeper);
@@ -50,7 +52,9 @@ final class PresentationsTest extends TestCase
         $reach = (new SpreadSolver)->reach($planned, new Conditions(self::SPEED), $wanted);
         self::assertTrue($reach->reached, "{$presentation->value} at {$wanted} m");
         self::assertEqualsWithDelta($wanted, $this->run1($planned->withControl($reach->control))->depth(), 0.02);
-        self::assertSame($planned->rig->control()->deepens, $reach->control < $planned->rig->control()->value, 'shallower by less of it');
+        self::assertSame(
+            $planned->rig->control()->deepens, $reach->control < $planned->rig->control()->value, 'shallower by less of it',
+        );
         self::assertContains($planned->rig->control()->kind->figure(), $this->askedFor($presentation));
     }
 
@@ -58,7 +62,9 @@ final class PresentationsTest extends TestCase
     {
         foreach (Presentation::cases() as $presentation) {
             foreach ($this->askedFor($presentation) as $figure) {
-                $line = Lines::line('P5', $presentation->value, $presentation === Presentation::Stacker ? ['rides_on' => 'P6'] : []);
+                $line = Lines::line(
+                    'P5', $presentation->value, $presentation === Presentation::Stacker ? ['rides_on' => 'P6'] : [],
+                );
                 unset($line[$figure]);
                 try {
                     Lines::planned([$line, Lines::line('P6', 'rigger')]);
@@ -76,24 +82,38 @@ final class PresentationsTest extends TestCase
         $entry = $presentation->entry();
 
         return [
-            ...array_diff(array_map(static fn (LineFigure $figure): string => $figure->value, $entry->figures()), ['tip_height', 'leader_length']),
-            ...array_map(static fn (Pick $pick): string => $pick->value, array_values(array_filter([Pick::Ball, Pick::Diver, Pick::RidesOn], $entry->picks(...)))),
+            ...array_diff(
+                array_map(static fn (LineFigure $figure): string => $figure->value, $entry->figures()),
+                ['tip_height', 'leader_length'],
+            ),
+            ...array_map(
+                static fn (Pick $pick): string => $pick->value,
+                array_values(array_filter([Pick::Ball, Pick::Diver, Pick::RidesOn], $entry->picks(...))),
+            ),
         ];
     }
 
     public function test_releases_on_one_cable_share_its_ball_and_its_blow_back(): void
     {
-        [$host, $low, $high] = $this->all([Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker'), Lines::line('P3', 'stacker', ['above' => 11.0])]);
+        [$host, $low, $high] = $this->all(
+            [Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker'), Lines::line('P3', 'stacker', ['above' => 11.0])],
+        );
         [$alone] = $this->all([Lines::line('P5', 'rigger')]);
 
         self::assertEqualsWithDelta($host->solution->bodies['ball'], $low->solution->bodies['ball'], 1e-6);
         self::assertEqualsWithDelta($host->solution->bodies['ball'], $high->solution->bodies['ball'], 1e-6);
-        self::assertGreaterThan($alone->solution->bodies['ball'][0] + 0.1, $host->solution->bodies['ball'][0], 'each line on the cable pulls the ball back');
+        self::assertGreaterThan(
+            $alone->solution->bodies['ball'][0] + 0.1,
+            $host->solution->bodies['ball'][0],
+            'each line on the cable pulls the ball back',
+        );
         self::assertEqualsWithDelta(5.0, $host->depth() - $low->depth(), 0.8);
         self::assertEqualsWithDelta(11.0, $host->depth() - $high->depth(), 1.2);
         foreach ([[$host, 0], [$low, 1], [$high, 2]] as [$line, $branch]) {
             self::assertSame($line->solution->branchPaths[$branch], $line->branches()[0]);
-            self::assertEqualsWithDelta($line->lure()[2], $line->branches()[0][0][2], 1e-6, 'its own lead begins at its own lure');
+            self::assertEqualsWithDelta(
+                $line->lure()[2], $line->branches()[0][0][2], 1e-6, 'its own lead begins at its own lure',
+            );
         }
         self::assertSame([], $low->path(), 'the cable is drawn once');
     }
@@ -117,7 +137,9 @@ final class PresentationsTest extends TestCase
 
     public function test_clips_hang_on_the_straight_tow_line_and_pull_their_board_back(): void
     {
-        $clipped = fn (string $code, float $clip, string $kind = 'flat'): array => Lines::line($code, $kind, ['board' => ['name' => 'mast', 'size' => 'mast'], 'board_out' => 45.0, 'clip_out' => $clip]);
+        $clipped = fn (string $code, float $clip, string $kind = 'flat'): array => Lines::line(
+            $code, $kind, ['board' => ['name' => 'mast', 'size' => 'mast'], 'board_out' => 45.0, 'clip_out' => $clip],
+        );
         $mast = [-4.0, 0.0, -3.0];
         $one = $this->all([$clipped('P1', 40.0)], $mast);
         $three = $this->all([$clipped('P1', 40.0), $clipped('P2', 28.0), $clipped('P3', 16.0, 'core')], $mast);
@@ -126,7 +148,12 @@ final class PresentationsTest extends TestCase
             self::assertEqualsWithDelta($three[0]->solution->board, $line->solution->board, 1e-4, 'one board for all');
             $board = $line->solution->board ?? self::fail('no board');
             $clip = $line->solution->clip ?? self::fail('no clip');
-            self::assertEqualsWithDelta(0.0, ($board[0] - $mast[0]) * ($clip[1] - $mast[1]) - ($board[1] - $mast[1]) * ($clip[0] - $mast[0]), 1e-6, 'on the tow line');
+            self::assertEqualsWithDelta(
+                0.0,
+                ($board[0] - $mast[0]) * ($clip[1] - $mast[1]) - ($board[1] - $mast[1]) * ($clip[0] - $mast[0]),
+                1e-6,
+                'on the tow line',
+            );
         }
         $alone = $one[0]->solution->board ?? self::fail('no board');
         $shared = $three[0]->solution->board ?? self::fail('no board');
@@ -144,7 +171,9 @@ final class PresentationsTest extends TestCase
 
     public function test_lines_on_one_tow_line_must_agree_on_its_length(): void
     {
-        $clipped = fn (string $code, float $out): array => Lines::line($code, 'flat', ['board' => ['name' => 'mast', 'size' => 'mast'], 'board_out' => $out, 'clip_out' => 20.0]);
+        $clipped = fn (string $code, float $out): array => Lines::line(
+            $code, 'flat', ['board' => ['name' => 'mast', 'size' => 'mast'], 'board_out' => $out, 'clip_out' => 20.0],
+        );
         $this->expectExceptionMessage('lines.0.board_out must be 50.00 m as on P2');
         Lines::planned([$clipped('P1', 45.0), $clipped('P2', 50.0)]);
     }
@@ -158,7 +187,11 @@ final class PresentationsTest extends TestCase
         $spoon = Lure::ofKind(LureKind::MediumSpoon);
         $dynamic = 0.5 * 999.8 * self::SPEED ** 2;
 
-        self::assertEqualsWithDelta(rad2deg(atan2($sphere->weight + $spoon->weight, $dynamic * ($sphere->dragArea + 3e-4 + $spoon->dragArea))), $bottom->angle, 0.05);
+        self::assertEqualsWithDelta(
+            rad2deg(atan2($sphere->weight + $spoon->weight, $dynamic * ($sphere->dragArea + 3e-4 + $spoon->dragArea))),
+            $bottom->angle,
+            0.05,
+        );
         self::assertEqualsWithDelta(14.0 / $running->solution->bodies['weight'][2], $bottom->scope, 1e-9);
     }
 
@@ -166,7 +199,9 @@ final class PresentationsTest extends TestCase
     {
         $speed = new Conditions(1.0 * Lines::MPH);
         foreach (['bouncer', 'dropper'] as $kind) {
-            $rigged = static fn (float $mass, float $out): PlannedLine => Lines::planned([Lines::line('P4', $kind, ['weight_mass' => $mass, 'let_out' => $out])])[0];
+            $rigged = static fn (float $mass, float $out): PlannedLine => Lines::planned(
+                [Lines::line('P4', $kind, ['weight_mass' => $mass, 'let_out' => $out])],
+            )[0];
             $now = (new SpreadSolver)->run($rigged(0.0567, 9.0), $speed);
             $depth = $now->solution->bodies['weight'][2];
             $lightest = BottomFishing::of($now, $speed)?->lightest;
@@ -189,7 +224,9 @@ final class PresentationsTest extends TestCase
             $stock = LeadWeight::STOCK;
             $at = (int) array_search($lightest, $stock, true);
             self::assertTrue($at === 0 || ! $ticks($stock[$at - 1]), "{$kind}: a lighter one would do too");
-            self::assertTrue(BottomFishing::of((new SpreadSolver)->run($rigged($lightest, 9.0), $speed), $speed)?->isHeavyEnough());
+            self::assertTrue(
+                BottomFishing::of((new SpreadSolver)->run($rigged($lightest, 9.0), $speed), $speed)?->isHeavyEnough(),
+            );
         }
     }
 
@@ -204,7 +241,9 @@ final class PresentationsTest extends TestCase
 
     public function test_a_rod_tip_held_down_fishes_deeper(): void
     {
-        $depth = fn (?float $tip): float => $this->all([Lines::line('C1', 'wire', $tip === null ? [] : ['tip_height' => $tip])])[0]->depth();
+        $depth = fn (?float $tip): float => $this->all(
+            [Lines::line('C1', 'wire', $tip === null ? [] : ['tip_height' => $tip])],
+        )[0]->depth();
 
         self::assertGreaterThan($depth(3.0), $depth(null));
         self::assertGreaterThan($depth(null), $depth(0.0));
@@ -212,7 +251,9 @@ final class PresentationsTest extends TestCase
 
     public function test_a_figure_can_be_the_captain_s_own_and_says_where_it_comes_from(): void
     {
-        $thin = Lines::planned([Lines::line('P3', 'diver', ['overrides' => ['main.diameter' => 0.0002, 'diver.lift_area' => 9e-3]])])[0];
+        $thin = Lines::planned(
+            [Lines::line('P3', 'diver', ['overrides' => ['main.diameter' => 0.0002, 'diver.lift_area' => 9e-3]])],
+        )[0];
         $usual = Lines::planned([Lines::line('P3', 'diver')])[0];
 
         self::assertGreaterThan($this->run1($usual)->depth() + 1.0, $this->run1($thin)->depth());
@@ -220,7 +261,9 @@ final class PresentationsTest extends TestCase
         foreach ($thin->figures as $figure) {
             $figures[$figure->key] = $figure;
         }
-        self::assertEqualsWithDelta(new Figure('main.diameter', 0.0002, 0.00028, 'm', 'default for braid 30 lb', true), $figures['main.diameter'], 1e-12);
+        self::assertEqualsWithDelta(
+            new Figure('main.diameter', 0.0002, 0.00028, 'm', 'default for braid 30 lb', true), $figures['main.diameter'], 1e-12,
+        );
         self::assertFalse($figures['lure.drag_area']->own);
         self::assertSame($figures['lure.drag_area']->default, $figures['lure.drag_area']->value);
         $this->expectExceptionMessage('lines.0.overrides.ball.mass must be a figure of this rig');
@@ -233,7 +276,8 @@ final class PresentationsTest extends TestCase
         self::assertSame(['let_out' => 80.0, 'backing' => 0.0], $wire->control()->figures(80.0));
         self::assertSame(['let_out' => 90.0], $wire->control()->figures(90.0));
         $length = static fn (string $kind, array $change = []): float => array_sum(array_map(
-            static fn (object $part): float => $part->length ?? 0.0, Lines::planned([Lines::line('C1', $kind, $change)])[0]->towLine()->chain,
+            static fn (object $part): float => $part->length ?? 0.0,
+            Lines::planned([Lines::line('C1', $kind, $change)])[0]->towLine()->chain,
         ));
         self::assertEqualsWithDelta(1.8 + 90.0 + 12.0, $length('wire', ['let_out' => 90.0, 'backing' => 12.0]), 1e-9);
         self::assertEqualsWithDelta(1.8 + 9.0 + 3 * 9.144 + 20.0, $length('segment'), 1e-9);
@@ -243,7 +287,9 @@ final class PresentationsTest extends TestCase
     public function test_rules_of_thumb_are_the_boat_s_own_where_it_has_some(): void
     {
         $rules = RulesOfThumb::of(['per_colour' => 2.0, 'bouncer_scope' => 1.4, 'diver_share' => 0.5]);
-        $depth = static fn (string $kind): float => Lines::planned([Lines::line('P5', $kind)])[0]->rig->ruleOfThumb($rules)->depth ?? NAN;
+        $depth = static fn (string $kind): float => Lines::planned(
+            [Lines::line('P5', $kind)],
+        )[0]->rig->ruleOfThumb($rules)->depth ?? NAN;
 
         self::assertEqualsWithDelta(10.0, $depth('core'), 1e-9);
         self::assertEqualsWithDelta(6.0, $depth('segment'), 1e-9);
@@ -257,20 +303,55 @@ final class PresentationsTest extends TestCase
     public static function unusable(): iterable
     {
         yield 'a stacker with no cable' => ['lines.0.rides_on', static fn (): array => [Lines::line('P4', 'stacker')]];
-        yield 'a stacker above the boom' => ['lines.0.above', static fn (): array => [Lines::line('P4', 'stacker', ['above' => 26.0]), Lines::line('P5', 'rigger')]];
-        yield 'two releases at one place' => ['lines.0.above', static fn (): array => [Lines::line('P4', 'stacker'), Lines::line('P3', 'stacker'), Lines::line('P5', 'rigger')]];
-        yield 'a rigger off a rod holder' => ['lines.0.holder_id', static fn (): array => [array_replace_recursive(Lines::line('P5', 'rigger'), ['holder' => ['kind' => 'rod']])]];
-        yield 'a rod in a boom' => ['lines.0.holder_id', static fn (): array => [array_replace_recursive(Lines::line('P5', 'flat'), ['holder' => ['kind' => 'boom']])]];
-        yield 'core off a braid reel' => ['lines.0.reel_id', static fn (): array => [Lines::line('P1', 'core', ['reel' => ['material' => 'braid', 'test' => 30]])]];
-        yield 'copper on a diver' => ['lines.0.reel_id', static fn (): array => [Lines::line('P1', 'diver', ['reel' => ['material' => 'copper', 'test' => 32]])]];
+        yield 'a stacker above the boom' => [
+            'lines.0.above',
+            static fn (): array => [Lines::line('P4', 'stacker', ['above' => 26.0]), Lines::line('P5', 'rigger')],
+        ];
+        yield 'two releases at one place' => [
+            'lines.0.above',
+            static fn (): array => [Lines::line('P4', 'stacker'), Lines::line('P3', 'stacker'), Lines::line('P5', 'rigger')],
+        ];
+        yield 'a rigger off a rod holder' => [
+            'lines.0.holder_id',
+            static fn (): array => [array_replace_recursive(Lines::line('P5', 'rigger'), ['holder' => ['kind' => 'rod']])],
+        ];
+        yield 'a rod in a boom' => [
+            'lines.0.holder_id',
+            static fn (): array => [array_replace_recursive(Lines::line('P5', 'flat'), ['holder' => ['kind' => 'boom']])],
+        ];
+        yield 'core off a braid reel' => [
+            'lines.0.reel_id',
+            static fn (): array => [Lines::line('P1', 'core', ['reel' => ['material' => 'braid', 'test' => 30]])],
+        ];
+        yield 'copper on a diver' => [
+            'lines.0.reel_id',
+            static fn (): array => [Lines::line('P1', 'diver', ['reel' => ['material' => 'copper', 'test' => 32]])],
+        ];
         yield 'a diver behind a board' => ['lines.0.dial_side', static fn (): array => [Lines::line('C1', 'diver')]];
-        yield 'a bouncer behind a board is no bouncer' => ['lines.0.leader_length', static fn (): array => [Lines::line('P3', 'bouncer', ['leader_length' => null])]];
-        yield 'a clip off its tow line' => ['lines.0.clip_out', static fn (): array => [Lines::line('P1', 'flat', ['board' => ['size' => 'mast'], 'board_out' => 30.0, 'clip_out' => 31.0])]];
-        yield 'a wash line too long' => ['lines.0.let_out', static fn (): array => [Lines::line('C1', 'wash', ['let_out' => 30.0])]];
-        yield 'a rod tip in the clouds' => ['lines.0.tip_height', static fn (): array => [Lines::line('C1', 'flat', ['tip_height' => 11.0])]];
-        yield 'more wire than the reel holds' => ['lines.0.let_out', static fn (): array => [Lines::line('C1', 'wire', ['let_out' => 95.0])]];
-        yield 'backing over wire on the reel' => ['lines.0.backing', static fn (): array => [Lines::line('C1', 'wire', ['backing' => 5.0])]];
-        yield 'an override that is no line' => ['lines.0.diameter', static fn (): array => [Lines::line('C1', 'flat', ['overrides' => ['main.diameter' => 0.5]])]];
+        yield 'a bouncer behind a board is no bouncer' => [
+            'lines.0.leader_length', static fn (): array => [Lines::line('P3', 'bouncer', ['leader_length' => null])],
+        ];
+        yield 'a clip off its tow line' => [
+            'lines.0.clip_out',
+            static fn (): array => [
+                Lines::line('P1', 'flat', ['board' => ['size' => 'mast'], 'board_out' => 30.0, 'clip_out' => 31.0]),
+            ],
+        ];
+        yield 'a wash line too long' => [
+            'lines.0.let_out', static fn (): array => [Lines::line('C1', 'wash', ['let_out' => 30.0])],
+        ];
+        yield 'a rod tip in the clouds' => [
+            'lines.0.tip_height', static fn (): array => [Lines::line('C1', 'flat', ['tip_height' => 11.0])],
+        ];
+        yield 'more wire than the reel holds' => [
+            'lines.0.let_out', static fn (): array => [Lines::line('C1', 'wire', ['let_out' => 95.0])],
+        ];
+        yield 'backing over wire on the reel' => [
+            'lines.0.backing', static fn (): array => [Lines::line('C1', 'wire', ['backing' => 5.0])],
+        ];
+        yield 'an override that is no line' => [
+            'lines.0.diameter', static fn (): array => [Lines::line('C1', 'flat', ['overrides' => ['main.diameter' => 0.5]])],
+        ];
     }
 
     /** @param  Closure(): list<array<string, mixed>>  $make */
@@ -307,15 +388,18 @@ final class PresentationsTest extends TestCase
     {
         yield 'a diver is dialled steeper' => [Lines::line('P3', 'diver', ['dial' => 3.0]), 60 * Lines::FOOT, 'dial'];
         yield 'a clip weight out of the box' => [Lines::line('P3', 'clip'), 22 * Lines::FOOT, 'weight'];
-        yield 'the same behind a board' => [Lines::line('P3', 'clip', ['board' => ['size' => 'large'], 'board_out' => 40.0]), 22 * Lines::FOOT, 'weight'];
+        yield 'the same behind a board' => [
+            Lines::line('P3', 'clip', ['board' => ['size' => 'large'], 'board_out' => 40.0]), 22 * Lines::FOOT, 'weight',
+        ];
         yield 'a bouncer' => [Lines::line('P3', 'bouncer', ['weight_mass' => 0.0142]), 14 * Lines::FOOT, 'weight'];
         yield 'a three-way’s weight' => [Lines::line('P3', 'dropper', ['weight_mass' => 0.0142]), 14 * Lines::FOOT, 'weight'];
     }
 
     /** @param  array<string, mixed>  $line */
     #[DataProvider('otherControls')]
-    public function test_a_depth_is_reached_by_dial_or_weight_what_is_out_staying_out(array $line, float $depth, string $kind): void
-    {
+    public function test_a_depth_is_reached_by_dial_or_weight_what_is_out_staying_out(
+        array $line, float $depth, string $kind,
+    ): void {
         $solver = new SpreadSolver;
         $conditions = new Conditions(2.0 * Lines::MPH);
         $planned = Lines::planned([$line])[0];

@@ -34,9 +34,16 @@ final class SettingTest extends TestCase
         $lines = $this->spread();
 
         self::assertSame(['P1', 'P2', 'C1', 'P3', 'P4', 'P5', 'P6'], $this->codes(SettingOrder::of($lines)));
-        self::assertSame(['P5', 'P6', 'P3', 'P4', 'P1', 'P2', 'C1'], $this->codes(SettingOrder::of($lines, SettingSchool::RiggersFirst)));
-        self::assertSame(['P2', 'C1', 'P1'], array_values(array_intersect($this->codes(SettingOrder::of($lines, own: ['P2', 'C1', 'P1'])), ['P1', 'P2', 'C1'])));
-        self::assertCount(7, SettingOrder::of($lines, own: ['P2', 'S9']), 'what the order does not name, or names in vain, loses no line');
+        self::assertSame(
+            ['P5', 'P6', 'P3', 'P4', 'P1', 'P2', 'C1'], $this->codes(SettingOrder::of($lines, SettingSchool::RiggersFirst)),
+        );
+        self::assertSame(
+            ['P2', 'C1', 'P1'],
+            array_values(array_intersect($this->codes(SettingOrder::of($lines, own: ['P2', 'C1', 'P1'])), ['P1', 'P2', 'C1'])),
+        );
+        self::assertCount(
+            7, SettingOrder::of($lines, own: ['P2', 'S9']), 'what the order does not name, or names in vain, loses no line',
+        );
     }
 
     public function test_boards_first_crosses_nothing_and_an_outer_board_after_an_inner_one_does(): void
@@ -63,7 +70,11 @@ final class SettingTest extends TestCase
         self::assertSame([['P1', 'P3']], $this->pairs($near));
         self::assertLessThan(2.0, $near[0]->amount);
         self::assertSame([], Tangles::among((new SpreadSolver)->all($lines, $conditions), 2.0), 'though they end far apart');
-        self::assertSame([], (new Setting($conditions, new SpreadLimits(tangle: 2.0)))->crossings(array_reverse($lines)), 'the board first, and nothing is in the way');
+        self::assertSame(
+            [],
+            (new Setting($conditions, new SpreadLimits(tangle: 2.0)))->crossings(array_reverse($lines)),
+            'the board first, and nothing is in the way',
+        );
     }
 
     public function test_a_crossing_is_cured_by_an_order_that_brings_no_other(): void
@@ -77,7 +88,12 @@ final class SettingTest extends TestCase
         self::assertEqualsCanonicalizing($this->codes($inOrder), $order);
         self::assertSame([], $setting->crossings(SettingOrder::of($this->spread(), own: $order)));
         // Lines that cross whichever goes first cannot be cured by their order.
-        $near = Lines::planned([Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 50.0]), Lines::line('P4', 'diver', ['dial' => 2.9, 'let_out' => 48.0])]);
+        $near = Lines::planned(
+            [
+                Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 50.0]),
+                Lines::line('P4', 'diver', ['dial' => 2.9, 'let_out' => 48.0]),
+            ],
+        );
         $wide = new Setting(new Conditions(self::SPEED), new SpreadLimits(tangle: 1.2));
         foreach ($wide->crossings($near) as $crossing) {
             self::assertNull((new SettingCures($near, [$crossing], $wide))->of($crossing));
@@ -104,7 +120,8 @@ final class SettingTest extends TestCase
         $reel = ['name' => 'braid', 'material' => 'braid', 'test' => 30, 'counter_factor' => 1.06];
         $lines = Lines::planned([
             Lines::line('P3', 'diver', ['reel' => $reel]), Lines::line('C1', 'core'),
-            array_replace_recursive(Lines::line('P5', 'rigger'), ['holder' => ['counter_factor' => 0.95]]), Lines::line('P4', 'stacker'),
+            array_replace_recursive(Lines::line('P5', 'rigger'), ['holder' => ['counter_factor' => 0.95]]),
+            Lines::line('P4', 'stacker'),
         ]);
         $rows = [];
         foreach (DeckCard::of($lines, new Conditions(self::SPEED))->rows as $row) {
@@ -121,11 +138,25 @@ final class SettingTest extends TestCase
 
     public function test_lines_planned_for_other_holders_find_theirs_by_side_and_kind(): void
     {
-        $holder = static fn (string $code, string $side, string $kind = 'rod'): DescribedHolder => new DescribedHolder($code, Side::from($side), HolderKind::from($kind), 0.0, 0.0, 1.0);
+        $holder = static fn (string $code, string $side, string $kind = 'rod'): DescribedHolder => new DescribedHolder(
+            $code, Side::from($side), HolderKind::from($kind), 0.0, 0.0, 1.0,
+        );
         $aboard = [$holder('P1', 'port'), $holder('PX', 'port'), $holder('P5', 'port', 'boom'), $holder('S1', 'starboard')];
-        $fit = HolderFit::of([$holder('P9', 'port'), $holder('P1', 'port'), $holder('PB', 'port', 'boom'), $holder('S1', 'starboard', 'boom'), $holder('S2', 'starboard')], $aboard);
+        $fit = HolderFit::of(
+            [
+                $holder('P9', 'port'),
+                $holder('P1', 'port'),
+                $holder('PB', 'port', 'boom'),
+                $holder('S1', 'starboard', 'boom'),
+                $holder('S2', 'starboard'),
+            ],
+            $aboard,
+        );
 
-        self::assertEquals(['P1' => 'P1', 'P9' => 'PX', 'PB' => 'P5', 'S1' => null, 'S2' => 'S1'], array_map(static fn (?DescribedHolder $found): ?string => $found?->code, $fit));
+        self::assertEquals(
+            ['P1' => 'P1', 'P9' => 'PX', 'PB' => 'P5', 'S1' => null, 'S2' => 'S1'],
+            array_map(static fn (?DescribedHolder $found): ?string => $found?->code, $fit),
+        );
     }
 
     /** @return list<PlannedLine> */
@@ -134,7 +165,8 @@ final class SettingTest extends TestCase
         return Lines::planned([
             Lines::line('P1', 'flat', ['board' => ['size' => 'large'], 'board_out' => 42.0]),
             Lines::line('P2', 'flat', ['board' => ['size' => 'large'], 'board_out' => 26.0]),
-            Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 42.0]), Lines::line('P4', 'diver', ['dial' => 1.0, 'let_out' => 58.0]),
+            Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 42.0]),
+            Lines::line('P4', 'diver', ['dial' => 1.0, 'let_out' => 58.0]),
             Lines::line('P5', 'rigger'), Lines::line('P6', 'stacker'), Lines::line('C1', 'core'),
         ]);
     }

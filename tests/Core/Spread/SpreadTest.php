@@ -57,7 +57,9 @@ final class SpreadTest extends TestCase
     public function test_what_reach_finds_runs_at_the_depth_asked_for(): void
     {
         $solver = new SpreadSolver;
-        foreach ([new Conditions(self::SPEED), new Conditions(0.8), new Conditions(self::SPEED, new Turn(150.0, Side::Port))] as $conditions) {
+        foreach ([
+            new Conditions(self::SPEED), new Conditions(0.8), new Conditions(self::SPEED, new Turn(150.0, Side::Port)),
+        ] as $conditions) {
             foreach ([$this->diver('P3', 45.0), $this->rigger('P5', 30.0), $this->core('C1')] as $line) {
                 $reach = $solver->reach($line, $conditions, 9.0);
                 self::assertTrue($reach->reached);
@@ -82,9 +84,20 @@ final class SpreadTest extends TestCase
 
     public function test_farthest_boards_go_in_first_and_riggers_last(): void
     {
-        $lines = [$this->rigger('P5', 30.0), $this->diver('S4', 60.0, 1.5), $this->board('P2', 26.0), $this->core('C1'), $this->diver('P3', 45.0, 3.0), $this->board('P1', 40.0), $this->board('S1', 40.0)];
+        $lines = [
+            $this->rigger('P5', 30.0),
+            $this->diver('S4', 60.0, 1.5),
+            $this->board('P2', 26.0),
+            $this->core('C1'),
+            $this->diver('P3', 45.0, 3.0),
+            $this->board('P1', 40.0),
+            $this->board('S1', 40.0),
+        ];
 
-        self::assertSame(['P1', 'S1', 'P2', 'C1', 'P3', 'S4', 'P5'], array_map(static fn (PlannedLine $l): string => $l->holder, SettingOrder::of($lines)));
+        self::assertSame(
+            ['P1', 'S1', 'P2', 'C1', 'P3', 'S4', 'P5'],
+            array_map(static fn (PlannedLine $l): string => $l->holder, SettingOrder::of($lines)),
+        );
     }
 
     public function test_the_deck_card_holds_the_depth_at_each_speed(): void
@@ -129,7 +142,10 @@ final class SpreadTest extends TestCase
         $foot = 0.3048;
         $coverage = Coverage::of(40 * $foot, 70 * $foot, [45 * $foot, 49 * $foot, 90 * $foot]);
 
-        $feet = array_map(static fn (array $s): array => [round($s['top'] / $foot, 6), round($s['bottom'] / $foot, 6), $s['lures']], $coverage->stretches);
+        $feet = array_map(
+            static fn (array $s): array => [round($s['top'] / $foot, 6), round($s['bottom'] / $foot, 6), $s['lures']],
+            $coverage->stretches,
+        );
         self::assertSame([[40.0, 43.0, 0], [43.0, 47.0, 1], [47.0, 51.0, 2], [51.0, 55.0, 1], [55.0, 70.0, 0]], $feet);
         self::assertEqualsWithDelta(12 / 30, $coverage->share(), 1e-9);
         self::assertSame([['top' => 1.0, 'bottom' => 2.0, 'lures' => 0]], Coverage::of(1.0, 2.0, [])->stretches);
@@ -139,22 +155,61 @@ final class SpreadTest extends TestCase
 
     private function rigger(string $holder, float $reading, bool $counterCalibrated = false): PlannedLine
     {
-        return $this->planned($holder, new Downrigger(new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), $reading, new Release(0.0, 6.0, LineStock::of(Material::Nylon, 20), null, $this->spoon())), $counterCalibrated);
+        return $this->planned(
+            $holder,
+            new Downrigger(
+                new LeadWeight(5.443),
+                LineStock::of(Material::RiggerCable, 150),
+                $reading,
+                new Release(0.0, 6.0, LineStock::of(Material::Nylon, 20), null, $this->spoon()),
+            ),
+            $counterCalibrated,
+        );
     }
 
     private function diver(string $holder, float $letOut, float $dial = 2.0): PlannedLine
     {
-        return $this->planned($holder, new Diver(DiverPlate::of(DiverSize::Large, false), $dial, Side::Port, LineStock::of(Material::Braid, 30), $letOut, $this->leader(), $this->spoon()));
+        return $this->planned(
+            $holder,
+            new Diver(
+                DiverPlate::of(DiverSize::Large, false),
+                $dial,
+                Side::Port,
+                LineStock::of(Material::Braid, 30),
+                $letOut,
+                $this->leader(),
+                $this->spoon(),
+            ),
+        );
     }
 
     private function core(string $holder): PlannedLine
     {
-        return $this->planned($holder, new Leadcore(LineStock::of(Material::Leadcore, 27), 8.0, 8.0, LineStock::of(Material::Braid, 30), 0.0, $this->leader(), $this->spoon()));
+        return $this->planned(
+            $holder,
+            new Leadcore(
+                LineStock::of(Material::Leadcore, 27),
+                8.0,
+                8.0,
+                LineStock::of(Material::Braid, 30),
+                0.0,
+                $this->leader(),
+                $this->spoon(),
+            ),
+        );
     }
 
     private function board(string $holder, float $out): PlannedLine
     {
-        return $this->planned($holder, new InlineBoard(BoardSize::Large->planer(), $holder[0] === 'P' ? Side::Port : Side::Starboard, $out, new FlatLine(LineStock::of(Material::Nylon, 14), 30.0, $this->leader(), $this->spoon())));
+        return $this->planned(
+            $holder,
+            new InlineBoard(
+                BoardSize::Large->planer(),
+                $holder[0] === 'P' ? Side::Port : Side::Starboard,
+                $out,
+                new FlatLine(LineStock::of(Material::Nylon, 14), 30.0, $this->leader(), $this->spoon()),
+            ),
+        );
     }
 
     private function planned(string $holder, \Admek\Core\Tackle\Rigs\Rig $rig, bool $counterCalibrated = false): PlannedLine

@@ -52,7 +52,9 @@ final class TanglesTest extends TestCase
                 if ($least < 11.5) {
                     self::assertNotNull($found, "{$line->planned->holder} and {$running[$j]->planned->holder}");
                     // Samples stand 0.1 m apart on both curves and stop short of the rods by as much.
-                    self::assertEqualsWithDelta($least, $found['distance'], 0.2, "{$line->planned->holder} and {$running[$j]->planned->holder}");
+                    self::assertEqualsWithDelta(
+                        $least, $found['distance'], 0.2, "{$line->planned->holder} and {$running[$j]->planned->holder}",
+                    );
                     $compared++;
                 } else {
                     self::assertTrue($found === null || $found['distance'] > 11.3);
@@ -64,12 +66,27 @@ final class TanglesTest extends TestCase
 
     public function test_what_hangs_together_is_no_tangle_but_its_leads_and_trailing_lines_may_be(): void
     {
-        $stack = (new SpreadSolver)->all(Lines::planned([Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker', ['above' => 4.0])]), new Conditions(self::SPEED));
+        $stack = (new SpreadSolver)->all(
+            Lines::planned([Lines::line('P5', 'rigger'), Lines::line('P4', 'stacker', ['above' => 4.0])]),
+            new Conditions(self::SPEED),
+        );
         self::assertSame([], Tangles::among($stack, 1.0), 'one cable, leads 4 m apart');
-        $close = (new SpreadSolver)->all(Lines::planned([Lines::line('P5', 'rigger', ['lead' => 20.0]), Lines::line('P4', 'stacker', ['above' => 0.5, 'lead' => 20.0, 'lure' => ['name' => 'plug', 'kind' => 'deep_plug']])]), new Conditions(self::SPEED));
+        $close = (new SpreadSolver)->all(
+            Lines::planned(
+                [
+                    Lines::line('P5', 'rigger', ['lead' => 20.0]),
+                    Lines::line(
+                        'P4', 'stacker', ['above' => 0.5, 'lead' => 20.0, 'lure' => ['name' => 'plug', 'kind' => 'deep_plug']],
+                    ),
+                ],
+            ),
+            new Conditions(self::SPEED),
+        );
         self::assertCount(1, Tangles::among($close, 1.0), 'a plug dives from its release through the lead below');
 
-        $clip = static fn (string $code, float $out): array => Lines::line($code, 'flat', ['board' => ['size' => 'mast'], 'board_out' => 45.0, 'clip_out' => $out]);
+        $clip = static fn (string $code, float $out): array => Lines::line(
+            $code, 'flat', ['board' => ['size' => 'mast'], 'board_out' => 45.0, 'clip_out' => $out],
+        );
         $apart = (new SpreadSolver)->all(Lines::planned([$clip('P1', 40.0), $clip('P2', 30.0)]), new Conditions(self::SPEED));
         self::assertSame([], Tangles::among($apart, 3.0), 'they share the tow line and trail 8 m apart');
         $crowded = (new SpreadSolver)->all(Lines::planned([$clip('P1', 31.0), $clip('P2', 30.0)]), new Conditions(self::SPEED));
@@ -82,9 +99,13 @@ final class TanglesTest extends TestCase
         foreach ([new Conditions(self::SPEED), $conditions] as $at) {
             $lines = $this->spread();
             $case = TowCaseFile::of($at->water(), $at->turn, array_map(static fn ($line): TowLine => $line->towLine(), $lines));
-            $solved = array_column(TowResult::of(TowCase::ofJson(json_decode((string) json_encode($case), true)))['lines'], null, 'id');
+            $solved = array_column(
+                TowResult::of(TowCase::ofJson(json_decode((string) json_encode($case), true)))['lines'], null, 'id',
+            );
             foreach ((new SpreadSolver)->all($lines, $at, withDoubt: false) as $line) {
-                self::assertEqualsWithDelta($line->lure(), ((array) $solved[$line->planned->holder]['bodies'])['lure'], 5e-3, $line->planned->holder);
+                self::assertEqualsWithDelta(
+                    $line->lure(), ((array) $solved[$line->planned->holder]['bodies'])['lure'], 5e-3, $line->planned->holder,
+                );
             }
         }
     }
@@ -117,9 +138,18 @@ final class TanglesTest extends TestCase
         $dense = [];
         foreach ($parts as $part) {
             for ($i = 1, $n = count($part); $i < $n; $i++) {
-                $length = sqrt(array_sum(array_map(static fn (int $axis): float => ($part[$i][$axis] - $part[$i - 1][$axis]) ** 2, [0, 1, 2])));
+                $length = sqrt(
+                    array_sum(
+                        array_map(static fn (int $axis): float => ($part[$i][$axis] - $part[$i - 1][$axis]) ** 2, [0, 1, 2]),
+                    ),
+                );
                 for ($k = 0, $steps = max(1, (int) ceil($length / 0.1)); $k <= $steps; $k++) {
-                    $at = array_map(static fn (int $axis): float => $part[$i - 1][$axis] + $k / $steps * ($part[$i][$axis] - $part[$i - 1][$axis]), [0, 1, 2]);
+                    $at = array_map(
+                        static fn (int $axis): float => $part[$i - 1][$axis] + $k / $steps * (
+                            $part[$i][$axis] - $part[$i - 1][$axis]
+                        ),
+                        [0, 1, 2],
+                    );
                     $tip = $part === $line->mastLine() ? $part[1] : $line->planned->tip;
                     if (($at[0] - $tip[0]) ** 2 + ($at[1] - $tip[1]) ** 2 + ($at[2] - $tip[2]) ** 2 > self::NEAR_RODS ** 2) {
                         $dense[] = $at;

@@ -25,7 +25,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Spread\Support\Lines;
 
-/** The catalogue's default figures, against weights worked out independently and the sanity checks of docs/towing-model.md, Figures. */
+/**
+ * The catalogue's default figures, against weights worked out independently and the sanity checks of docs/towing-model.md,
+ * Figures.
+ */
 final class FiguresTest extends TestCase
 {
     /** @return iterable<string, array{Material, float, float, float}> material, test lb, mm, N per metre in water */
@@ -42,8 +45,9 @@ final class FiguresTest extends TestCase
     }
 
     #[DataProvider('lines')]
-    public function test_a_line_weighs_what_its_material_does(Material $material, float $test, float $millimetres, float $weight): void
-    {
+    public function test_a_line_weighs_what_its_material_does(
+        Material $material, float $test, float $millimetres, float $weight,
+    ): void {
         $line = LineStock::of($material, $test)->length(10.0);
 
         self::assertEqualsWithDelta($millimetres * 1e-3, $line->diameter, 1e-12);
@@ -75,7 +79,9 @@ final class FiguresTest extends TestCase
     {
         $diver = DiverPlate::of(DiverSize::Large, false)->body(0.0, Side::Port);
         $chain = [$diver, LineStock::of(Material::Braid, 30)->length(45.0)];
-        $tension = (new TowSolver)->solve(new Water(999.8, Flow::uniform(1.028192)), null, new TowLine('a', [0.0, 0.0, -1.0], $chain))->towTension;
+        $tension = (new TowSolver)->solve(
+            new Water(999.8, Flow::uniform(1.028192)), null, new TowLine('a', [0.0, 0.0, -1.0], $chain),
+        )->towTension;
 
         self::assertGreaterThan(1.3, $tension / 4.4482);
         self::assertLessThan(2.0, $tension / 4.4482);
@@ -121,9 +127,15 @@ final class FiguresTest extends TestCase
             try {
                 $rig = Lines::planned([
                     Lines::line('P5', 'rigger'),
-                    Lines::line($entry->picks(Pick::Ball) ? 'P6' : 'P3', $presentation->value, ['board' => ['size' => 'large'], 'board_out' => 30.0]),
+                    Lines::line(
+                        $entry->picks(Pick::Ball) ? 'P6' : 'P3',
+                        $presentation->value,
+                        ['board' => ['size' => 'large'], 'board_out' => 30.0],
+                    ),
                 ])[1]->rig;
-                self::assertSame([true, true], [$entry->takesBoard, $rig->board()?->trailing instanceof TrailingRig], $presentation->value);
+                self::assertSame(
+                    [true, true], [$entry->takesBoard, $rig->board()?->trailing instanceof TrailingRig], $presentation->value,
+                );
             } catch (InvalidValue $refused) {
                 self::assertSame([false, 'lines.1.board_id'], [$entry->takesBoard, $refused->field], $presentation->value);
             }

@@ -7,6 +7,7 @@ namespace Tests\Core\Tackle;
 use Admek\Core\Spread\Check\BottomFishing;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Parts\Leader;
 use Admek\Core\Tackle\Parts\LeadWeight;
@@ -26,7 +27,10 @@ use Admek\Core\Units\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Depths that practitioners find with ordinary gear, against the model's with the closest stock figures (docs/model.md shows the table). */
+/**
+ * Depths that practitioners find with ordinary gear, against the model's with the closest stock figures (docs/model.md shows the
+ * table).
+ */
 final class PracticeTest extends TestCase
 {
     private const FOOT = Units::FOOT;
@@ -35,19 +39,37 @@ final class PracticeTest extends TestCase
 
     private const TIP_AT_THE_WATER = [0.0, 0.0, 0.0];
 
-    /** @return iterable<string, array{Rig, array{float, float, float}, list<float>, float, float}> rig, tip, mph, from and to in feet */
+    /**
+     * @return iterable<string, array{Rig, array{float, float, float}, list<float>,  float, float}> rig, tip, mph, from and to in
+     *   feet
+     */
     public static function found(): iterable
     {
         $nylon = static fn (float $test): LineStock => LineStock::of(Material::Nylon, $test);
         $flat = static fn (LineStock $line, float $feet, Lure $lure): Rig => new FlatLine($line, $feet * self::FOOT, null, $lure);
         yield 'bucktail behind an ounce, 85 ft, tip at the water' => [
-            new ClipWeight(LineStock::of(Material::Braid, 80), new LeadWeight(0.02835), 4 * self::FOOT, 81 * self::FOOT, null, Lure::ofKind(LureKind::Bucktail)),
+            new ClipWeight(
+                LineStock::of(Material::Braid, 80),
+                new LeadWeight(0.02835),
+                4 * self::FOOT,
+                81 * self::FOOT,
+                null,
+                Lure::ofKind(LureKind::Bucktail),
+            ),
             self::TIP_AT_THE_WATER, [3.0], 3.0, 5.0,
         ];
-        yield 'big plug, 65 ft of 80 lb braid' => [$flat(LineStock::of(Material::Braid, 80), 65, Lure::ofKind(LureKind::BigPlug)), self::TIP, [3.5], 14.0, 16.0];
-        yield 'small minnow, 100 ft of 12 lb' => [$flat($nylon(12), 100, Lure::ofKind(LureKind::SmallMinnow)), self::TIP, [2.0], 4.0, 6.0];
-        yield 'long minnow, 100 ft of 12 lb' => [$flat($nylon(12), 100, Lure::ofKind(LureKind::LongMinnow)), self::TIP, [2.0], 8.0, 10.0];
-        $boxed = Lure::ofKind(LureKind::LargeDeepPlug)->ratedAt(new RatedPoint(20 * self::FOOT, 100 * self::FOOT, $nylon(20)->diameter, 2.5 * Units::MPH));
+        yield 'big plug, 65 ft of 80 lb braid' => [
+            $flat(LineStock::of(Material::Braid, 80), 65, Lure::ofKind(LureKind::BigPlug)), self::TIP, [3.5], 14.0, 16.0,
+        ];
+        yield 'small minnow, 100 ft of 12 lb' => [
+            $flat($nylon(12), 100, Lure::ofKind(LureKind::SmallMinnow)), self::TIP, [2.0], 4.0, 6.0,
+        ];
+        yield 'long minnow, 100 ft of 12 lb' => [
+            $flat($nylon(12), 100, Lure::ofKind(LureKind::LongMinnow)), self::TIP, [2.0], 8.0, 10.0,
+        ];
+        $boxed = Lure::ofKind(LureKind::LargeDeepPlug)->ratedAt(
+            new RatedPoint(20 * self::FOOT, 100 * self::FOOT, $nylon(20)->diameter, 2.5 * Units::MPH),
+        );
         yield 'plug boxed 20 ft, 100 ft of 20 lb' => [$flat($nylon(20), 100, $boxed), self::TIP, [2.5, 3.0], 19.0, 21.0];
     }
 
@@ -68,9 +90,12 @@ final class PracticeTest extends TestCase
     public function test_a_light_spoon_runs_four_or_five_feet_under_its_ball(): void
     {
         $rig = new Downrigger(new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), 60 * self::FOOT, new Release(
-            0.0, 100 * self::FOOT, LineStock::of(Material::Nylon, 20), new Leader(LineStock::of(Material::Fluorocarbon, 20), 6 * self::FOOT), Lure::ofKind(LureKind::SmallSpoon),
+            0.0, 100 * self::FOOT, LineStock::of(Material::Nylon, 20),
+            new Leader(LineStock::of(Material::Fluorocarbon, 20), 6 * self::FOOT), Lure::ofKind(LureKind::SmallSpoon),
         ));
-        $bodies = (new SpreadSolver)->run(new PlannedLine('P5', $rig, [0.0, -1.5, -1.0]), new Conditions(3.2 * Units::MPH), withDoubt: false)->solution->bodies;
+        $bodies = (new SpreadSolver)->run(
+            new PlannedLine('P5', $rig, [0.0, -1.5, -1.0]), new Conditions(3.2 * Units::MPH), withDoubt: false,
+        )->solution->bodies;
 
         self::assertEqualsWithDelta(4.5, ($bodies['lure'][2] - $bodies[Downrigger::BALL][2]) / self::FOOT, 0.55);
     }
@@ -86,7 +111,8 @@ final class PracticeTest extends TestCase
         };
         $leader = static fn (float $feet): Leader => new Leader(LineStock::of(Material::Nylon, 12), $feet * self::FOOT);
         $core = static fn (float $colours, float $leaderFeet, float $backing, Lure $lure): Rig => new Leadcore(
-            LineStock::of(Material::Leadcore, 27), $colours, $colours, LineStock::of(Material::Braid, 30), $backing * self::FOOT, $leader($leaderFeet), $lure,
+            LineStock::of(Material::Leadcore, 27), $colours, $colours, LineStock::of(Material::Braid, 30), $backing * self::FOOT,
+            $leader($leaderFeet), $lure,
         );
         $plug = Lure::ofKind(LureKind::LongMinnow);
         $through($core(4, 30, 0, $plug), 24.0, 25.0, 1.8, 2.2);
@@ -97,12 +123,19 @@ final class PracticeTest extends TestCase
     public function test_a_bouncer_is_given_the_weight_that_is_used(): void
     {
         $ounces = static function (float $depthFeet, float $mph): ?float {
-            $rig = new Bouncer(LineStock::of(Material::Braid, 10), new LeadWeight(0.042524), 1.3 * $depthFeet * self::FOOT, new Leader(LineStock::of(Material::Fluorocarbon, 12), 5 * self::FOOT), Lure::ofKind(LureKind::WormHarness));
+            $rig = new Bouncer(
+                LineStock::of(Material::Braid, 10),
+                new LeadWeight(0.042524),
+                1.3 * $depthFeet * self::FOOT,
+                new Leader(LineStock::of(Material::Fluorocarbon, 12), 5 * self::FOOT),
+                Lure::ofKind(LureKind::WormHarness),
+            );
             $speed = new Conditions($mph * Units::MPH);
             // Let out until the weight is on bottom.
             $line = new PlannedLine('P3', $rig, [0.0, -1.0, -1.0]);
             $running = (new SpreadSolver)->run($line, $speed, withDoubt: false);
-            for ($out = $depthFeet; $running->solution->bodies['weight'][2] < $depthFeet * self::FOOT && $out < 2 * $depthFeet; $out += 0.5) {
+            $short = static fn (RunningLine $line): bool => $line->solution->bodies['weight'][2] < $depthFeet * self::FOOT;
+            for ($out = $depthFeet; $short($running) && $out < 2 * $depthFeet; $out += 0.5) {
                 $running = (new SpreadSolver)->run($line->withControl($out * self::FOOT), $speed, withDoubt: false);
             }
             $kilograms = BottomFishing::of($running, $speed)?->lightest;
@@ -120,6 +153,8 @@ final class PracticeTest extends TestCase
     /** @param  array{float, float, float}  $tip */
     private function feet(Rig $rig, float $mph, array $tip = self::TIP): float
     {
-        return (new SpreadSolver)->run(new PlannedLine('C1', $rig, $tip), new Conditions($mph * Units::MPH), withDoubt: false)->depth() / self::FOOT;
+        return (new SpreadSolver)->run(
+            new PlannedLine('C1', $rig, $tip), new Conditions($mph * Units::MPH), withDoubt: false,
+        )->depth() / self::FOOT;
     }
 }

@@ -70,9 +70,13 @@ final class ReachEverythingTest extends TestCase
             'flat' => new FlatLine($nylon, 10, $leader, $lure),
             'board' => new InlineBoard(BoardSize::Large->planer(), Side::Port, 40, new FlatLine($braid, 10, $leader, $lure)),
             'core' => new Leadcore($core, 8, 8, $braid, 18, $leader, $lure),
-            'core on a board' => new InlineBoard(BoardSize::Small->planer(), Side::Port, 40, new Leadcore($core, 3, 3, $braid, 0, $leader, $lure)),
+            'core on a board' => new InlineBoard(
+                BoardSize::Small->planer(), Side::Port, 40, new Leadcore($core, 3, 3, $braid, 0, $leader, $lure),
+            ),
             'diver' => new Diver(DiverPlate::of(DiverSize::Large, true), 3, Side::Port, $braid, 50, $leader, $lure),
-            'tripped diver' => new Diver(DiverPlate::of(DiverSize::Small, false), 1, Side::Port, $braid, 50, $leader, $lure, tripped: true),
+            'tripped diver' => new Diver(
+                DiverPlate::of(DiverSize::Small, false), 1, Side::Port, $braid, 50, $leader, $lure, tripped: true,
+            ),
             'rigger' => new Downrigger(new LeadWeight(5.4), $cable, 20, new Release(0.0, 6, $nylon, $leader, $lure)),
             'rigger, long lead' => new Downrigger(new LeadWeight(5.4), $cable, 20, new Release(0.0, 40, $nylon, $leader, $lure)),
             'clip' => new ClipWeight($nylon, new LeadWeight(0.056), 9, 20, $leader, $lure),

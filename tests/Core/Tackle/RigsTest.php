@@ -92,7 +92,8 @@ final class RigsTest extends TestCase
     {
         $core = new Leadcore(
             LineStock::of(Material::Leadcore, 27), 5.0, 5.0, LineStock::of(Material::Braid, 30), 20 * self::FOOT,
-            new Leader(LineStock::of(Material::Nylon, 8, 0.0003), 30 * self::FOOT), Lure::ofKind(LureKind::SmallMinnow)->diving(2e-4),
+            new Leader(LineStock::of(Material::Nylon, 8, 0.0003), 30 * self::FOOT),
+            Lure::ofKind(LureKind::SmallMinnow)->diving(2e-4),
         );
         $solution = (new TowSolver)->solve($this->water(2.0), null, $core->towLine('a', [0.0, 0.0, -1.2]));
 
@@ -112,7 +113,9 @@ final class RigsTest extends TestCase
         self::assertLessThan(15.0, $depth(50.0, 2.0));
         self::assertGreaterThan(15.0, $depth(150.0, 2.0));
         self::assertSame(Doubts::DIVE_RATED, $plug->diveDoubt);
-        $trued = Lure::ofKind(LureKind::DeepPlug)->ratedAt(new RatedPoint(15 * self::FOOT, 100 * self::FOOT, 0.00035, 0.89408, trued: true));
+        $trued = Lure::ofKind(LureKind::DeepPlug)->ratedAt(
+            new RatedPoint(15 * self::FOOT, 100 * self::FOOT, 0.00035, 0.89408, trued: true),
+        );
         self::assertSame(Doubts::DIVE_TRUED, $trued->diveDoubt);
     }
 
@@ -126,7 +129,8 @@ final class RigsTest extends TestCase
     public function test_leader_stuff_changes_the_depth_as_it_should(): void
     {
         $depth = fn (Material $material): float => $this->depths(new FlatLine(
-            LineStock::of(Material::Nylon, 14), 40.0, new Leader(LineStock::of($material, 20), 10.0), Lure::ofKind(LureKind::RiggedBait, weight: 0.05),
+            LineStock::of(Material::Nylon, 14), 40.0, new Leader(LineStock::of($material, 20), 10.0),
+            Lure::ofKind(LureKind::RiggedBait, weight: 0.05),
         ), 0.8)['lure'][2];
 
         self::assertGreaterThan($depth(Material::Nylon), $depth(Material::Fluorocarbon), 'fluorocarbon sinks');
@@ -136,12 +140,25 @@ final class RigsTest extends TestCase
     {
         $rigged = fn (?Attractor $attractor): Downrigger => new Downrigger(
             new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), 25.0,
-            new Release(0.0, 8.0, LineStock::of(Material::Nylon, 20), new Leader(LineStock::of(Material::Fluorocarbon, 25), 1.0, $attractor), $this->spoon()),
+            new Release(
+                0.0,
+                8.0,
+                LineStock::of(Material::Nylon, 20),
+                new Leader(LineStock::of(Material::Fluorocarbon, 25), 1.0, $attractor),
+                $this->spoon(),
+            ),
         );
-        [$bare, $dodger, $flasher] = array_map(fn (?Attractor $a): array => $this->depths($rigged($a)), [null, Attractor::Dodger, Attractor::LargeFlasher]);
+        [$bare, $dodger, $flasher] = array_map(
+            fn (?Attractor $a): array => $this->depths($rigged($a)), [null, Attractor::Dodger, Attractor::LargeFlasher],
+        );
 
         self::assertArrayNotHasKey('attractor', $bare);
-        self::assertEqualsWithDelta(1.0, hypot($flasher['lure'][0] - $flasher['attractor'][0], $flasher['lure'][2] - $flasher['attractor'][2]), 0.02, 'a leader behind the flasher');
+        self::assertEqualsWithDelta(
+            1.0,
+            hypot($flasher['lure'][0] - $flasher['attractor'][0], $flasher['lure'][2] - $flasher['attractor'][2]),
+            0.02,
+            'a leader behind the flasher',
+        );
         foreach ([[$bare, $dodger], [$dodger, $flasher]] as [$less, $more]) {
             self::assertGreaterThan($less['ball'][0], $more['ball'][0]);
             self::assertLessThan($less['lure'][2], $more['lure'][2]);
@@ -171,12 +188,16 @@ final class RigsTest extends TestCase
 
     public function test_with_part_of_the_core_on_the_reel_no_backing_is_out(): void
     {
-        $full = new Leadcore(LineStock::of(Material::Leadcore, 27), 8.0, 8.0, LineStock::of(Material::Braid, 30), 18.0, null, $this->spoon());
+        $full = new Leadcore(
+            LineStock::of(Material::Leadcore, 27), 8.0, 8.0, LineStock::of(Material::Braid, 30), 18.0, null, $this->spoon(),
+        );
 
         self::assertSame(0.0, $full->withControl(6.5)->backing);
         self::assertSame(18.0, $full->withControl(8.0)->backing);
         $this->expectExceptionMessage('backing must be 0');
-        new Leadcore(LineStock::of(Material::Leadcore, 27), 6.0, 8.0, LineStock::of(Material::Braid, 30), 18.0, null, $this->spoon());
+        new Leadcore(
+            LineStock::of(Material::Leadcore, 27), 6.0, 8.0, LineStock::of(Material::Braid, 30), 18.0, null, $this->spoon(),
+        );
     }
 
     public function test_rules_of_thumb_are_the_trade_s(): void
@@ -185,7 +206,11 @@ final class RigsTest extends TestCase
         self::assertEqualsWithDelta(40 * self::FOOT, $this->core(8.0)->ruleOfThumb()->depth, 1e-9);
         self::assertEqualsWithDelta(0.4 * 45.0, $this->diver(45.0, 3.0)->ruleOfThumb()->depth, 1e-9);
         self::assertNull($this->flat(30.0)->ruleOfThumb());
-        self::assertEqualsWithDelta(7.5 * self::FOOT, (new FlatLine(LineStock::of(Material::Nylon, 14), 50 * self::FOOT, null, $this->plug()))->ruleOfThumb()?->depth, 1e-9);
+        self::assertEqualsWithDelta(
+            7.5 * self::FOOT,
+            (new FlatLine(LineStock::of(Material::Nylon, 14), 50 * self::FOOT, null, $this->plug()))->ruleOfThumb()?->depth,
+            1e-9,
+        );
     }
 
     public function test_a_control_is_rounded_to_what_a_mate_can_read_off(): void
@@ -209,7 +234,12 @@ final class RigsTest extends TestCase
         yield 'flat line shorter than its leader' => ['let_out', static fn (self $t) => $t->flat(1.0)];
         yield 'clip let-out' => ['let_out', static fn (self $t) => $t->clip(0.0)];
         yield 'more colours than on the reel' => ['colours', static fn (self $t) => $t->core(12.0)];
-        yield 'a core of nylon' => ['reel', static fn (self $t) => new Leadcore(LineStock::of(Material::Nylon, 20), 3, 8, LineStock::of(Material::Braid, 30), 0, null, $t->spoon())];
+        yield 'a core of nylon' => [
+            'reel',
+            static fn (self $t) => new Leadcore(
+                LineStock::of(Material::Nylon, 20), 3, 8, LineStock::of(Material::Braid, 30), 0, null, $t->spoon(),
+            ),
+        ];
         yield 'a ball of a ton' => ['mass', static fn () => new LeadWeight(1000.0)];
         yield 'an endless leader' => ['leader_length', static fn () => new Leader(LineStock::of(Material::Nylon, 20), 31.0)];
         yield 'a lure rated steeper than its lead' => ['rated_depth', static fn () => new RatedPoint(20.0, 21.0, 0.00035, 1.0)];
@@ -244,12 +274,25 @@ final class RigsTest extends TestCase
 
     public function rigger(float $reading, float $lead, ?Lure $lure = null): Downrigger
     {
-        return new Downrigger(new LeadWeight(5.443), LineStock::of(Material::RiggerCable, 150), $reading, new Release(0.0, $lead, LineStock::of(Material::Nylon, 20), $this->leader(1.8), $lure ?? $this->spoon()));
+        return new Downrigger(
+            new LeadWeight(5.443),
+            LineStock::of(Material::RiggerCable, 150),
+            $reading,
+            new Release(0.0, $lead, LineStock::of(Material::Nylon, 20), $this->leader(1.8), $lure ?? $this->spoon()),
+        );
     }
 
     public function diver(float $letOut, float $dial = 2.0): Diver
     {
-        return new Diver(DiverPlate::of(DiverSize::Large, false), $dial, Side::Port, LineStock::of(Material::Braid, 30), $letOut, $this->leader(1.8), $this->spoon());
+        return new Diver(
+            DiverPlate::of(DiverSize::Large, false),
+            $dial,
+            Side::Port,
+            LineStock::of(Material::Braid, 30),
+            $letOut,
+            $this->leader(1.8),
+            $this->spoon(),
+        );
     }
 
     public function flat(float $letOut): FlatLine
@@ -259,12 +302,22 @@ final class RigsTest extends TestCase
 
     public function clip(float $letOut): ClipWeight
     {
-        return new ClipWeight(LineStock::of(Material::Nylon, 14), new LeadWeight(0.0567), 9.0, $letOut, $this->leader(1.8), $this->spoon());
+        return new ClipWeight(
+            LineStock::of(Material::Nylon, 14), new LeadWeight(0.0567), 9.0, $letOut, $this->leader(1.8), $this->spoon(),
+        );
     }
 
     public function core(float $colours): Leadcore
     {
-        return new Leadcore(LineStock::of(Material::Leadcore, 27), $colours, 10.0, LineStock::of(Material::Braid, 30), 0.0, $this->leader(6.0), $this->spoon());
+        return new Leadcore(
+            LineStock::of(Material::Leadcore, 27),
+            $colours,
+            10.0,
+            LineStock::of(Material::Braid, 30),
+            0.0,
+            $this->leader(6.0),
+            $this->spoon(),
+        );
     }
 
     public function spoon(): Lure

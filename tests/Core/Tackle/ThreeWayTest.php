@@ -24,11 +24,18 @@ final class ThreeWayTest extends TestCase
     public function test_behind_a_board_it_runs_as_a_dropper_towed_at_the_surface(float $speed): void
     {
         $boarded = $this->run1('three_way', self::BOARD, $speed);
-        $towed = $this->run1('dropper', ['tip_height' => 0.0, 'let_out' => 18.288, 'dropper_length' => 0.6096, 'weight_mass' => 0.085049], $speed);
+        $towed = $this->run1(
+            'dropper', ['tip_height' => 0.0, 'let_out' => 18.288, 'dropper_length' => 0.6096, 'weight_mass' => 0.085049], $speed,
+        );
 
         self::assertEqualsWithDelta($towed->depth(), $boarded->depth(), 0.01);
         self::assertEqualsWithDelta($towed->solution->bodies['weight'][2], $boarded->solution->bodies['weight'][2], 0.01);
-        self::assertEqualsWithDelta($towed->lure()[0] - $towed->planned->tip[0], $boarded->lure()[0] - ($boarded->solution->board[0] ?? NAN), 0.02, 'as far behind');
+        self::assertEqualsWithDelta(
+            $towed->lure()[0] - $towed->planned->tip[0],
+            $boarded->lure()[0] - ($boarded->solution->board[0] ?? NAN),
+            0.02,
+            'as far behind',
+        );
         self::assertEqualsWithDelta($boarded->solution->board[1] ?? NAN, $boarded->lure()[1], 1e-6, 'straight behind its board');
     }
 
@@ -47,7 +54,10 @@ final class ThreeWayTest extends TestCase
 
     public function test_inside_a_turn_it_sinks_and_outside_it_rises(): void
     {
-        [$inside, $outside] = array_map(fn (Side $side): float => $this->run1('three_way', self::BOARD, 0.9, new Turn(80.0, $side))->depth(), [Side::Port, Side::Starboard]);
+        [$inside, $outside] = array_map(
+            fn (Side $side): float => $this->run1('three_way', self::BOARD, 0.9, new Turn(80.0, $side))->depth(),
+            [Side::Port, Side::Starboard],
+        );
         $straight = $this->run1('three_way', self::BOARD, 0.9)->depth();
 
         self::assertGreaterThan($straight, $inside);
@@ -57,6 +67,8 @@ final class ThreeWayTest extends TestCase
     /** @param  array<string, mixed>  $change */
     private function run1(string $presentation, array $change, float $speed, ?Turn $turn = null): RunningLine
     {
-        return (new SpreadSolver)->run(Lines::planned([Lines::line('P1', $presentation, $change)])[0], new Conditions($speed, $turn));
+        return (new SpreadSolver)->run(
+            Lines::planned([Lines::line('P1', $presentation, $change)])[0], new Conditions($speed, $turn),
+        );
     }
 }

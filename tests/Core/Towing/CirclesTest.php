@@ -44,13 +44,19 @@ final class CirclesTest extends TestCase
     {
         foreach ($this->rigs($seed) as [$water, $line, $turn]) {
             $one = $this->solved($water, $turn, $line);
-            $other = $this->solved($this->mirroredWater($water), new Turn($turn->radius, $turn->side === Side::Port ? Side::Starboard : Side::Port), $this->mirroredLine($line));
+            $other = $this->solved(
+                $this->mirroredWater($water),
+                new Turn($turn->radius, $turn->side === Side::Port ? Side::Starboard : Side::Port),
+                $this->mirroredLine($line),
+            );
             self::assertSame($one === null, $other === null, 'what cannot be towed one way round cannot the other');
             if ($one === null || $other === null) {
                 continue;
             }
             foreach ($one->bodies as $name => [$x, $y, $z]) {
-                self::assertEqualsWithDelta([$x, -$y, $z], $other->bodies[$name], 2e-3 * max(1.0, 100.0 / $turn->radius), $this->told($line, $turn));
+                self::assertEqualsWithDelta(
+                    [$x, -$y, $z], $other->bodies[$name], 2e-3 * max(1.0, 100.0 / $turn->radius), $this->told($line, $turn),
+                );
             }
         }
     }
@@ -64,7 +70,14 @@ final class CirclesTest extends TestCase
             foreach ([3e3, 3e4, 3e5] as $radius) {
                 $turned = $this->solved($water, new Turn($radius, $turn->side), $line);
                 self::assertNotNull($turned, 'so wide a turn anything follows');
-                $miss[] = max(0.0, ...array_map(static fn (array $p, array $q): float => hypot($p[0] - $q[0], $p[1] - $q[1]) + abs($p[2] - $q[2]), array_values($turned->bodies), array_values($straight->bodies ?? [])));
+                $miss[] = max(
+                    0.0,
+                    ...array_map(
+                        static fn (array $p, array $q): float => hypot($p[0] - $q[0], $p[1] - $q[1]) + abs($p[2] - $q[2]),
+                        array_values($turned->bodies),
+                        array_values($straight->bodies ?? []),
+                    ),
+                );
             }
             self::assertLessThan(max(0.15 * $miss[0], 3e-3), $miss[1], 'ten times wider, a tenth of the difference');
             self::assertLessThan(max(0.15 * $miss[1], 3e-3), $miss[2]);
@@ -86,7 +99,12 @@ final class CirclesTest extends TestCase
             if ($solution->surfaced !== []) {
                 continue;
             }
-            self::assertEqualsWithDelta($solution->towTension, $this->summed($water, $turn, $line, $solution), 0.004 * $solution->towTension + 1e-3, $this->told($line, $turn));
+            self::assertEqualsWithDelta(
+                $solution->towTension,
+                $this->summed($water, $turn, $line, $solution),
+                0.004 * $solution->towTension + 1e-3,
+                $this->told($line, $turn),
+            );
             $held++;
         }
         self::assertGreaterThan(self::RIGS / 3, $held);
@@ -113,7 +131,9 @@ final class CirclesTest extends TestCase
                 $from = new SteadyTow($water, $turn, $line);
                 $from->solveLike($near);
                 foreach ($direct->bodies() as $name => $place) {
-                    self::assertEqualsWithDelta($place, $from->bodies()[$name], 0.02, $this->told($line, $turn)." {$name} from {$factor}");
+                    self::assertEqualsWithDelta(
+                        $place, $from->bodies()[$name], 0.02, $this->told($line, $turn)." {$name} from {$factor}",
+                    );
                 }
                 $held++;
             }
@@ -123,26 +143,55 @@ final class CirclesTest extends TestCase
 
     public function test_eight_colours_sink_and_the_inside_board_falls_back_as_turns_tighten(): void
     {
-        $core = new TowLine('a', [0.0, 0.0, -1.5], [new Body('lure', 0.12, 9e-4), new Line(6.1, 0.0004, 1.7e-4), new Line(73.15, 0.00089, 0.02, 1.7)]);
-        $depths = array_map(fn (float $radius): float => $this->solved($this->still(0.894), new Turn($radius, Side::Port), $core)->bodies['lure'][2] ?? NAN, [1000.0, 100.0, 60.0, 40.0, 25.0]);
+        $core = new TowLine(
+            'a',
+            [0.0, 0.0, -1.5],
+            [new Body('lure', 0.12, 9e-4), new Line(6.1, 0.0004, 1.7e-4), new Line(73.15, 0.00089, 0.02, 1.7)],
+        );
+        $depths = array_map(
+            fn (float $radius): float => $this->solved(
+                $this->still(0.894), new Turn($radius, Side::Port), $core,
+            )->bodies['lure'][2] ?? NAN,
+            [1000.0, 100.0, 60.0, 40.0, 25.0],
+        );
         $sorted = $depths;
         sort($sorted);
         self::assertSame($sorted, $depths, 'the tighter, the deeper');
 
-        $board = static fn (Side $side): TowLine => new TowLine('a', [0.0, 2.0 * $side->sign(), -2.0], [new Body('lure', 0.12, 9e-4), new Line(30.0, 0.0004, 1.7e-4)], new Board($side, 6e-3, 1.15e-2, 8.0, 30.0));
+        $board = static fn (Side $side): TowLine => new TowLine(
+            'a',
+            [0.0, 2.0 * $side->sign(), -2.0],
+            [new Body('lure', 0.12, 9e-4), new Line(30.0, 0.0004, 1.7e-4)],
+            new Board($side, 6e-3, 1.15e-2, 8.0, 30.0),
+        );
         $inside = $this->solved($this->still(1.0), new Turn(60.0, Side::Port), $board(Side::Port));
         $outside = $this->solved($this->still(1.0), new Turn(60.0, Side::Port), $board(Side::Starboard));
         self::assertLessThan(0.7, $inside?->speedFactor);
         self::assertGreaterThan(1.3, $outside?->speedFactor);
         foreach ([$inside, $outside] as $solution) {
-            self::assertEqualsWithDelta(sqrt(30.0 ** 2 - 2.0 ** 2), hypot($solution->board[0] ?? 0.0, ($solution->board[1] ?? 0.0) - ($solution === $inside ? -2.0 : 2.0)), 1e-3, 'as far off as its front line');
+            self::assertEqualsWithDelta(
+                sqrt(30.0 ** 2 - 2.0 ** 2),
+                hypot($solution->board[0] ?? 0.0, ($solution->board[1] ?? 0.0) - ($solution === $inside ? -2.0 : 2.0)),
+                1e-3,
+                'as far off as its front line',
+            );
         }
     }
 
     public function test_a_current_that_shears_is_answered_for_the_heading_as_it_is(): void
     {
-        $flow = Flow::ofLayers([['depth' => 0.0, 'aft' => 1.0, 'starboard' => 0.0], ['depth' => 15.0, 'aft' => 0.7, 'starboard' => 0.3]]);
-        $line = new TowLine('a', [0.0, -1.5, -1.0], [new Body('ball', 48.0, 0.0037), new Branch([new Body('lure', 0.1, 9e-4), new Line(8.0, 0.00045, 2e-4)]), new Line(22.0, 0.0008, 0.02)]);
+        $flow = Flow::ofLayers(
+            [['depth' => 0.0, 'aft' => 1.0, 'starboard' => 0.0], ['depth' => 15.0, 'aft' => 0.7, 'starboard' => 0.3]],
+        );
+        $line = new TowLine(
+            'a',
+            [0.0, -1.5, -1.0],
+            [
+                new Body('ball', 48.0, 0.0037),
+                new Branch([new Body('lure', 0.1, 9e-4), new Line(8.0, 0.00045, 2e-4)]),
+                new Line(22.0, 0.0008, 0.02),
+            ],
+        );
         $turn = new Turn(50.0, Side::Starboard);
         $solution = (new TowSolver(10.0))->solve(new Water(999.8, $flow), $turn, $line);
         $working = (new TowSolver)->solve(new Water(999.8, $flow), $turn, $line);
@@ -151,7 +200,9 @@ final class CirclesTest extends TestCase
         foreach ($solution->bodies as $name => $place) {
             self::assertEqualsWithDelta($place, $working->bodies[$name], 0.01, $name);
         }
-        self::assertGreaterThan($solution->bodies['ball'][1], $solution->bodies['lure'][1], 'the deep water carries the lead to starboard');
+        self::assertGreaterThan(
+            $solution->bodies['ball'][1], $solution->bodies['lure'][1], 'the deep water carries the lead to starboard',
+        );
     }
 
     /**
@@ -171,7 +222,11 @@ final class CirclesTest extends TestCase
             if ($element instanceof Body) {
                 [$u, $v] = $at($solution->path[$i]);
                 $q = 0.5 * $water->density * hypot($u, $v);
-                $add = [$q * ($element->dragArea * $u - $element->sideArea * $v), $q * ($element->dragArea * $v + $element->sideArea * $u), $q * hypot($u, $v) * $element->downArea + $element->weight];
+                $add = [
+                    $q * ($element->dragArea * $u - $element->sideArea * $v),
+                    $q * ($element->dragArea * $v + $element->sideArea * $u),
+                    $q * hypot($u, $v) * $element->downArea + $element->weight,
+                ];
                 $force = array_map(static fn (float $a, float $b): float => $a + $b, $force, $add);
             } elseif ($element instanceof Line) {
                 for ($left = $element->length; $left > 1e-6; $i++) {
@@ -182,10 +237,14 @@ final class CirclesTest extends TestCase
                     [$u, $v] = $middle[2] > 0.0 ? $at($middle) : [0.0, 0.0];
                     $along = $u * $t[0] + $v * $t[1];
                     $n = [$u - $along * $t[0], $v - $along * $t[1], -$along * $t[2]];
-                    $across = 0.5 * $water->density * $element->diameter * $element->normalDrag * sqrt($n[0] ** 2 + $n[1] ** 2 + $n[2] ** 2);
+                    $across = 0.5 * $water->density * $element->diameter * $element->normalDrag * sqrt(
+                        $n[0] ** 2 + $n[1] ** 2 + $n[2] ** 2,
+                    );
                     $slip = 0.5 * $water->density * $element->diameter * M_PI * $element->skinFriction * abs($along) * $along;
                     foreach ([0, 1, 2] as $axis) {
-                        $force[$axis] += $piece * ($across * $n[$axis] + $slip * $t[$axis] + ($axis === 2 ? $element->weight : 0.0));
+                        $force[$axis] += $piece * (
+                            $across * $n[$axis] + $slip * $t[$axis] + ($axis === 2 ? $element->weight : 0.0)
+                        );
                     }
                     $left -= $piece * 1.0000005;
                     if ($left < 2e-3) {
@@ -204,15 +263,36 @@ final class CirclesTest extends TestCase
         $this->random = new Randomizer(new Mt19937($seed));
         for ($i = 0; $i < self::RIGS; $i++) {
             $water = $this->one(4)
-                ? new Water(999.8, Flow::ofLayers([['depth' => 0.0, 'aft' => $this->spread(0.4, 1.6), 'starboard' => 0.0], ['depth' => $this->spread(5.0, 30.0), 'aft' => $this->spread(0.4, 1.6), 'starboard' => 0.1]]))
+                ? new Water(
+                    999.8,
+                    Flow::ofLayers(
+                        [
+                            ['depth' => 0.0, 'aft' => $this->spread(0.4, 1.6), 'starboard' => 0.0],
+                            ['depth' => $this->spread(5.0, 30.0), 'aft' => $this->spread(0.4, 1.6), 'starboard' => 0.1],
+                        ],
+                    ),
+                )
                 : $this->still($this->spread(0.4, 1.6));
-            $chain = [new Body('lure', [0.02, 0.12, 0.3][$this->random->getInt(0, 2)], $this->spread(4e-4, 5e-3), $this->one(3) ? $this->spread(2e-4, 3e-3) : 0.0)];
+            $chain = [
+                new Body(
+                    'lure',
+                    [0.02, 0.12, 0.3][$this->random->getInt(0, 2)],
+                    $this->spread(4e-4, 5e-3),
+                    $this->one(3) ? $this->spread(2e-4, 3e-3) : 0.0,
+                ),
+            ];
             for ($part = $this->random->getInt(1, 2); $part > 0; $part--) {
                 $chain[] = $this->length();
                 if ($branches && $this->one(4)) {
                     $chain[] = new Branch([new Body("branch {$part}", 0.1, 6e-4), $this->length(0.5)]);
                 } elseif ($this->one(2)) {
-                    $chain[] = new Body("weight {$part}", [0.5, 3.0, 40.0][$this->random->getInt(0, 2)], $this->spread(2e-4, 5e-3), 0.0, $this->one(3) ? $this->spread(1e-3, 4e-3) : 0.0);
+                    $chain[] = new Body(
+                        "weight {$part}",
+                        [0.5, 3.0, 40.0][$this->random->getInt(0, 2)],
+                        $this->spread(2e-4, 5e-3),
+                        0.0,
+                        $this->one(3) ? $this->spread(1e-3, 4e-3) : 0.0,
+                    );
                 }
                 $chain[] = $this->length();
             }
@@ -222,17 +302,36 @@ final class CirclesTest extends TestCase
                 $out = $this->spread(8.0, 40.0);
                 $board = $this->one(2)
                     ? new Board($side, 6e-3, 1.15e-2, 8.0, $out)
-                    : new Board($side, 5e-2, 0.12, 60.0, $out, 0.7 * $out, [new BoardLoad(0.4 * $out, [new Body('other', 0.1, 6e-4), $this->length()])]);
+                    : new Board(
+                        $side,
+                        5e-2,
+                        0.12,
+                        60.0,
+                        $out,
+                        0.7 * $out,
+                        [new BoardLoad(0.4 * $out, [new Body('other', 0.1, 6e-4), $this->length()])],
+                    );
             }
-            yield [$water, new TowLine('a', [$this->spread(0.5, 2.0) - 2.0, $side->sign() * $this->spread(0.5, 3.0), -$this->spread(0.5, 3.0)], $chain, $board), new Turn($this->spread(15.0, 1000.0), Side::cases()[$this->random->getInt(0, 1)])];
+            yield [
+                $water,
+                new TowLine(
+                    'a',
+                    [$this->spread(0.5, 2.0) - 2.0, $side->sign() * $this->spread(0.5, 3.0), -$this->spread(0.5, 3.0)],
+                    $chain,
+                    $board,
+                ),
+                new Turn($this->spread(15.0, 1000.0), Side::cases()[$this->random->getInt(0, 1)]),
+            ];
         }
     }
 
     private function length(float $share = 1.0): Element
     {
         return [
-            new Line($share * $this->spread(2.0, 60.0), 0.00037, 1.5e-4), new Line($share * $this->spread(2.0, 60.0), 0.00028, -1.8e-5),
-            new Line($share * $this->spread(2.0, 80.0), 0.00089, 0.02, 1.7), new Line($share * $this->spread(2.0, 60.0), 0.00081, 0.029, 1.3),
+            new Line($share * $this->spread(2.0, 60.0), 0.00037, 1.5e-4),
+            new Line($share * $this->spread(2.0, 60.0), 0.00028, -1.8e-5),
+            new Line($share * $this->spread(2.0, 80.0), 0.00089, 0.02, 1.7),
+            new Line($share * $this->spread(2.0, 60.0), 0.00081, 0.029, 1.3),
         ][$this->random->getInt(0, 3)];
     }
 
@@ -254,21 +353,41 @@ final class CirclesTest extends TestCase
     {
         $flow = $water->flow;
 
-        return new Water($water->density, Flow::ofLayers(array_map(static fn (float $depth, float $aft, float $starboard): array => ['depth' => $depth, 'aft' => $aft, 'starboard' => -$starboard], $flow->depths, $flow->aft, $flow->starboard)));
+        return new Water(
+            $water->density,
+            Flow::ofLayers(
+                array_map(
+                    static fn (float $depth, float $aft, float $starboard): array => [
+                        'depth' => $depth, 'aft' => $aft, 'starboard' => -$starboard,
+                    ],
+                    $flow->depths,
+                    $flow->aft,
+                    $flow->starboard,
+                ),
+            ),
+        );
     }
 
     private function mirroredLine(TowLine $line): TowLine
     {
         $b = $line->board;
 
-        return new TowLine($line->id, [$line->towPoint[0], -$line->towPoint[1], $line->towPoint[2]], self::mirrored($line->chain), $b === null ? null : new Board(
-            $b->side === Side::Port ? Side::Starboard : Side::Port, $b->dragArea, $b->sideArea, $b->buoyancy, $b->lineOut, $b->clipOut, $b->others,
+        return new TowLine($line->id, [
+            $line->towPoint[0], -$line->towPoint[1], $line->towPoint[2],
+        ], self::mirrored($line->chain), $b === null ? null : new Board(
+            $b->side === Side::Port ? Side::Starboard : Side::Port, $b->dragArea, $b->sideArea, $b->buoyancy, $b->lineOut,
+            $b->clipOut, $b->others,
         ));
     }
 
     private function told(TowLine $line, Turn $turn): string
     {
-        return sprintf('%.1f m to %s: %s', $turn->radius, $turn->side->value, json_encode(array_map(static fn (Element $e): array => array_filter((array) $e), $line->chain)));
+        return sprintf(
+            '%.1f m to %s: %s',
+            $turn->radius,
+            $turn->side->value,
+            json_encode(array_map(static fn (Element $e): array => array_filter((array) $e), $line->chain)),
+        );
     }
 
     private function one(int $in): bool
@@ -287,6 +406,11 @@ final class CirclesTest extends TestCase
      */
     private static function mirrored(array $chain): array
     {
-        return array_map(static fn (Element $e): Element => $e instanceof Body ? new Body($e->name, $e->weight, $e->dragArea, $e->downArea, -$e->sideArea, $e->role) : $e, $chain);
+        return array_map(
+            static fn (Element $e): Element => $e instanceof Body ? new Body(
+                $e->name, $e->weight, $e->dragArea, $e->downArea, -$e->sideArea, $e->role,
+            ) : $e,
+            $chain,
+        );
     }
 }

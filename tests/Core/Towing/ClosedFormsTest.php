@@ -15,7 +15,10 @@ use Admek\Core\Towing\Water;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** The solver against what can be worked out on paper (docs/towing-model.md, Marching). Tow points lie in the water, so that all line is wet. */
+/**
+ * The solver against what can be worked out on paper (docs/towing-model.md, Marching). Tow points lie in the water, so that all
+ * line is wet.
+ */
 final class ClosedFormsTest extends TestCase
 {
     private const DENSITY = 1000.0;
@@ -46,7 +49,9 @@ final class ClosedFormsTest extends TestCase
 
         self::assertEqualsWithDelta($depth, $solution->bodies['end'][2] - 1.0, max(0.02, 0.002 * $depth));
         self::assertEqualsWithDelta($aft, $solution->bodies['end'][0], max(0.02, 0.002 * $aft));
-        self::assertEqualsWithDelta($tension, $solution->towTension, 0.002 * $tension, 'without friction or weight the tension is constant');
+        self::assertEqualsWithDelta(
+            $tension, $solution->towTension, 0.002 * $tension, 'without friction or weight the tension is constant',
+        );
     }
 
     public function test_a_long_heavy_line_tends_to_the_critical_angle(): void
@@ -96,7 +101,14 @@ final class ClosedFormsTest extends TestCase
         $solution = $this->tow(0.0, [
             new Body('ball', 30.0, 0.003),
             new Line(3.0, 0.0008, 0.02),
-            new Branch([new Body('spoon', 0.5, 1e-3), new Line(2.0, 0.0004, 0.001), new Body('flasher', 0.25, 5e-3), new Line(1.0, 0.0004, 0.001)]),
+            new Branch(
+                [
+                    new Body('spoon', 0.5, 1e-3),
+                    new Line(2.0, 0.0004, 0.001),
+                    new Body('flasher', 0.25, 5e-3),
+                    new Line(1.0, 0.0004, 0.001),
+                ],
+            ),
             new Line(12.0, 0.0008, 0.02),
         ]);
 
@@ -107,7 +119,9 @@ final class ClosedFormsTest extends TestCase
     {
         $speed = 1.1;
         $line = new Line(35.0, 0.0006, 0.003, 1.3, 0.015);
-        $solution = (new TowSolver(20.0))->solve($this->water($speed), null, new TowLine('a', [0.0, 0.0, 1.0], [new Body('end', 1.0, 0.002), $line]));
+        $solution = (new TowSolver(20.0))->solve(
+            $this->water($speed), null, new TowLine('a', [0.0, 0.0, 1.0], [new Body('end', 1.0, 0.002), $line]),
+        );
         $aft = 0.5 * self::DENSITY * 0.002 * $speed ** 2;
         $down = 1.0;
         for ($i = 1, $n = count($solution->path); $i < $n; $i++) {

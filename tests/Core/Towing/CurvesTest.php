@@ -23,7 +23,11 @@ final class CurvesTest extends TestCase
     public function test_recorded_points_lie_on_the_line_and_as_close_as_asked(): void
     {
         $water = new Water(999.8, Flow::uniform(1.0));
-        $line = new TowLine('a', [0.0, 0.0, -1.0], [new Body('lure', 0.12, 9e-4), new Line(6.0, 0.0004, 0.0005), new Line(70.0, 0.00089, 0.02, 1.7)]);
+        $line = new TowLine(
+            'a',
+            [0.0, 0.0, -1.0],
+            [new Body('lure', 0.12, 9e-4), new Line(6.0, 0.0004, 0.0005), new Line(70.0, 0.00089, 0.02, 1.7)],
+        );
         $coarse = (new TowSolver)->solve($water, null, $line)->path;
         $fine = (new TowSolver(40.0))->solve($water, null, $line)->path;
 
@@ -31,7 +35,9 @@ final class CurvesTest extends TestCase
             self::assertLessThan(0.02, $this->distance($point, $fine));
         }
         for ($i = 1, $n = count($coarse); $i < $n; $i++) {
-            self::assertLessThanOrEqual(76.0 / 24 + 1e-6, hypot($coarse[$i][0] - $coarse[$i - 1][0], $coarse[$i][2] - $coarse[$i - 1][2]));
+            self::assertLessThanOrEqual(
+                76.0 / 24 + 1e-6, hypot($coarse[$i][0] - $coarse[$i - 1][0], $coarse[$i][2] - $coarse[$i - 1][2]),
+            );
         }
         self::assertSame((new TowSolver)->solve($water, null, $line)->bodies['lure'], $coarse[0]);
     }
@@ -58,7 +64,9 @@ final class CurvesTest extends TestCase
         ]));
 
         self::assertCount(2, $solution->branchPaths);
-        self::assertLessThan(0.01, $this->distance($solution->branchPaths[1][count($solution->branchPaths[1]) - 1], $solution->branchPaths[0]));
+        self::assertLessThan(
+            0.01, $this->distance($solution->branchPaths[1][count($solution->branchPaths[1]) - 1], $solution->branchPaths[0]),
+        );
         self::assertGreaterThan($solution->bodies['ball'][0], $solution->bodies['teaser'][0]);
     }
 
@@ -99,7 +107,12 @@ final class CurvesTest extends TestCase
             $length = array_sum(array_map(static fn (float $v): float => $v * $v, $along));
             $dot = array_sum(array_map(static fn (int $k): float => ($point[$k] - $a[$k]) * $along[$k], [0, 1, 2]));
             $part = $length > 0.0 ? max(0.0, min(1.0, $dot / $length)) : 0.0;
-            $least = min($least, sqrt(array_sum(array_map(static fn (int $k): float => ($point[$k] - $a[$k] - $part * $along[$k]) ** 2, [0, 1, 2]))));
+            $least = min(
+                $least,
+                sqrt(
+                    array_sum(array_map(static fn (int $k): float => ($point[$k] - $a[$k] - $part * $along[$k]) ** 2, [0, 1, 2])),
+                ),
+            );
         }
 
         return $least;

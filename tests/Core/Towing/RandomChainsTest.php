@@ -45,10 +45,14 @@ final class RandomChainsTest extends TestCase
             $fine = (new TowSolver(10.0))->solve($water, null, $line);
             foreach ($fine->bodies as $name => $place) {
                 foreach ($place as $axis => $value) {
-                    self::assertEqualsWithDelta($value, $working->bodies[$name][$axis], max(0.02, 0.002 * abs($value)), "chain {$i}, {$name}[{$axis}]");
+                    self::assertEqualsWithDelta(
+                        $value, $working->bodies[$name][$axis], max(0.02, 0.002 * abs($value)), "chain {$i}, {$name}[{$axis}]",
+                    );
                 }
             }
-            self::assertEqualsWithDelta($line->towPoint, $working->path[count($working->path) - 1], 0.02, "chain {$i} ends on its tow point");
+            self::assertEqualsWithDelta(
+                $line->towPoint, $working->path[count($working->path) - 1], 0.02, "chain {$i} ends on its tow point",
+            );
         }
     }
 
@@ -69,7 +73,9 @@ final class RandomChainsTest extends TestCase
             }
             foreach ((new TowSolver(10.0))->solve($water, null, $line)->bodies as $name => $place) {
                 foreach ($place as $axis => $value) {
-                    self::assertEqualsWithDelta($value, $working->bodies[$name][$axis], max(0.02, 0.002 * abs($value)), "chain {$i}, {$name}[{$axis}]");
+                    self::assertEqualsWithDelta(
+                        $value, $working->bodies[$name][$axis], max(0.02, 0.002 * abs($value)), "chain {$i}, {$name}[{$axis}]",
+                    );
                 }
             }
         }
@@ -84,7 +90,11 @@ final class RandomChainsTest extends TestCase
         $depth = 0.0;
         for ($left = $this->random->getInt(2, 5); $left > 0; $left--) {
             $back = $left < 3 && $this->one(2) ? -1 : 1;
-            $layers[] = ['depth' => $depth, 'aft' => $back * $speed * $this->spread(0.1, 1.3), 'starboard' => $speed * $this->random->getInt(-100, 100) / 150];
+            $layers[] = [
+                'depth' => $depth,
+                'aft' => $back * $speed * $this->spread(0.1, 1.3),
+                'starboard' => $speed * $this->random->getInt(-100, 100) / 150,
+            ];
             $depth += $this->spread(0.5, 25.0);
         }
 

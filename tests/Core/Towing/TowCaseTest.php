@@ -13,24 +13,41 @@ use PHPUnit\Framework\TestCase;
 
 final class TowCaseTest extends TestCase
 {
-    private const LURE = ['body' => ['name' => 'lure', 'weight' => 0.12, 'drag_area' => 6e-4, 'down_area' => 0, 'side_area' => 0]];
+    private const LURE = [
+        'body' => ['name' => 'lure', 'weight' => 0.12, 'drag_area' => 6e-4, 'down_area' => 0, 'side_area' => 0],
+    ];
 
-    private const LEADER = ['line' => ['length' => 10, 'diameter' => 0.00037, 'weight' => 0.00015, 'normal_drag' => 1.2, 'skin_friction' => 0.015]];
+    private const LEADER = [
+        'line' => ['length' => 10, 'diameter' => 0.00037, 'weight' => 0.00015, 'normal_drag' => 1.2, 'skin_friction' => 0.015],
+    ];
 
-    private const BOARD = ['board' => ['side' => 'port', 'drag_area' => 6e-3, 'side_area' => 1.1e-2, 'buoyancy' => 8.0, 'line_out' => 30.5]];
+    private const BOARD = [
+        'board' => ['side' => 'port', 'drag_area' => 6e-3, 'side_area' => 1.1e-2, 'buoyancy' => 8.0, 'line_out' => 30.5],
+    ];
 
     public function test_it_reads_and_answers_in_the_open_form(): void
     {
         $case = self::case();
         $case['turn'] = ['radius' => 250.0, 'side' => 'port'];
-        $case['lines'][] = ['id' => 'b', 'tow_point' => [0, -2, -2]] + ['chain' => [self::LURE, self::LEADER, ['branch' => [['body' => ['weight' => 0.01] + self::LURE['body']], self::LEADER]], self::LEADER, self::BOARD]];
+        $case['lines'][] = ['id' => 'b', 'tow_point' => [0, -2, -2]] + [
+            'chain' => [
+                self::LURE,
+                self::LEADER,
+                ['branch' => [['body' => ['weight' => 0.01] + self::LURE['body']], self::LEADER]],
+                self::LEADER,
+                self::BOARD,
+            ],
+        ];
         unset($case['lines'][1]['chain'][2]['branch'][0]['body']['name']);
         $result = TowResult::of(TowCase::ofJson($case));
 
         self::assertSame(['admek-tow-result', 1], [$result['format'], $result['version']]);
         self::assertSame(['a', 'b'], array_column($result['lines'], 'id'));
         self::assertSame(['id', 'bodies', 'tow_tension', 'speed_factor', 'surfaced', 'path'], array_keys($result['lines'][0]));
-        self::assertSame(['id', 'bodies', 'board', 'board_load_down', 'tow_tension', 'speed_factor', 'surfaced', 'path'], array_keys($result['lines'][1]));
+        self::assertSame(
+            ['id', 'bodies', 'board', 'board_load_down', 'tow_tension', 'speed_factor', 'surfaced', 'path'],
+            array_keys($result['lines'][1]),
+        );
         self::assertSame(['lure'], array_keys((array) $result['lines'][1]['bodies']), 'a nameless body is not reported');
         self::assertLessThan(1.0, $result['lines'][0]['speed_factor']);
     }
@@ -40,7 +57,16 @@ final class TowCaseTest extends TestCase
         $json = self::case();
         $json['turn'] = ['radius' => 250.0, 'side' => 'port'];
         $json['water']['flow'][] = ['depth' => 20.0, 'aft' => 0.8, 'starboard' => 0.1];
-        $json['lines'][] = ['id' => 'b', 'tow_point' => [0.0, -2.0, -2.0], 'chain' => [self::LURE, ['branch' => [['body' => ['name' => 'teaser'] + self::LURE['body']], self::LEADER]], self::LEADER, self::BOARD]];
+        $json['lines'][] = [
+            'id' => 'b',
+            'tow_point' => [0.0, -2.0, -2.0],
+            'chain' => [
+                self::LURE,
+                ['branch' => [['body' => ['name' => 'teaser'] + self::LURE['body']], self::LEADER]],
+                self::LEADER,
+                self::BOARD,
+            ],
+        ];
         $case = TowCase::ofJson($json);
         $written = TowCaseFile::of($case->water, $case->turn, $case->lines);
 
@@ -79,7 +105,9 @@ final class TowCaseTest extends TestCase
         yield 'no flow' => ['$.water.flow', $at('water.flow', []), 'at least one'];
         yield 'flow as text' => ['$.water.flow[0].aft', $at('water.flow.0.aft', '1.0'), 'finite number'];
         yield 'infinite flow' => ['$.water.flow[0].aft', $at('water.flow.0.aft', INF), 'finite number'];
-        yield 'flow upside down' => ['$.water.flow[1].depth', $at('water.flow.1', ['depth' => 0, 'aft' => 1, 'starboard' => 0]), 'deeper'];
+        yield 'flow upside down' => [
+            '$.water.flow[1].depth', $at('water.flow.1', ['depth' => 0, 'aft' => 1, 'starboard' => 0]), 'deeper',
+        ];
         yield 'density of air' => ['$.water.density', $at('water.density', 1.2), '500 to 1500'];
         yield 'no radius' => ['$.turn.radius', $at('turn', ['side' => 'port']), 'given'];
         yield 'a turn in place' => ['$.turn.radius', $at('turn', ['radius' => 0, 'side' => 'port']), '1 to 1000000'];
@@ -95,7 +123,11 @@ final class TowCaseTest extends TestCase
         yield 'only a board' => ['$.lines[0].chain', $at('lines.0.chain', [self::BOARD]), 'ahead of the board'];
         yield 'board mid-chain' => ['$.lines[0].chain[0]', $at('lines.0.chain', [self::BOARD, self::LEADER]), 'only ends'];
         yield 'two kinds at once' => ['$.lines[0].chain[0]', $at('lines.0.chain.0', self::LURE + self::LEADER), 'exactly one'];
-        yield 'board line too short' => ['$.lines[0].board.line_out', $at('lines.0.chain.2', ['board' => ['line_out' => 0.5] + self::BOARD['board']]), 'longer'];
+        yield 'board line too short' => [
+            '$.lines[0].board.line_out',
+            $at('lines.0.chain.2', ['board' => ['line_out' => 0.5] + self::BOARD['board']]),
+            'longer',
+        ];
         yield 'negative length' => ['$.lines[0].chain[1].line.length', $at("{$line}.length", -1), '0 to 5000'];
         yield 'length missing' => ['$.lines[0].chain[1].line.length', $at($line, ['diameter' => 1]), 'given'];
         yield 'true as weight' => ['$.lines[0].chain[0].body.weight', $at("{$body}.weight", true), 'finite number'];
@@ -104,7 +136,9 @@ final class TowCaseTest extends TestCase
         yield 'empty branch' => ['$.lines[0].chain[2].branch', $at('lines.0.chain.2', ['branch' => []]), 'at least one'];
         $inert = [['body' => ['weight' => 0, 'drag_area' => 0, 'down_area' => 0, 'side_area' => 0]]];
         yield 'nothing floats or sinks' => ['$.lines[0].chain', $at('lines.0.chain', $inert), 'floats, sinks or drags'];
-        yield 'a branch of nothing' => ['$.lines[0].chain[2].branch', $at('lines.0.chain.2', ['branch' => $inert]), 'floats, sinks or drags'];
+        yield 'a branch of nothing' => [
+            '$.lines[0].chain[2].branch', $at('lines.0.chain.2', ['branch' => $inert]), 'floats, sinks or drags',
+        ];
         $nested = ['branch' => [self::LURE]];
         for ($i = 0; $i < 20; $i++) {
             $nested = ['branch' => [$nested]];
@@ -118,7 +152,9 @@ final class TowCaseTest extends TestCase
         try {
             TowCase::ofJson($json);
         } catch (InvalidValue $invalid) {
-            $path === 'branch' ? self::assertStringContainsString($path, $invalid->field) : self::assertSame($path, $invalid->field);
+            $path === 'branch'
+                ? self::assertStringContainsString($path, $invalid->field)
+                : self::assertSame($path, $invalid->field);
             self::assertStringContainsString($allowed, $invalid->getMessage());
 
             return;

@@ -25,13 +25,29 @@ final class TowSolverTest extends TestCase
     public function test_port_mirrors_starboard(): void
     {
         $lines = fn (Side $side): array => [
-            new TowLine('diver', [0.0, 1.5 * $side->sign(), -1.1], [$this->spoon(), $this->nylon(2.0), new Body('diver', 0.6, 7e-3, 6.5e-3, 3.75e-3 * $side->sign()), $this->nylon(40.0)]),
-            new TowLine('board', [0.0, 1.5 * $side->sign(), -2.0], [$this->spoon(), $this->nylon(25.0)], new Board($side, 6e-3, 1.1e-2, 8.0, 30.0)),
+            new TowLine(
+                'diver',
+                [0.0, 1.5 * $side->sign(), -1.1],
+                [
+                    $this->spoon(),
+                    $this->nylon(2.0),
+                    new Body('diver', 0.6, 7e-3, 6.5e-3, 3.75e-3 * $side->sign()),
+                    $this->nylon(40.0),
+                ],
+            ),
+            new TowLine(
+                'board',
+                [0.0, 1.5 * $side->sign(), -2.0],
+                [$this->spoon(), $this->nylon(25.0)],
+                new Board($side, 6e-3, 1.1e-2, 8.0, 30.0),
+            ),
         ];
         foreach ([null, 150.0] as $radius) {
             foreach ([0, 1] as $i) {
                 $port = $this->tow($lines(Side::Port)[$i], turn: $radius === null ? null : new Turn($radius, Side::Port));
-                $starboard = $this->tow($lines(Side::Starboard)[$i], turn: $radius === null ? null : new Turn($radius, Side::Starboard));
+                $starboard = $this->tow(
+                    $lines(Side::Starboard)[$i], turn: $radius === null ? null : new Turn($radius, Side::Starboard),
+                );
                 foreach ($port->bodies as $name => [$x, $y, $z]) {
                     self::assertLessThan(-1.5, $y, 'gear to port runs to port');
                     self::assertEqualsWithDelta([$x, -$y, $z], $starboard->bodies[$name], 1e-3);
@@ -44,7 +60,9 @@ final class TowSolverTest extends TestCase
     {
         $last = 0.0;
         foreach ([0.0, 0.05, 0.1, 0.5, 1.0, 5.0, 20.0, 80.0] as $weight) {
-            $depth = $this->tow(new TowLine('a', [0.0, 0.0, -1.0], [new Body('lure', $weight, 8e-4), $this->nylon(40.0)]))->bodies['lure'][2];
+            $depth = $this->tow(
+                new TowLine('a', [0.0, 0.0, -1.0], [new Body('lure', $weight, 8e-4), $this->nylon(40.0)]),
+            )->bodies['lure'][2];
             self::assertGreaterThanOrEqual($last, $depth);
             $last = $depth;
         }
@@ -53,7 +71,9 @@ final class TowSolverTest extends TestCase
 
     public function test_a_lower_rod_tip_fishes_deeper(): void
     {
-        $depth = fn (float $tip): float => $this->tow(new TowLine('a', [0.0, 0.0, -$tip], [new Body('lure', 0.0, 8e-4, 8e-4), $this->nylon(30.0)]))->bodies['lure'][2];
+        $depth = fn (float $tip): float => $this->tow(
+            new TowLine('a', [0.0, 0.0, -$tip], [new Body('lure', 0.0, 8e-4, 8e-4), $this->nylon(30.0)]),
+        )->bodies['lure'][2];
 
         self::assertGreaterThan($depth(2.5), $depth(0.2));
     }
@@ -61,7 +81,9 @@ final class TowSolverTest extends TestCase
     public function test_a_line_in_air_has_weight_but_no_drag(): void
     {
         // All but the last metre of line hangs in air above a ball in fast water.
-        $solution = $this->tow(new TowLine('a', [0.0, 0.0, -30.0], [new Body('ball', 50.0, 0.0), new Line(31.0, 0.0001, 0.05)]), 3.0);
+        $solution = $this->tow(
+            new TowLine('a', [0.0, 0.0, -30.0], [new Body('ball', 50.0, 0.0), new Line(31.0, 0.0001, 0.05)]), 3.0,
+        );
 
         self::assertLessThan(0.6, $solution->bodies['ball'][0]);
         self::assertEqualsWithDelta(50.0 + 31 * 0.05, $solution->towTension, 0.6);
@@ -118,7 +140,12 @@ final class TowSolverTest extends TestCase
     {
         $line = new TowLine('a', [0.0, 0.0, -1.0], [new Body('ball', 48.0, 0.0037), new Line(30.0, 0.0008, 0.02)]);
         $even = $this->tow($line, 1.1);
-        $sheared = $this->tow($line, flow: Flow::ofLayers([['depth' => 0.0, 'aft' => 1.1, 'starboard' => 0.0], ['depth' => 25.0, 'aft' => 0.7, 'starboard' => 0.0]]));
+        $sheared = $this->tow(
+            $line,
+            flow: Flow::ofLayers(
+                [['depth' => 0.0, 'aft' => 1.1, 'starboard' => 0.0], ['depth' => 25.0, 'aft' => 0.7, 'starboard' => 0.0]],
+            ),
+        );
 
         self::assertGreaterThan($even->bodies['ball'][2], $sheared->bodies['ball'][2]);
         self::assertLessThan($even->bodies['ball'][0], $sheared->bodies['ball'][0]);
@@ -127,15 +154,28 @@ final class TowSolverTest extends TestCase
     public function test_a_cross_current_at_depth_carries_the_gear_aside(): void
     {
         $line = new TowLine('a', [0.0, 0.0, -1.0], [new Body('ball', 48.0, 0.0037), new Line(30.0, 0.0008, 0.02)]);
-        $solution = $this->tow($line, flow: Flow::ofLayers([['depth' => 0.0, 'aft' => 1.0, 'starboard' => 0.0], ['depth' => 20.0, 'aft' => 1.0, 'starboard' => 0.4]]));
+        $solution = $this->tow(
+            $line,
+            flow: Flow::ofLayers(
+                [['depth' => 0.0, 'aft' => 1.0, 'starboard' => 0.0], ['depth' => 20.0, 'aft' => 1.0, 'starboard' => 0.4]],
+            ),
+        );
 
         self::assertGreaterThan(0.5, $solution->bodies['ball'][1]);
     }
 
     public function test_sheared_flow_is_solved_to_the_same_tolerance(): void
     {
-        $flow = Flow::ofLayers([['depth' => 0.0, 'aft' => 1.1, 'starboard' => 0.0], ['depth' => 8.0, 'aft' => 0.9, 'starboard' => 0.1], ['depth' => 25.0, 'aft' => 0.6, 'starboard' => 0.3]]);
-        $line = new TowLine('a', [0.0, -2.0, -1.0], [$this->spoon(), $this->nylon(10.0), new Line(90.0, 0.00089, 0.02, 1.7), $this->nylon(20.0)]);
+        $flow = Flow::ofLayers(
+            [
+                ['depth' => 0.0, 'aft' => 1.1, 'starboard' => 0.0],
+                ['depth' => 8.0, 'aft' => 0.9, 'starboard' => 0.1],
+                ['depth' => 25.0, 'aft' => 0.6, 'starboard' => 0.3],
+            ],
+        );
+        $line = new TowLine(
+            'a', [0.0, -2.0, -1.0], [$this->spoon(), $this->nylon(10.0), new Line(90.0, 0.00089, 0.02, 1.7), $this->nylon(20.0)],
+        );
         $working = $this->tow($line, flow: $flow)->bodies['lure'];
         $fine = (new TowSolver(20.0))->solve(new Water(999.8, $flow), null, $line)->bodies['lure'];
 
@@ -154,24 +194,45 @@ final class TowSolverTest extends TestCase
         self::assertSame(0.0, $z);
         self::assertEqualsWithDelta(sqrt(30.0 ** 2 - 2.0 ** 2), hypot($x - 0.5, $y - 1.0), 1e-6);
         $q = 0.5 * 999.8;
-        self::assertEqualsWithDelta($q * 1.1e-2, $solution->towTension * ($y - 1.0) / 30.0, 1e-3, 'outward pull is the board’s own');
+        self::assertEqualsWithDelta(
+            $q * 1.1e-2, $solution->towTension * ($y - 1.0) / 30.0, 1e-3, 'outward pull is the board’s own',
+        );
     }
 
     public function test_heavier_trailing_gear_drags_the_board_back_and_under(): void
     {
-        $towed = fn (float $weight): TowSolution => $this->tow(new TowLine('a', [0.0, 0.0, -2.0], [new Body('lure', $weight, 2e-3), $this->nylon(20.0)], new Board(Side::Port, 6e-3, 1.1e-2, 8.0, 30.0)));
+        $towed = fn (float $weight): TowSolution => $this->tow(
+            new TowLine(
+                'a',
+                [0.0, 0.0, -2.0],
+                [new Body('lure', $weight, 2e-3), $this->nylon(20.0)],
+                new Board(Side::Port, 6e-3, 1.1e-2, 8.0, 30.0),
+            ),
+        );
         [$light, $heavy] = [$towed(0.1), $towed(12.0)];
 
         self::assertFalse($light->boardPulledUnder);
         self::assertTrue($heavy->boardPulledUnder);
         self::assertGreaterThan(8.0, $heavy->boardLoadDown);
-        $fish = $this->tow(new TowLine('a', [0.0, 0.0, -2.0], [new Body('fish', 0.0, 3e-2), $this->nylon(20.0)], new Board(Side::Port, 6e-3, 1.1e-2, 8.0, 30.0)));
+        $fish = $this->tow(
+            new TowLine(
+                'a',
+                [0.0, 0.0, -2.0],
+                [new Body('fish', 0.0, 3e-2), $this->nylon(20.0)],
+                new Board(Side::Port, 6e-3, 1.1e-2, 8.0, 30.0),
+            ),
+        );
         self::assertGreaterThan($light->board[0] ?? 0.0, $fish->board[0] ?? 0.0);
     }
 
     public function test_in_a_turn_the_inside_line_slows_and_sinks_and_the_outside_line_speeds_up(): void
     {
-        $line = fn (int $sign): TowLine => new TowLine('a', [0.0, 2.0 * $sign, -2.0], [$this->spoon(), new Line(40.0, 0.00089, 0.02, 1.7)], new Board($sign < 0 ? Side::Port : Side::Starboard, 6e-3, 1.1e-2, 8.0, 30.0));
+        $line = fn (int $sign): TowLine => new TowLine(
+            'a',
+            [0.0, 2.0 * $sign, -2.0],
+            [$this->spoon(), new Line(40.0, 0.00089, 0.02, 1.7)],
+            new Board($sign < 0 ? Side::Port : Side::Starboard, 6e-3, 1.1e-2, 8.0, 30.0),
+        );
         $straight = $this->tow($line(-1));
         $inside = $this->tow($line(-1), turn: new Turn(200.0, Side::Port));
         $outside = $this->tow($line(1), turn: new Turn(200.0, Side::Port));

@@ -36,7 +36,15 @@ final class WaterTest extends TestCase
 
     public function test_what_displaces_more_water_is_borne_by_heavier_water(): void
     {
-        $line = new TowLine('a', [0.0, 0.0, -1.0], [new Body('ball', 48.0, 0.004, displacement: 4.8e-4), new Branch([new Body('lure', 0.1, 9e-4), new Line(5.0, 0.0004, 2e-4, displacement: 1.2e-7)]), new Line(30.0, 0.0008, 0.02)]);
+        $line = new TowLine(
+            'a',
+            [0.0, 0.0, -1.0],
+            [
+                new Body('ball', 48.0, 0.004, displacement: 4.8e-4),
+                new Branch([new Body('lure', 0.1, 9e-4), new Line(5.0, 0.0004, 2e-4, displacement: 1.2e-7)]),
+                new Line(30.0, 0.0008, 0.02),
+            ],
+        );
         $salt = $line->floating(999.8, 1025.0);
         $lift = 25.2 * 9.80665;
 
@@ -52,7 +60,9 @@ final class WaterTest extends TestCase
 
     public function test_flow_is_linear_between_depths_and_constant_beyond(): void
     {
-        $flow = Flow::ofLayers([['depth' => 5.0, 'aft' => 1.0, 'starboard' => 0.0], ['depth' => 15.0, 'aft' => 2.0, 'starboard' => -0.4]]);
+        $flow = Flow::ofLayers(
+            [['depth' => 5.0, 'aft' => 1.0, 'starboard' => 0.0], ['depth' => 15.0, 'aft' => 2.0, 'starboard' => -0.4]],
+        );
 
         self::assertSame([1.0, 0.0], $flow->at(0.0));
         self::assertEqualsWithDelta([1.25, -0.1], $flow->at(7.5), 1e-12);
@@ -65,12 +75,16 @@ final class WaterTest extends TestCase
     {
         $flow = Flow::uniform(1.0)->sheared(0.2, 20.0);
 
-        self::assertEqualsWithDelta([1.0, 1.1, 1.2, 1.2], [$flow->at(0.0)[0], $flow->at(10.0)[0], $flow->at(20.0)[0], $flow->at(50.0)[0]], 1e-12);
+        self::assertEqualsWithDelta(
+            [1.0, 1.1, 1.2, 1.2], [$flow->at(0.0)[0], $flow->at(10.0)[0], $flow->at(20.0)[0], $flow->at(50.0)[0]], 1e-12,
+        );
     }
 
     public function test_only_what_the_current_differs_from_the_surface_reaches_the_gear(): void
     {
-        $layer = static fn (float $depth, float $set, float $drift): array => ['depth' => $depth, 'set' => $set, 'drift' => $drift];
+        $layer = static fn (float $depth, float $set, float $drift): array => [
+            'depth' => $depth, 'set' => $set, 'drift' => $drift,
+        ];
         $even = Current::of(30.0, [$layer(0.0, 200.0, 0.4), $layer(20.0, 200.0, 0.4)])->flow(1.0);
         $ahead = Current::of(90.0, [$layer(0.0, 90.0, 0.0), $layer(20.0, 90.0, 0.3)])->flow(1.0);
         $against = Current::of(90.0, [$layer(0.0, 90.0, 0.0), $layer(20.0, 270.0, 0.3)])->flow(1.0);

@@ -59,7 +59,12 @@ final class ChoresTest extends TestCase
     public function test_it_re_times_itself_when_lines_in_moves(): void
     {
         $rules = RuleBook::of(Chores::rules());
-        [$early, $late] = array_map(fn (string $linesIn): array => $this->keyed(Chores::for($this->needs(), TripClock::of($linesIn, '13:00', 6000.0, $rules), $rules)), ['05:30', '07:00']);
+        [$early, $late] = array_map(
+            fn (string $linesIn): array => $this->keyed(
+                Chores::for($this->needs(), TripClock::of($linesIn, '13:00', 6000.0, $rules), $rules),
+            ),
+            ['05:30', '07:00'],
+        );
         foreach (['thaw', 'cure', 'cut', 'ice', 'radio_check', 'briefing', 'dock_lines', 'float_plan'] as $key) {
             self::assertSame(90, $late[$key]->at - $early[$key]->at, $key);
         }
@@ -72,18 +77,31 @@ final class ChoresTest extends TestCase
     public function test_only_what_the_trip_needs(): void
     {
         $rules = RuleBook::of(Chores::rules());
-        $of = fn (TripNeeds $needs): array => array_keys($this->keyed(Chores::for($needs, TripClock::of('06:00', '12:00', null, $rules), $rules)));
-        self::assertSame([], array_intersect(['thaw', 'cure', 'cut', 'live_bait', 'scent', 'leaders', 'reels'], $of(new TripNeeds(4))));
+        $of = fn (TripNeeds $needs): array => array_keys(
+            $this->keyed(Chores::for($needs, TripClock::of('06:00', '12:00', null, $rules), $rules)),
+        );
+        self::assertSame(
+            [], array_intersect(['thaw', 'cure', 'cut', 'live_bait', 'scent', 'leaders', 'reels'], $of(new TripNeeds(4))),
+        );
         self::assertContains('live_bait', $of(new TripNeeds(4, liveBaitRods: 2)));
         self::assertNotContains('cut', $of(new TripNeeds(4, liveBaitRods: 2)));
         self::assertNotContains('cure', $of($this->needs(BaitCure::Fresh)));
-        self::assertSame([], array_diff(['float_plan', 'radio_check', 'briefing', 'dock_lines', 'forecast_morning', 'ice', 'fuel', 'charge', 'stores'], $of(new TripNeeds(1))));
+        self::assertSame(
+            [],
+            array_diff(
+                ['float_plan', 'radio_check', 'briefing', 'dock_lines', 'forecast_morning', 'ice', 'fuel', 'charge', 'stores'],
+                $of(new TripNeeds(1)),
+            ),
+        );
     }
 
     public function test_bait_is_thawed_before_it_is_cured_and_cured_before_it_is_cut(): void
     {
         $rules = RuleBook::of(Chores::rules());
-        foreach ([[BaitCure::Salt, 600, '10 h in salt toughen it so that it stays on the hook.'], [BaitCure::Brine, 480, '8 h in brine firm it and keep its shine.']] as [$cure, $minutes, $why]) {
+        foreach ([
+            [BaitCure::Salt, 600, '10 h in salt toughen it so that it stays on the hook.'],
+            [BaitCure::Brine, 480, '8 h in brine firm it and keep its shine.'],
+        ] as [$cure, $minutes, $why]) {
             $chores = $this->keyed(Chores::for($this->needs($cure), TripClock::of('06:15', '12:30', null, $rules), $rules));
             self::assertSame(75, $chores['cure']->at - $chores['thaw']->at);
             self::assertSame($minutes, $chores['cut']->at - $chores['cure']->at);
@@ -104,7 +122,11 @@ final class ChoresTest extends TestCase
     {
         $rules = RuleBook::of(Chores::rules());
         $clock = TripClock::of('06:15', '12:30', 8 * Units::MILE, $rules);
-        self::assertSame([375 - 34 - 5, 375, 750 - 34, 750], [$clock->castOff, $clock->linesIn, $clock->leave, $clock->backBy], '24 min at 20 mph, 10 in the harbour, 5 to set');
+        self::assertSame(
+            [375 - 34 - 5, 375, 750 - 34, 750],
+            [$clock->castOff, $clock->linesIn, $clock->leave, $clock->backBy],
+            '24 min at 20 mph, 10 in the harbour, 5 to set',
+        );
         self::assertEqualsWithDelta((716 - 375) / 60, $clock->hoursFished(), 1e-9);
         self::assertSame(['23:30', '00:10'], [TripClock::clock(-30), TripClock::clock(1450)]);
         self::assertSame(1440 + 60, TripClock::of('20:00', '01:00', null, $rules)->backBy);
@@ -116,15 +138,24 @@ final class ChoresTest extends TestCase
     public function test_stores_by_the_formulas_and_what_is_left_to_buy(): void
     {
         $rules = RuleBook::of(Stores::rules());
-        $needs = new TripNeeds(4, cutBaitRods: 3, liveBaitRods: 2, lines: 9, leaders: [['leader' => '6 ft fluorocarbon 25 lb', 'count' => 9]]);
+        $needs = new TripNeeds(
+            4, cutBaitRods: 3, liveBaitRods: 2, lines: 9, leaders: [['leader' => '6 ft fluorocarbon 25 lb', 'count' => 9]],
+        );
         $items = $this->named(Stores::for($needs, 6.0, $rules, ['baits' => 20.0, 'ice' => 100.0]));
 
-        self::assertEqualsWithDelta(['strips' => 65, 'baits' => 33, 'live_bait' => 15, 'scent' => 1, 'leader 6 ft fluorocarbon 25 lb' => 14], array_diff_key(array_map(static fn (StoreItem $item): float => $item->needed, $items), ['ice' => 0, 'salt' => 0]), 1e-9, '3 rods × 6 h × 3 strips × 1.2 = 64.8; two from a bait; 2 × 6 × 1.2 = 14.4; 9 + half');
+        self::assertEqualsWithDelta(
+            ['strips' => 65, 'baits' => 33, 'live_bait' => 15, 'scent' => 1, 'leader 6 ft fluorocarbon 25 lb' => 14],
+            array_diff_key(array_map(static fn (StoreItem $item): float => $item->needed, $items), ['ice' => 0, 'salt' => 0]),
+            1e-9,
+            '3 rods × 6 h × 3 strips × 1.2 = 64.8; two from a bait; 2 × 6 × 1.2 = 14.4; 9 + half',
+        );
         self::assertEqualsWithDelta((4 * 8 + 6 * 2) * Units::POUND, $items['ice']->needed, 1e-9);
         self::assertEqualsWithDelta(13.0, $items['baits']->toBuy(), 1e-9);
         self::assertEqualsWithDelta(0.0, $items['ice']->toBuy(), 1e-9);
         self::assertEqualsWithDelta(0.0, $items['strips']->toBuy(), 1e-9, 'strips are cut, not bought');
-        self::assertSame('3 rods, 6 h, a strip every 20 min, 20 % over.', str_replace('%', ' %', $items['strips']->why->in(Units::Us)));
+        self::assertSame(
+            '3 rods, 6 h, a strip every 20 min, 20 % over.', str_replace('%', ' %', $items['strips']->why->in(Units::Us)),
+        );
         $whole = $this->named(Stores::for(new TripNeeds(4, cutBaitRods: 3, strips: false, cure: BaitCure::Fresh), 6.0, $rules));
         self::assertEqualsWithDelta(22.0, $whole['baits']->needed, 1e-9, '3 × 6 × 1.2 = 21.6');
         self::assertSame(['baits', 'scent', 'ice'], array_keys($whole));
@@ -135,7 +166,11 @@ final class ChoresTest extends TestCase
     {
         $rules = RuleBook::of(Stores::rules(), ['spare' => 0.5]);
         self::assertSame([0.5, true, false], [$rules->get('spare'), $rules->isOwn('spare'), $rules->isOwn('bait_life')]);
-        foreach ([['spare', 9.0, 'spare must be a number from 0 to 2'], ['spar', 1.0, 'spar must be one of bait_life'], ['spare', null, 'spare must be a number']] as [$key, $figure, $said]) {
+        foreach ([
+            ['spare', 9.0, 'spare must be a number from 0 to 2'],
+            ['spar', 1.0, 'spar must be one of bait_life'],
+            ['spare', null, 'spare must be a number'],
+        ] as [$key, $figure, $said]) {
             try {
                 RuleBook::of(Stores::rules(), [$key => $figure]);
                 self::fail($said);

@@ -29,7 +29,14 @@ final class GoNoGoTest extends TestCase
         self::assertSame(Verdict::Go, $go->verdict);
         self::assertSame([], $go->worst);
         self::assertNull($go->fitUntil);
-        self::assertSame(['05:57 way_out', '06:00 fishing', '07:00 fishing'], array_map(static fn (array $hour): string => TripClock::clock($hour['at'])." {$hour['phase']}", array_slice($go->hours, 0, 3)), 'from the dock on, not from the full hour before');
+        self::assertSame(
+            ['05:57 way_out', '06:00 fishing', '07:00 fishing'],
+            array_map(
+                static fn (array $hour): string => TripClock::clock($hour['at'])." {$hour['phase']}",
+                array_slice($go->hours, 0, 3),
+            ),
+            'from the dock on, not from the full hour before',
+        );
         self::assertSame('way_home', $go->hours[count($go->hours) - 1]['phase']);
     }
 
@@ -37,14 +44,20 @@ final class GoNoGoTest extends TestCase
     {
         $forecast = $this->settled();
         foreach ([12 => [24, 33, 5.5], 13 => [28, 38, 7.0], 14 => [28, 40, 8.0]] as $hour => [$wind, $gust, $wave]) {
-            $forecast[$hour] = new ForecastHour(60 * $hour, $wind * self::MPH, $gust * self::MPH, 350.0, $wave * Units::FOOT, 9000.0, false, false);
+            $forecast[$hour] = new ForecastHour(
+                60 * $hour, $wind * self::MPH, $gust * self::MPH, 350.0, $wave * Units::FOOT, 9000.0, false, false,
+            );
         }
         $go = $this->judged($forecast);
 
         self::assertSame(Verdict::NoGo, $go->verdict);
         self::assertSame('12:00', TripClock::clock((int) $go->fitUntil));
         self::assertSame(
-            ['Wave 7 ft at 13:00 on the way home is over your limit of 3 ft.', 'Gust 38 mph at 13:00 on the way home is over your limit of 26 mph.', 'Wind 28 mph at 13:00 on the way home is over your limit of 20 mph.'],
+            [
+                'Wave 7 ft at 13:00 on the way home is over your limit of 3 ft.',
+                'Gust 38 mph at 13:00 on the way home is over your limit of 26 mph.',
+                'Wind 28 mph at 13:00 on the way home is over your limit of 20 mph.',
+            ],
             $this->said($go->worst),
         );
         self::assertSame(Verdict::Go, $go->hours[2]['verdict'], 'the morning is as it was');
@@ -56,9 +69,16 @@ final class GoNoGoTest extends TestCase
         $forecast[9] = new ForecastHour(540, 8 * self::MPH, null, 225.0, 0.3, 9000.0, null, false);
         $go = $this->judged($forecast);
         self::assertSame(Verdict::Unknown, $go->verdict);
-        self::assertSame(['Gust at 09:00 on the ground is not known.', 'Lightning at 09:00 on the ground is not known.'], $this->said($go->worst));
+        self::assertSame(
+            ['Gust at 09:00 on the ground is not known.', 'Lightning at 09:00 on the ground is not known.'],
+            $this->said($go->worst),
+        );
         self::assertSame(Verdict::Unknown, $this->judged([])->verdict);
-        self::assertSame(Verdict::Unknown, $this->judged(array_slice($this->settled(), 0, 8))->verdict, 'a forecast that ends at 08:00 says nothing of noon');
+        self::assertSame(
+            Verdict::Unknown,
+            $this->judged(array_slice($this->settled(), 0, 8))->verdict,
+            'a forecast that ends at 08:00 says nothing of noon',
+        );
 
         self::assertSame(Verdict::NoGo, $this->judged($forecast, run: 40 * Units::MILE)->verdict);
         self::assertSame(Verdict::Unknown, $this->judged($this->settled(), water: null)->verdict);
@@ -66,8 +86,9 @@ final class GoNoGoTest extends TestCase
 
     /** @param  array<string, ?float>  $own */
     #[DataProvider('limits')]
-    public function test_each_limit_has_its_no_its_caution_and_its_silence(Criterion $criterion, ForecastHour $no, ForecastHour $close, array $own): void
-    {
+    public function test_each_limit_has_its_no_its_caution_and_its_silence(
+        Criterion $criterion, ForecastHour $no, ForecastHour $close, array $own,
+    ): void {
         foreach ([[$no, Verdict::NoGo], [$close, Verdict::Caution]] as [$hour, $verdict]) {
             $forecast = $this->settled();
             $forecast[8] = $hour;
@@ -80,7 +101,9 @@ final class GoNoGoTest extends TestCase
     /** @return iterable<string, array{Criterion, ForecastHour, ForecastHour, array<string, ?float>}> */
     public static function limits(): iterable
     {
-        $hour = static fn (float $wind = 8, float $gust = 12, float $wave = 0.3, float $visibility = 9000.0): ForecastHour => new ForecastHour(480, $wind * self::MPH, $gust * self::MPH, 225.0, $wave, $visibility, false, false);
+        $hour = static fn (
+            float $wind = 8, float $gust = 12, float $wave = 0.3, float $visibility = 9000.0,
+        ): ForecastHour => new ForecastHour(480, $wind * self::MPH, $gust * self::MPH, 225.0, $wave, $visibility, false, false);
         yield 'wind' => [Criterion::Wind, $hour(wind: 20.5), $hour(wind: 17.5), ['wind' => null]];
         yield 'gust' => [Criterion::Gust, $hour(gust: 27), $hour(gust: 25), ['gust' => null]];
         yield 'wave' => [Criterion::Wave, $hour(wave: 0.93), $hour(wave: 0.85), ['wave' => null]];
@@ -110,10 +133,17 @@ final class GoNoGoTest extends TestCase
     public function test_the_lee_and_its_change(): void
     {
         $clock = TripClock::of('06:30', '13:00', 9000.0, RuleBook::of(Chores::rules()));
-        self::assertSame('Wind from the SW: water under the south-western shore is in the lee.', Lee::of(array_values($this->settled()), $clock)->in(Units::Us));
+        self::assertSame(
+            'Wind from the SW: water under the south-western shore is in the lee.',
+            Lee::of(array_values($this->settled()), $clock)->in(Units::Us),
+        );
         $forecast = $this->settled();
         $forecast[12] = new ForecastHour(720, 9.0, 14.0, 350.0);
-        self::assertSame('Wind from the SW: water under the south-western shore is in the lee. By 12:00 it has gone to the N: that shore lies open, and the northern one is in the lee.', Lee::of(array_values($forecast), $clock)->in(Units::Us));
+        self::assertSame(
+            'Wind from the SW: water under the south-western shore is in the lee. By 12:00 it has gone to the N: that shore '
+                .'lies open, and the northern one is in the lee.',
+            Lee::of(array_values($forecast), $clock)->in(Units::Us),
+        );
         self::assertStringContainsString('not known', Lee::of([], $clock)->in(Units::Us));
         self::assertStringContainsString('No wind', Lee::of([new ForecastHour(480, 0.5, null, 90.0)], $clock)->in(Units::Us));
     }
@@ -132,7 +162,12 @@ final class GoNoGoTest extends TestCase
     /** @return array<int, ForecastHour> a south-westerly breeze all day, by hour */
     private function settled(): array
     {
-        return array_map(static fn (int $hour): ForecastHour => new ForecastHour(60 * $hour, 8 * self::MPH, 12 * self::MPH, 225.0, 0.3, 9000.0, false, false), range(0, 16));
+        return array_map(
+            static fn (int $hour): ForecastHour => new ForecastHour(
+                60 * $hour, 8 * self::MPH, 12 * self::MPH, 225.0, 0.3, 9000.0, false, false,
+            ),
+            range(0, 16),
+        );
     }
 
     /**

@@ -26,7 +26,11 @@ final class RulesDocumentedTest extends TestCase
         $document = (string) file_get_contents(dirname(__DIR__, 3).'/docs/rules.md');
         foreach ($book->rules() as $rule) {
             $say = static fn (?float $si): string => $si === null ? 'not judged' : Units::Us->say($rule->quantity, $si);
-            self::assertStringContainsString("| {$rule->label} | {$say($rule->default)} | {$say($rule->least)} | {$say($rule->most)} | {$rule->why} |", $document, "{$book->value}.{$rule->key}");
+            self::assertStringContainsString(
+                "| {$rule->label} | {$say($rule->default)} | {$say($rule->least)} | {$say($rule->most)} | {$rule->why} |",
+                $document,
+                "{$book->value}.{$rule->key}",
+            );
         }
     }
 
@@ -36,7 +40,9 @@ final class RulesDocumentedTest extends TestCase
         $rules = $book->rules();
         self::assertSame(count($rules), count(array_unique(array_map(static fn ($rule): string => $rule->key, $rules))));
         foreach ($rules as $rule) {
-            self::assertTrue($rule->default === null || ($rule->default >= $rule->least && $rule->default <= $rule->most), $rule->key);
+            self::assertTrue(
+                $rule->default === null || ($rule->default >= $rule->least && $rule->default <= $rule->most), $rule->key,
+            );
         }
     }
 }

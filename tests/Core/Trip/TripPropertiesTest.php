@@ -42,7 +42,17 @@ final class TripPropertiesTest extends TestCase
                 self::assertLessThanOrEqual($clock->linesIn, $chore->at, 'nothing is left for after lines are in');
                 $at[$chore->key] = $chore->at;
             }
-            foreach ([['thaw', 'cure'], ['cure', 'cut'], ['cut', 'briefing'], ['float_plan', 'radio_check'], ['radio_check', 'dock_lines'], ['briefing', 'dock_lines'], ['forecast_evening', 'forecast_morning'], ['stores', 'dock_lines'], ['leaders', 'dock_lines']] as [$first, $then]) {
+            foreach ([
+                ['thaw', 'cure'],
+                ['cure', 'cut'],
+                ['cut', 'briefing'],
+                ['float_plan', 'radio_check'],
+                ['radio_check', 'dock_lines'],
+                ['briefing', 'dock_lines'],
+                ['forecast_evening', 'forecast_morning'],
+                ['stores', 'dock_lines'],
+                ['leaders', 'dock_lines'],
+            ] as [$first, $then]) {
                 if (isset($at[$first], $at[$then])) {
                     self::assertLessThan($at[$then], $at[$first], "{$first} before {$then}, trip {$i}");
                 }
@@ -98,7 +108,10 @@ final class TripPropertiesTest extends TestCase
             $less = $forecast;
             $less[$at] = new ForecastHour(...[$field => null] + get_object_vars($less[$at]));
             $after = $this->verdict(array_values($less), $clock);
-            self::assertTrue($after->verdict->weight() >= min($before->verdict->weight(), Verdict::Unknown->weight()), "trip {$i}: {$before->verdict->value} to {$after->verdict->value}");
+            self::assertTrue(
+                $after->verdict->weight() >= min($before->verdict->weight(), Verdict::Unknown->weight()),
+                "trip {$i}: {$before->verdict->value} to {$after->verdict->value}",
+            );
         }
     }
 
@@ -129,7 +142,16 @@ final class TripPropertiesTest extends TestCase
         for ($i = 0; $i < self::TRIPS; $i++) {
             $needs = $this->needs();
             $hours = $this->chance->getInt(1, 12);
-            $more = new TripNeeds($needs->guests + 1, $needs->cutBaitRods + ($needs->cutBaitRods > 0 ? 1 : 0), $needs->liveBaitRods + ($needs->liveBaitRods > 0 ? 1 : 0), $needs->lines, $needs->riggers, $needs->leaders, $needs->cure, $needs->strips);
+            $more = new TripNeeds(
+                $needs->guests + 1,
+                $needs->cutBaitRods + ($needs->cutBaitRods > 0 ? 1 : 0),
+                $needs->liveBaitRods + ($needs->liveBaitRods > 0 ? 1 : 0),
+                $needs->lines,
+                $needs->riggers,
+                $needs->leaders,
+                $needs->cure,
+                $needs->strips,
+            );
             $larger = [];
             foreach (Stores::for($more, $hours + 1, $rules) as $item) {
                 $larger[$item->key] = $item->needed;
@@ -137,15 +159,23 @@ final class TripPropertiesTest extends TestCase
             foreach (Stores::for($needs, $hours, $rules) as $item) {
                 self::assertGreaterThanOrEqual($item->needed, $larger[$item->key], $item->key);
                 $aboard = $this->chance->getInt(0, 80);
-                $counted = array_values(array_filter(Stores::for($needs, $hours, $rules, [$item->key => (float) $aboard]), static fn ($one): bool => $one->key === $item->key))[0];
-                self::assertEqualsWithDelta($item->key === 'strips' ? 0.0 : max(0.0, $item->needed - $aboard), $counted->toBuy(), 1e-9);
+                $counted = array_values(
+                    array_filter(
+                        Stores::for($needs, $hours, $rules, [$item->key => (float) $aboard]),
+                        static fn ($one): bool => $one->key === $item->key,
+                    ),
+                )[0];
+                self::assertEqualsWithDelta(
+                    $item->key === 'strips' ? 0.0 : max(0.0, $item->needed - $aboard), $counted->toBuy(), 1e-9,
+                );
             }
         }
     }
 
     #[DataProvider('limits')]
-    public function test_lines_allowed_are_what_was_entered_all_of_it_counted(int $anglers, int $crew, bool $fish, ?int $each, ?int $most, ?int $allowed): void
-    {
+    public function test_lines_allowed_are_what_was_entered_all_of_it_counted(
+        int $anglers, int $crew, bool $fish, ?int $each, ?int $most, ?int $allowed,
+    ): void {
         self::assertSame($allowed, LineLimit::of($anglers, $crew, $fish, $each, $most));
     }
 
@@ -165,14 +195,21 @@ final class TripPropertiesTest extends TestCase
         $linesIn = sprintf('%02d:%02d', $this->chance->getInt(0, 23), 5 * $this->chance->getInt(0, 11));
         $backBy = sprintf('%02d:%02d', $this->chance->getInt(0, 23), 1 + 5 * $this->chance->getInt(0, 11));
 
-        return TripClock::of($linesIn, $backBy, $this->chance->getInt(0, 3) === 0 ? null : (float) $this->chance->getInt(0, 30000), Book::Chores->of());
+        return TripClock::of(
+            $linesIn,
+            $backBy,
+            $this->chance->getInt(0, 3) === 0 ? null : (float) $this->chance->getInt(0, 30000),
+            Book::Chores->of(),
+        );
     }
 
     private function needs(): TripNeeds
     {
         return new TripNeeds(
-            $this->chance->getInt(1, 6), $this->chance->getInt(0, 6), $this->chance->getInt(0, 6), $this->chance->getInt(0, 16), $this->chance->getInt(0, 1) === 1,
-            $this->chance->getInt(0, 1) === 1 ? [['leader' => '6 ft', 'count' => $this->chance->getInt(1, 12)]] : [], BaitCure::cases()[$this->chance->getInt(0, 2)], $this->chance->getInt(0, 1) === 1,
+            $this->chance->getInt(1, 6), $this->chance->getInt(0, 6), $this->chance->getInt(0, 6), $this->chance->getInt(0, 16),
+            $this->chance->getInt(0, 1) === 1,
+            $this->chance->getInt(0, 1) === 1 ? [['leader' => '6 ft', 'count' => $this->chance->getInt(1, 12)]] : [],
+            BaitCure::cases()[$this->chance->getInt(0, 2)], $this->chance->getInt(0, 1) === 1,
         );
     }
 
@@ -185,7 +222,8 @@ final class TripPropertiesTest extends TestCase
         $windy = $this->chance->getInt(0, 12);
 
         return array_map(fn (int $hour): ForecastHour => new ForecastHour(
-            60 * $hour, $maybe((float) $windy * $this->chance->getInt(50, 110) / 100), $maybe(1.3 * $windy), (float) $this->chance->getInt(0, 359), $maybe($windy / 14), $maybe((float) $this->chance->getInt(1000, 9000)),
+            60 * $hour, $maybe((float) $windy * $this->chance->getInt(50, 110) / 100), $maybe(1.3 * $windy),
+            (float) $this->chance->getInt(0, 359), $maybe($windy / 14), $maybe((float) $this->chance->getInt(1000, 9000)),
             $perhaps($this->chance->getInt(0, 40) === 0), $perhaps($this->chance->getInt(0, 60) === 0),
         ), range(-12, 47));
     }

@@ -27,22 +27,47 @@ final class ColumnTest extends TestCase
 
     public function test_between_readings_it_is_straight_and_beyond_them_as_the_nearest(): void
     {
-        $profile = TemperatureProfile::of([['depth' => 20.0, 'celsius' => 6.0], ['depth' => 2.0, 'celsius' => 18.0], ['depth' => 10.0, 'celsius' => 16.0]]);
+        $profile = TemperatureProfile::of(
+            [['depth' => 20.0, 'celsius' => 6.0], ['depth' => 2.0, 'celsius' => 18.0], ['depth' => 10.0, 'celsius' => 16.0]],
+        );
 
-        self::assertSame([18.0, 18.0, 17.0, 16.0, 11.0, 6.0, 6.0], array_map($profile->at(...), [0.0, 2.0, 6.0, 10.0, 15.0, 20.0, 90.0]));
-        self::assertSame([18.0, 20.0, 18.0, 6.0], [$profile->surface(), $profile->reaches(), $profile->warmest(), $profile->coldest()]);
+        self::assertSame(
+            [18.0, 18.0, 17.0, 16.0, 11.0, 6.0, 6.0], array_map($profile->at(...), [0.0, 2.0, 6.0, 10.0, 15.0, 20.0, 90.0]),
+        );
+        self::assertSame(
+            [18.0, 20.0, 18.0, 6.0], [$profile->surface(), $profile->reaches(), $profile->warmest(), $profile->coldest()],
+        );
         self::assertNull(TemperatureProfile::of([['depth' => 5.0, 'celsius' => 9.0]])->surface());
     }
 
     public function test_stretches_within_temperatures_are_exact_and_whole(): void
     {
-        $profile = TemperatureProfile::of([['depth' => 0.0, 'celsius' => 8.0], ['depth' => 10.0, 'celsius' => 18.0], ['depth' => 20.0, 'celsius' => 8.0], ['depth' => 30.0, 'celsius' => 8.0]]);
+        $profile = TemperatureProfile::of(
+            [
+                ['depth' => 0.0, 'celsius' => 8.0],
+                ['depth' => 10.0, 'celsius' => 18.0],
+                ['depth' => 20.0, 'celsius' => 8.0],
+                ['depth' => 30.0, 'celsius' => 8.0],
+            ],
+        );
 
-        self::assertEqualsWithDelta([['top' => 2.0, 'bottom' => 4.0], ['top' => 16.0, 'bottom' => 18.0]], $profile->within(10.0, 12.0, 30.0), 1e-9, 'a warm tongue has an upper and a lower side');
+        self::assertEqualsWithDelta(
+            [['top' => 2.0, 'bottom' => 4.0], ['top' => 16.0, 'bottom' => 18.0]],
+            $profile->within(10.0, 12.0, 30.0),
+            1e-9,
+            'a warm tongue has an upper and a lower side',
+        );
         self::assertEqualsWithDelta([['top' => 0.0, 'bottom' => 30.0]], $profile->within(8.0, 18.0, 30.0), 1e-9);
-        self::assertEqualsWithDelta([['top' => 20.0, 'bottom' => 25.0]], $profile->within(7.0, 8.0, 25.0), 1e-9, 'cut off by bottom');
+        self::assertEqualsWithDelta(
+            [['top' => 20.0, 'bottom' => 25.0]], $profile->within(7.0, 8.0, 25.0), 1e-9, 'cut off by bottom',
+        );
         self::assertSame([], $profile->within(20.0, 22.0, 30.0));
-        self::assertEqualsWithDelta([['top' => 20.0, 'bottom' => 60.0]], $profile->within(7.0, 8.0, 60.0), 1e-9, 'deeper than anybody measured it goes on as it was');
+        self::assertEqualsWithDelta(
+            [['top' => 20.0, 'bottom' => 60.0]],
+            $profile->within(7.0, 8.0, 60.0),
+            1e-9,
+            'deeper than anybody measured it goes on as it was',
+        );
     }
 
     public function test_the_thermocline_is_found_however_the_readings_are_spaced(): void
@@ -64,15 +89,42 @@ final class ColumnTest extends TestCase
             self::assertEqualsWithDelta(62.0, $layer->bottom / self::FOOT, 3.0, "{$every} ft");
             self::assertEqualsWithDelta(1.2, Units::Us->fromSi(\Admek\Core\Units\Quantity::Gradient, $layer->steepest), 0.15);
         }
-        $thin = TemperatureProfile::of([['depth' => 0.0, 'celsius' => 18.0], ['depth' => 9.0, 'celsius' => 18.0], ['depth' => 9.1, 'celsius' => 17.9], ['depth' => 30.0, 'celsius' => 17.0]]);
+        $thin = TemperatureProfile::of(
+            [
+                ['depth' => 0.0, 'celsius' => 18.0],
+                ['depth' => 9.0, 'celsius' => 18.0],
+                ['depth' => 9.1, 'celsius' => 17.9],
+                ['depth' => 30.0, 'celsius' => 17.0],
+            ],
+        );
         self::assertNull($thin->thermocline($rules), 'one odd reading is no thermocline');
-        self::assertCount(2, TemperatureProfile::of([['depth' => 0.0, 'celsius' => 22.0], ['depth' => 5.0, 'celsius' => 22.0], ['depth' => 8.0, 'celsius' => 18.0], ['depth' => 20.0, 'celsius' => 17.5], ['depth' => 25.0, 'celsius' => 9.0], ['depth' => 40.0, 'celsius' => 7.0]])->layers($rules));
-        self::assertNotNull($thin->thermocline(Book::Reading->of(['thermocline_gradient' => 0.2, 'thermocline_thickness' => 0.1])), 'by rules of one’s own it may be');
+        self::assertCount(
+            2,
+            TemperatureProfile::of(
+                [
+                    ['depth' => 0.0, 'celsius' => 22.0],
+                    ['depth' => 5.0, 'celsius' => 22.0],
+                    ['depth' => 8.0, 'celsius' => 18.0],
+                    ['depth' => 20.0, 'celsius' => 17.5],
+                    ['depth' => 25.0, 'celsius' => 9.0],
+                    ['depth' => 40.0, 'celsius' => 7.0],
+                ],
+            )->layers($rules),
+        );
+        self::assertNotNull(
+            $thin->thermocline(Book::Reading->of(['thermocline_gradient' => 0.2, 'thermocline_thickness' => 0.1])),
+            'by rules of one’s own it may be',
+        );
     }
 
     public function test_readings_nobody_could_take_are_refused(): void
     {
-        foreach ([[[], 'temperatures must be'], [[['depth' => -1.0, 'celsius' => 9.0]], 'temperatures.0.depth'], [[['depth' => 1.0, 'celsius' => 60.0]], 'temperatures.0.celsius'], [[['depth' => 1.0, 'celsius' => 9.0], ['depth' => 1.0, 'celsius' => 9.5]], 'temperatures.1.depth']] as [$readings, $said]) {
+        foreach ([
+            [[], 'temperatures must be'],
+            [[['depth' => -1.0, 'celsius' => 9.0]], 'temperatures.0.depth'],
+            [[['depth' => 1.0, 'celsius' => 60.0]], 'temperatures.0.celsius'],
+            [[['depth' => 1.0, 'celsius' => 9.0], ['depth' => 1.0, 'celsius' => 9.5]], 'temperatures.1.depth'],
+        ] as [$readings, $said]) {
             try {
                 TemperatureProfile::of($readings);
                 self::fail($said);
@@ -94,7 +146,14 @@ final class ColumnTest extends TestCase
                 self::assertEqualsWithDelta(-6.0, $sun->at($day['first_light'])['elevation'], 0.15);
                 $noon = $sun->at($day['noon']);
                 $overhead = $noon['elevation'] > 85.0;
-                self::assertTrue($overhead || abs($noon['bearing'] - ($noon['bearing'] > 90 && $noon['bearing'] < 270 ? 180.0 : ($noon['bearing'] < 90 ? 0.0 : 360.0))) < 1.5, "{$noon['bearing']}");
+                self::assertTrue(
+                    $overhead || abs(
+                        $noon['bearing'] - (
+                            $noon['bearing'] > 90 && $noon['bearing'] < 270 ? 180.0 : ($noon['bearing'] < 90 ? 0.0 : 360.0)
+                        ),
+                    ) < 1.5,
+                    "{$noon['bearing']}",
+                );
                 self::assertGreaterThan(0.0, sin(deg2rad($sun->at($day['sunrise'] + 1800)['bearing'])), 'it rises in the east');
                 self::assertLessThan(0.0, sin(deg2rad($sun->at($day['sunset'] - 1800)['bearing'])));
             }
@@ -102,7 +161,9 @@ final class ColumnTest extends TestCase
         // Equinox on the line: overhead at noon, due east at rising (Meeus).
         $line = new Sun(0.0, 0.0);
         self::assertGreaterThan(87.5, $line->at($line->day((int) strtotime('2031-03-20 12:00 UTC'))['noon'])['elevation']);
-        self::assertEqualsWithDelta(90.0, $line->at($line->day((int) strtotime('2031-03-20 12:00 UTC'))['sunrise'])['bearing'], 0.6);
+        self::assertEqualsWithDelta(
+            90.0, $line->at($line->day((int) strtotime('2031-03-20 12:00 UTC'))['sunrise'])['bearing'], 0.6,
+        );
         $this->expectExceptionMessage('latitude');
         new Sun(80.0, 0.0);
     }
@@ -113,28 +174,61 @@ final class ColumnTest extends TestCase
         $band = new Band(Species::King, 20.0, 40.0, 1.0, 'temperature', Sentence::of('.'));
         $top = static fn (float $elevation, ?Sky $sky): float => $band->under($elevation, $sky, $rules)['top'];
 
-        self::assertEqualsWithDelta([20.0, 25.0, 30.0, 30.0], array_map(static fn (float $e): float => $top($e, Sky::Clear), [-6.0, 14.5, 35.0, 60.0]), 1e-9, 'from first light to thirty-five degrees');
-        self::assertEqualsWithDelta([25.0, 27.5, 30.0], array_map(static fn (Sky $sky): float => $top(35.0, $sky), [Sky::Overcast, Sky::Broken, Sky::Clear]), 1e-9);
+        self::assertEqualsWithDelta(
+            [20.0, 25.0, 30.0, 30.0],
+            array_map(static fn (float $e): float => $top($e, Sky::Clear), [-6.0, 14.5, 35.0, 60.0]),
+            1e-9,
+            'from first light to thirty-five degrees',
+        );
+        self::assertEqualsWithDelta(
+            [25.0, 27.5, 30.0],
+            array_map(static fn (Sky $sky): float => $top(35.0, $sky), [Sky::Overcast, Sky::Broken, Sky::Clear]),
+            1e-9,
+        );
         self::assertEqualsWithDelta(20.0, $top(-20.0, Sky::Clear), 1e-9, 'in the night it stays at the top');
-        self::assertEqualsWithDelta(10.0, $band->under(10.0, null, $rules)['bottom'] - $band->under(10.0, null, $rules)['top'], 1e-9);
+        self::assertEqualsWithDelta(
+            10.0, $band->under(10.0, null, $rules)['bottom'] - $band->under(10.0, null, $rules)['top'], 1e-9,
+        );
         $low = new Band(Species::Walleye, 8.0, 10.5, 1.0, 'bottom', Sentence::of('.'));
         self::assertSame(['top' => 8.0, 'bottom' => 10.5], $low->under(40.0, Sky::Clear, $rules), 'fish on bottom stay there');
-        $rows = Schedule::of([$band], new Sun(45.3, -38.4), Sky::Clear, (int) strtotime('2031-07-10 08:15 UTC'), (int) strtotime('2031-07-10 14:15 UTC'), $rules);
+        $rows = Schedule::of(
+            [$band],
+            new Sun(45.3, -38.4),
+            Sky::Clear,
+            (int) strtotime('2031-07-10 08:15 UTC'),
+            (int) strtotime('2031-07-10 14:15 UTC'),
+            $rules,
+        );
         self::assertCount(6, $rows);
         $tops = array_map(static fn (array $row): float => $row['bands'][0]['top'], $rows);
         $sorted = $tops;
         sort($sorted);
         self::assertSame($sorted, $tops);
-        self::assertSame([20.0, 40.0], array_values(array_intersect_key(Schedule::of([$band], null, null, 0, 100, $rules)[0]['bands'][0], ['top' => 0, 'bottom' => 0])), 'where the place is not known light moves nothing');
+        self::assertSame(
+            [20.0, 40.0],
+            array_values(
+                array_intersect_key(
+                    Schedule::of([$band], null, null, 0, 100, $rules)[0]['bands'][0], ['top' => 0, 'bottom' => 0],
+                ),
+            ),
+            'where the place is not known light moves nothing',
+        );
     }
 
     public function test_the_shaded_side_is_the_one_away_from_the_sun(): void
     {
-        $said = static fn (float $up, float $bearing, ?Sky $sky, ?string $name = null): array => ($advice = Shade::advice(['elevation' => $up, 'bearing' => $bearing], $sky, $name)) === null ? ['', ''] : [$advice->answer->in(Units::Us), $advice->why->in(Units::Us)];
+        $said = static fn (float $up, float $bearing, ?Sky $sky, ?string $name = null): array => (
+            $advice = Shade::advice(['elevation' => $up, 'bearing' => $bearing], $sky, $name)
+        ) === null ? ['', ''] : [$advice->answer->in(Units::Us), $advice->why->in(Units::Us)];
 
-        self::assertSame(['The western side of Old Wall first', 'The sun stands in the E, 95°, 20° up: that side is in the shade.'], $said(20.0, 95.0, Sky::Clear, 'Old Wall'));
+        self::assertSame(
+            ['The western side of Old Wall first', 'The sun stands in the E, 95°, 20° up: that side is in the shade.'],
+            $said(20.0, 95.0, Sky::Clear, 'Old Wall'),
+        );
         self::assertSame('The northern side of structure first', $said(40.0, 180.0, null)[0]);
-        self::assertSame(['Either side of structure', 'Under cloud no side is darker than the other.'], $said(20.0, 95.0, Sky::Overcast));
+        self::assertSame(
+            ['Either side of structure', 'Under cloud no side is darker than the other.'], $said(20.0, 95.0, Sky::Overcast),
+        );
         self::assertSame('With the sun 60° up both sides are lit.', $said(60.0, 180.0, Sky::Clear)[1]);
         self::assertSame(['', ''], $said(-3.0, 70.0, Sky::Clear), 'before it rises there is no shade');
     }
@@ -144,12 +238,22 @@ final class ColumnTest extends TestCase
         $rules = Book::Reading->of();
         $marks = new Marks([new Mark(9.0, 4, true), new Mark(12.0, 5), new Mark(29.8, 3), new Mark(2.0)]);
 
-        self::assertSame([3, 10, 13], [$marks->onBottom(30.0, $rules)->fish(), $marks->lifted(30.0, $rules)->fish(), $marks->fish()]);
+        self::assertSame(
+            [3, 10, 13], [$marks->onBottom(30.0, $rules)->fish(), $marks->lifted(30.0, $rules)->fish(), $marks->fish()],
+        );
         self::assertTrue($marks->onBottom(null, $rules)->none(), 'without a bottom none is on it');
-        self::assertSame(['top' => 9.0, 'bottom' => 12.0], $marks->lifted(30.0, $rules)->spread(), 'one stray fish in ten does not stretch them');
+        self::assertSame(
+            ['top' => 9.0, 'bottom' => 12.0],
+            $marks->lifted(30.0, $rules)->spread(),
+            'one stray fish in ten does not stretch them',
+        );
         self::assertFalse($marks->tight());
         self::assertTrue((new Marks([new Mark(9.0, 4, true), new Mark(9.0, 3)]))->tight());
-        self::assertEqualsWithDelta([['top' => 9.0, 'fish' => 4], ['top' => 10.5, 'fish' => 0], ['top' => 12.0, 'fish' => 5]], (new Marks([new Mark(9.4, 4), new Mark(13.4, 5)]))->histogram(1.5), 1e-9);
+        self::assertEqualsWithDelta(
+            [['top' => 9.0, 'fish' => 4], ['top' => 10.5, 'fish' => 0], ['top' => 12.0, 'fish' => 5]],
+            (new Marks([new Mark(9.4, 4), new Mark(13.4, 5)]))->histogram(1.5),
+            1e-9,
+        );
         self::assertNull((new Marks([]))->spread());
         self::assertSame([], (new Marks([]))->histogram(1.0));
         $this->expectExceptionMessage('size must be small, medium or large');
@@ -158,7 +262,13 @@ final class ColumnTest extends TestCase
 
     public function test_seasons_turn_round_south_of_the_line(): void
     {
-        self::assertSame([Season::Winter, Season::Winter, Season::Spring, Season::Summer, Season::Autumn], array_map(static fn (int $month): Season => Season::of($month), [12, 2, 3, 8, 11]));
-        self::assertSame([Season::Summer, Season::Autumn, Season::Winter], array_map(static fn (int $month): Season => Season::of($month, -40.0), [12, 3, 8]));
+        self::assertSame(
+            [Season::Winter, Season::Winter, Season::Spring, Season::Summer, Season::Autumn],
+            array_map(static fn (int $month): Season => Season::of($month), [12, 2, 3, 8, 11]),
+        );
+        self::assertSame(
+            [Season::Summer, Season::Autumn, Season::Winter],
+            array_map(static fn (int $month): Season => Season::of($month, -40.0), [12, 3, 8]),
+        );
     }
 }

@@ -31,11 +31,24 @@ final class DaysTest extends TestCase
      */
     public function test_a_cold_isothermal_spring(): void
     {
-        [$bands, $advice] = $this->read(new WaterSigns(Season::Spring, $this->profile([0 => 40, 20 => 39.5, 60 => 39, 100 => 39]), new Marks([]), 100 * self::FOOT, Clarity::Tinted, Sky::Overcast, Surface::Ripple), [Species::BrownTrout, Species::LakeTrout]);
+        [$bands, $advice] = $this->read(
+            new WaterSigns(
+                Season::Spring,
+                $this->profile([0 => 40, 20 => 39.5, 60 => 39, 100 => 39]),
+                new Marks([]),
+                100 * self::FOOT,
+                Clarity::Tinted,
+                Sky::Overcast,
+                Surface::Ripple,
+            ),
+            [Species::BrownTrout, Species::LakeTrout],
+        );
 
         self::assertSame([
-            'brown trout 0–25: The whole column is colder than brown trout feed in (44 °F): the warmest of it, 40 °F from 0 to 25 ft; go by structure and marks.',
-            'lake trout 0–30: No water they like; what lake trout will feed in, 38 to 55 °F, lies from 0 to 30 ft, inshore while the shallows are warmest.',
+            'brown trout 0–25: The whole column is colder than brown trout feed in (44 °F): the warmest of it, 40 °F from 0 to '
+                .'25 ft; go by structure and marks.',
+            'lake trout 0–30: No water they like; what lake trout will feed in, 38 to 55 °F, lies from 0 to 30 ft, inshore '
+                .'while the shallows are warmest.',
         ], $bands);
         self::assertSame('No thermocline', $advice['thermocline']);
         self::assertSame('2 to 2.8 mph, start at 2.2', $advice['speed'], 'slow for cold fish');
@@ -52,13 +65,15 @@ final class DaysTest extends TestCase
     {
         $signs = new WaterSigns(
             Season::Summer, $this->profile([0 => 67, 30 => 66, 50 => 63, 55 => 58, 60 => 53, 66 => 49, 80 => 46, 120 => 44]),
-            new Marks([new Mark(58 * self::FOOT, 6), new Mark(62 * self::FOOT, 4), new Mark(20 * self::FOOT)]), 120 * self::FOOT, Clarity::Clear, Sky::Clear, Surface::Calm,
+            new Marks([new Mark(58 * self::FOOT, 6), new Mark(62 * self::FOOT, 4), new Mark(20 * self::FOOT)]), 120 * self::FOOT,
+            Clarity::Clear, Sky::Clear, Surface::Calm,
         );
         [$bands, $advice, $why] = $this->read($signs, [Species::King, Species::LakeTrout]);
 
         self::assertSame([
             'king 53–61: 10 fish marked from 58 to 62 ft: run 2 to 4 ft above them, they look up.',
-            'lake trout 100–120: Water lake trout like, 44 to 52 °F, lies from 100 to 120 ft, near the bottom they lie on in summer.',
+            'lake trout 100–120: Water lake trout like, 44 to 52 °F, lies from 100 to 120 ft, near the bottom they lie on in '
+                .'summer.',
         ], $bands);
         self::assertSame('Thermocline 49 to 67 ft', $advice['thermocline']);
         self::assertSame('From 63 °F to 49 °F, at most 1 °F a foot.', $why['thermocline']);
@@ -66,12 +81,17 @@ final class DaysTest extends TestCase
         self::assertStringStartsWith('King: riggers, divers', $advice['presentation_king']);
         self::assertSame('Cover ground', $advice['bunch']);
         self::assertSame('One test line near bottom, 112 ft', $advice['test']);
-        self::assertSame(['6.5 ft of fluorocarbon', 'Natural: silver, blue, black-based', 'Far from the boat, on boards'], [$advice['leader'], $advice['finish'], $advice['distance']]);
+        self::assertSame(
+            ['6.5 ft of fluorocarbon', 'Natural: silver, blue, black-based', 'Far from the boat, on boards'],
+            [$advice['leader'], $advice['finish'], $advice['distance']],
+        );
         self::assertSame('Release of king and lake trout', $advice['care_king'], 'one rule of warm water holds for both');
         self::assertStringContainsString('Lake trout from 120 ft brought up fast may not survive release', $why['care_king']);
 
         // The same day without marks: kings by temperature, and no test line to speak of.
-        $unmarked = new WaterSigns(Season::Summer, $signs->profile, new Marks([]), 120 * self::FOOT, Clarity::Clear, Sky::Clear, Surface::Calm);
+        $unmarked = new WaterSigns(
+            Season::Summer, $signs->profile, new Marks([]), 120 * self::FOOT, Clarity::Clear, Sky::Clear, Surface::Calm,
+        );
         [$bands, $advice] = $this->read($unmarked, [Species::King]);
         self::assertSame(['king 59–71: Water king like, 48 to 54 °F, lies from 59 to 71 ft.'], $bands);
         self::assertArrayNotHasKey('test', $advice);
@@ -85,13 +105,15 @@ final class DaysTest extends TestCase
     public function test_an_autumn_turnover(): void
     {
         $signs = new WaterSigns(
-            Season::Autumn, $this->profile([0 => 52, 40 => 52, 80 => 51, 120 => 51]), new Marks([]), 120 * self::FOOT, Clarity::Tinted, Sky::Broken, Surface::Rough,
+            Season::Autumn, $this->profile([0 => 52, 40 => 52, 80 => 51, 120 => 51]), new Marks([]), 120 * self::FOOT,
+            Clarity::Tinted, Sky::Broken, Surface::Rough,
             earlier: $this->profile([0 => 58, 60 => 57, 70 => 50, 120 => 45]), earlierDays: 7,
         );
         [$bands, $advice, $why] = $this->read($signs, [Species::King, Species::Coho]);
 
         self::assertSame([
-            'king 0–120: Water king like, 48 to 54 °F, lies from 0 to 120 ft. The column is all alike: temperature does not choose, marks and structure do.',
+            'king 0–120: Water king like, 48 to 54 °F, lies from 0 to 120 ft. The column is all alike: temperature does not '
+                .'choose, marks and structure do.',
             'coho 0–40: Water coho like, 52 to 58 °F, lies from 0 to 40 ft, in the upper water they keep to.',
         ], $bands);
         self::assertSame(['No thermocline', 'The thermocline is gone'], [$advice['thermocline'], $advice['change']]);
@@ -107,15 +129,26 @@ final class DaysTest extends TestCase
     public function test_an_upwelling_after_an_offshore_wind(): void
     {
         $signs = new WaterSigns(
-            Season::Summer, $this->profile([0 => 47, 10 => 46, 30 => 44, 60 => 43]), new Marks([]), 60 * self::FOOT, Clarity::Clear, Sky::Clear, Surface::Ripple,
+            Season::Summer, $this->profile([0 => 47, 10 => 46, 30 => 44, 60 => 43]), new Marks([]), 60 * self::FOOT,
+            Clarity::Clear, Sky::Clear, Surface::Ripple,
             earlier: $this->profile([0 => 68, 30 => 64, 45 => 50, 60 => 46]), earlierDays: 2,
         );
         [$bands, $advice, $why] = $this->read($signs, [Species::Steelhead, Species::King]);
 
         self::assertSame('Cold water has come up', $advice['change']);
-        self::assertSame('The surface is 21 °F colder than 2 days ago: wind off the shore has blown the warm water out. Fish the edge where it meets the warm, farther out, or what the cold has brought in.', $why['change']);
-        self::assertStringStartsWith('steelhead 0–40: No water they like; what steelhead will feed in, 42 to 63 °F, lies from 0 to 40 ft', $bands[0]);
-        self::assertSame('2.8 to 3.6 mph, start at 3', $advice['speed'], 'steelhead and king share no speed but one: the first has it, slow for the cold');
+        self::assertSame(
+            'The surface is 21 °F colder than 2 days ago: wind off the shore has blown the warm water out. Fish the edge where '
+                .'it meets the warm, farther out, or what the cold has brought in.',
+            $why['change'],
+        );
+        self::assertStringStartsWith(
+            'steelhead 0–40: No water they like; what steelhead will feed in, 42 to 63 °F, lies from 0 to 40 ft', $bands[0],
+        );
+        self::assertSame(
+            '2.8 to 3.6 mph, start at 3',
+            $advice['speed'],
+            'steelhead and king share no speed but one: the first has it, slow for the cold',
+        );
         self::assertStringContainsString('The others want another speed: the first has it.', $why['speed']);
     }
 
@@ -126,36 +159,55 @@ final class DaysTest extends TestCase
     public function test_a_stained_river_plume(): void
     {
         $signs = new WaterSigns(
-            Season::Spring, $this->profile([0 => 58, 8 => 57, 12 => 50, 30 => 46, 60 => 44]), new Marks([new Mark(29.5 * self::FOOT, 5, true)]), 30 * self::FOOT,
+            Season::Spring, $this->profile([0 => 58, 8 => 57, 12 => 50, 30 => 46, 60 => 44]),
+            new Marks([new Mark(29.5 * self::FOOT, 5, true)]), 30 * self::FOOT,
             Clarity::Stained, Sky::Overcast, Surface::Ripple, 0.7, 0.1,
         );
         [$bands, $advice, $why] = $this->read($signs, [Species::Walleye, Species::BrownTrout]);
 
         self::assertSame([
             'walleye 22–30: 5 fish marked within 1 ft of bottom at 30 ft: close to it, simple and slow, little hardware.',
-            'brown trout 0–11: Water brown trout like, 52 to 60 °F, lies from 0 to 11 ft, in the shallows they keep to in spring.',
+            'brown trout 0–11: Water brown trout like, 52 to 60 °F, lies from 0 to 11 ft, in the shallows they keep to in '
+                .'spring.',
         ], $bands);
         self::assertSame('0.2 to 0.8 mph, start at 0.5', $advice['speed']);
         self::assertStringStartsWith('Walleye: bouncers, droppers', $advice['presentation_walleye']);
         self::assertSame('Stop on them', $advice['bunch']);
-        self::assertSame(['Release of walleye', 'Release of brown trout'], [$advice['care_walleye'], $advice['care_brown_trout']]);
-        self::assertSame(['2.5 ft of fluorocarbon', 'Loud: glow, gold, copper, hot colours'], [$advice['leader'], $advice['finish']]);
+        self::assertSame(
+            ['Release of walleye', 'Release of brown trout'], [$advice['care_walleye'], $advice['care_brown_trout']],
+        );
+        self::assertSame(
+            ['2.5 ft of fluorocarbon', 'Loud: glow, gold, copper, hot colours'], [$advice['leader'], $advice['finish']],
+        );
         self::assertSame('Gear feels up to 1.3 mph otherwise', $advice['current']);
         self::assertStringContainsString('1.6 mph at the surface, 0.2 mph at depth', $why['current']);
     }
 
     public function test_where_schools_differ_the_captain_s_is_followed_and_the_other_shown(): void
     {
-        $signs = new WaterSigns(Season::Summer, $this->profile([0 => 74, 20 => 72, 40 => 60]), new Marks([]), 40 * self::FOOT, Clarity::Stained, Sky::Clear, Surface::Ripple);
+        $signs = new WaterSigns(
+            Season::Summer,
+            $this->profile([0 => 74, 20 => 72, 40 => 60]),
+            new Marks([]),
+            40 * self::FOOT,
+            Clarity::Stained,
+            Sky::Clear,
+            Surface::Ripple,
+        );
         $default = $this->reading($signs, [Species::Muskie])['muskie_leads'];
         self::assertSame('Muskie on 10 to 20 ft, in the wash', $default->answer->in(Units::Us));
         self::assertSame(['short' => true, 'long' => false, 'mixed' => false], array_column($default->schools, 'chosen', 'key'));
         $own = $this->reading($signs, [Species::Muskie], ['muskie_leads' => 'long', 'leader' => 'nylon']);
         self::assertSame('Muskie on 60 to 100 ft', $own['muskie_leads']->answer->in(Units::Us));
         self::assertSame('2.5 ft of nylon', $own['leader']->answer->in(Units::Us));
-        self::assertStringContainsString('Stained, warm or weedy', $own['muskie_leads']->why->in(Units::Us), 'what speaks for the other school is still said');
+        self::assertStringContainsString(
+            'Stained, warm or weedy', $own['muskie_leads']->why->in(Units::Us), 'what speaks for the other school is still said',
+        );
         $hot = new WaterSigns(Season::Summer, $this->profile([0 => 80, 20 => 79, 40 => 60]), new Marks([]), 40 * self::FOOT);
-        self::assertSame('Do not fish for muskie to release: surface water of 80 °F is over 78 °F.', $this->reading($hot, [Species::Muskie])['care_muskie']->why->in(Units::Us));
+        self::assertSame(
+            'Do not fish for muskie to release: surface water of 80 °F is over 78 °F.',
+            $this->reading($hot, [Species::Muskie])['care_muskie']->why->in(Units::Us),
+        );
     }
 
     public function test_what_is_not_known_is_not_made_up(): void
@@ -165,25 +217,67 @@ final class DaysTest extends TestCase
         self::assertSame(['speed', 'care_king'], array_keys($advice));
         self::assertStringContainsString('not known', $why['care_king']);
         [$bands] = $this->read(new WaterSigns(Season::Summer, bottom: 60 * self::FOOT), [Species::LakeTrout]);
-        self::assertSame(['lake trout 40–60: No temperatures and no marks: where lake trout live at this season, 40 to 60 ft, and no more is known.'], $bands);
-        [$bands] = $this->read(new WaterSigns(Season::Summer, $this->profile([0 => 66, 30 => 60]), new Marks([]), 100 * self::FOOT), [Species::LakeTrout]);
-        self::assertStringContainsString('The whole column is warmer than lake trout feed in (55 °F): the coldest of it, 60 °F', $bands[0], 'nothing is read into water nobody measured');
+        self::assertSame(
+            [
+                'lake trout 40–60: No temperatures and no marks: where lake trout live at this season, 40 to 60 ft, and no '
+                    .'more is known.',
+            ],
+            $bands,
+        );
+        [$bands] = $this->read(
+            new WaterSigns(Season::Summer, $this->profile([0 => 66, 30 => 60]), new Marks([]), 100 * self::FOOT),
+            [Species::LakeTrout],
+        );
+        self::assertStringContainsString(
+            'The whole column is warmer than lake trout feed in (55 °F): the coldest of it, 60 °F',
+            $bands[0],
+            'nothing is read into water nobody measured',
+        );
         self::assertNull($this->reading(new WaterSigns(Season::Summer, currentSurface: 0.3), [])['speed'] ?? null);
     }
 
     public function test_marks_in_water_a_species_cannot_feed_in_are_another_s(): void
     {
-        $signs = new WaterSigns(Season::Summer, $this->profile([0 => 72, 40 => 70, 50 => 52, 100 => 44]), new Marks([new Mark(20 * self::FOOT, 30)]), 100 * self::FOOT);
+        $signs = new WaterSigns(
+            Season::Summer,
+            $this->profile([0 => 72, 40 => 70, 50 => 52, 100 => 44]),
+            new Marks([new Mark(20 * self::FOOT, 30)]),
+            100 * self::FOOT,
+        );
         [$bands] = $this->read($signs, [Species::King]);
 
         self::assertStringContainsString('Water king like', $bands[0], 'marks at 71 °F are no kings');
 
-        $both = new WaterSigns(Season::Autumn, $signs->profile, new Marks([new Mark(20 * self::FOOT, 9), new Mark(55 * self::FOOT, 4), new Mark(60 * self::FOOT, 4), new Mark(99.5 * self::FOOT, 3)]), 100 * self::FOOT);
+        $both = new WaterSigns(
+            Season::Autumn,
+            $signs->profile,
+            new Marks(
+                [
+                    new Mark(20 * self::FOOT, 9),
+                    new Mark(55 * self::FOOT, 4),
+                    new Mark(60 * self::FOOT, 4),
+                    new Mark(99.5 * self::FOOT, 3),
+                ],
+            ),
+            100 * self::FOOT,
+        );
         [$bands] = $this->read($both, [Species::King, Species::LakeTrout]);
         self::assertStringStartsWith('king 50–58: 8 fish marked from 55 to 60 ft', $bands[0]);
-        self::assertStringStartsWith('lake trout 92–100: 3 fish marked within 1 ft of bottom', $bands[1], 'fish on the ground leave lake trout to it, even with more above');
-        self::assertSame('2 to 2.8 mph, start at 2.6', $this->reading($both, [Species::King, Species::LakeTrout])['speed']->answer->in(Units::Us), 'the first species sets the pace');
-        self::assertSame('2 to 2.8 mph, start at 2', $this->reading($both, [Species::LakeTrout, Species::King])['speed']->answer->in(Units::Us), 'on bottom it is slow');
+        self::assertStringStartsWith(
+            'lake trout 92–100: 3 fish marked within 1 ft of bottom',
+            $bands[1],
+            'fish on the ground leave lake trout to it, even with more above',
+        );
+        self::assertSame(
+            '2 to 2.8 mph, start at 2.6',
+            $this->reading($both, [Species::King, Species::LakeTrout])['speed']->answer->in(Units::Us),
+            'the first species sets the pace',
+        );
+        self::assertSame(
+            '2 to 2.8 mph, start at 2',
+            $this->reading($both, [Species::LakeTrout, Species::King])['speed']->answer->in(Units::Us),
+            'on bottom it is slow',
+        );
     }
 
     /**
@@ -193,12 +287,22 @@ final class DaysTest extends TestCase
     private function read(WaterSigns $signs, array $species): array
     {
         $bands = array_map(
-            static fn ($band): string => sprintf('%s %.0f–%.0f: %s', $band->species->label(), $band->top / self::FOOT, $band->bottom / self::FOOT, $band->why->in(Units::Us)),
+            static fn ($band): string => sprintf(
+                '%s %.0f–%.0f: %s',
+                $band->species->label(),
+                $band->top / self::FOOT,
+                $band->bottom / self::FOOT,
+                $band->why->in(Units::Us),
+            ),
             (new TargetBands($signs, Book::Habits->of(), Book::Reading->of()))->for($species),
         );
         $advice = $this->reading($signs, $species);
 
-        return [$bands, array_map(static fn (Advice $one): string => $one->answer->in(Units::Us), $advice), array_map(static fn (Advice $one): string => $one->why->in(Units::Us), $advice)];
+        return [
+            $bands,
+            array_map(static fn (Advice $one): string => $one->answer->in(Units::Us), $advice),
+            array_map(static fn (Advice $one): string => $one->why->in(Units::Us), $advice),
+        ];
     }
 
     /**
@@ -209,7 +313,9 @@ final class DaysTest extends TestCase
     private function reading(WaterSigns $signs, array $species, array $schools = []): array
     {
         $bands = (new TargetBands($signs, Book::Habits->of(), Book::Reading->of()))->for($species);
-        $advice = (new Reading($signs, $bands, $species, Book::Habits->of(), Book::Reading->of(), Book::Care->of(), $schools))->advice();
+        $advice = (
+            new Reading($signs, $bands, $species, Book::Habits->of(), Book::Reading->of(), Book::Care->of(), $schools)
+        )->advice();
 
         return array_combine(array_map(static fn (Advice $one): string => $one->key, $advice), $advice);
     }
@@ -217,6 +323,14 @@ final class DaysTest extends TestCase
     /** @param  array<int, float>  $readings  °F by ft */
     private function profile(array $readings): TemperatureProfile
     {
-        return TemperatureProfile::of(array_map(static fn (int $feet, float $fahrenheit): array => ['depth' => $feet * self::FOOT, 'celsius' => ($fahrenheit - 32) / 1.8], array_keys($readings), $readings));
+        return TemperatureProfile::of(
+            array_map(
+                static fn (int $feet, float $fahrenheit): array => [
+                    'depth' => $feet * self::FOOT, 'celsius' => ($fahrenheit - 32) / 1.8,
+                ],
+                array_keys($readings),
+                $readings,
+            ),
+        );
     }
 }

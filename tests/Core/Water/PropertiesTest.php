@@ -51,7 +51,9 @@ final class PropertiesTest extends TestCase
             foreach ((new TargetBands($signs, $this->habits, $this->rules))->for(Species::cases()) as $band) {
                 self::assertGreaterThanOrEqual(0.0, $band->top);
                 self::assertLessThanOrEqual($signs->bottom + 1e-6, $band->bottom, "{$day} {$band->species->value}");
-                self::assertGreaterThanOrEqual(min($this->rules->get('least_band'), $signs->bottom) - 1e-6, $band->bottom - $band->top);
+                self::assertGreaterThanOrEqual(
+                    min($this->rules->get('least_band'), $signs->bottom) - 1e-6, $band->bottom - $band->top,
+                );
                 self::assertGreaterThan(0.0, $band->weight);
                 foreach (Units::cases() as $units) {
                     self::assertStringEndsWith('.', $band->why->in($units));
@@ -72,7 +74,12 @@ final class PropertiesTest extends TestCase
                 }
                 $seen++;
                 $habits = Habits::of($band->species, $this->habits);
-                $within = array_filter(range(0, 40), static fn (int $i): bool => ($celsius = $signs->profile?->at($band->top + $i / 40 * ($band->bottom - $band->top))) >= $habits->feedsFrom - 1e-6 && $celsius <= $habits->feedsTo + 1e-6);
+                $within = array_filter(
+                    range(0, 40),
+                    static fn (int $i): bool => (
+                        $celsius = $signs->profile?->at($band->top + $i / 40 * ($band->bottom - $band->top))
+                    ) >= $habits->feedsFrom - 1e-6 && $celsius <= $habits->feedsTo + 1e-6,
+                );
                 self::assertNotSame([], $within, "{$day} {$band->species->value}");
             }
         }
@@ -84,13 +91,18 @@ final class PropertiesTest extends TestCase
         $seen = 0;
         for ($day = 0; $day < self::DAYS; $day++) {
             $signs = $this->signs(marked: true);
-            foreach ((new TargetBands($signs, $this->habits, $this->rules))->for([Species::King, Species::Coho, Species::Steelhead]) as $band) {
+            $bands = new TargetBands($signs, $this->habits, $this->rules);
+            foreach ($bands->for([Species::King, Species::Coho, Species::Steelhead]) as $band) {
                 if ($band->from !== 'marks') {
                     continue;
                 }
                 $seen++;
                 $habits = Habits::of($band->species, $this->habits);
-                $fish = $signs->marks->at(static fn (float $depth): bool => ($celsius = $signs->profile?->at($depth)) >= $habits->feedsFrom && $celsius <= $habits->feedsTo)->lifted($signs->bottom, $this->rules);
+                $fish = $signs->marks->at(
+                    static fn (float $depth): bool => (
+                        $celsius = $signs->profile?->at($depth)
+                    ) >= $habits->feedsFrom && $celsius <= $habits->feedsTo,
+                )->lifted($signs->bottom, $this->rules);
                 $spread = $fish->spread();
                 self::assertNotNull($spread);
                 self::assertLessThan($spread['bottom'] + 2.0, $band->top, 'over the deepest of them');
@@ -108,7 +120,9 @@ final class PropertiesTest extends TestCase
             $to = $from + $this->between(0.5, 8.0);
             $stretches = $profile->within($from, $to, $bottom);
             for ($depth = 0.011; $depth < $bottom; $depth += 0.37) {
-                $inside = array_filter($stretches, static fn (array $stretch): bool => $depth >= $stretch['top'] && $depth <= $stretch['bottom']) !== [];
+                $inside = array_filter(
+                    $stretches, static fn (array $stretch): bool => $depth >= $stretch['top'] && $depth <= $stretch['bottom'],
+                ) !== [];
                 $celsius = $profile->at($depth);
                 if (abs($celsius - $from) > 1e-3 && abs($celsius - $to) > 1e-3) {
                     self::assertSame($celsius > $from && $celsius < $to, $inside, "{$day} at {$depth}");
@@ -130,11 +144,21 @@ final class PropertiesTest extends TestCase
             }
             for ($top = 0.05; $top + $thick < $profile->reaches() - 0.15; $top += 0.83) {
                 if (($profile->at($top) - $profile->at($top + $thick)) / $thick > $enough + 0.02) {
-                    self::assertNotSame([], array_filter($layers, static fn ($layer): bool => $top >= $layer->top - 0.11 && $top + $thick <= $layer->bottom + 0.11), "{$day} at {$top}");
+                    self::assertNotSame(
+                        [],
+                        array_filter(
+                            $layers,
+                            static fn ($layer): bool => $top >= $layer->top - 0.11 && $top + $thick <= $layer->bottom + 0.11,
+                        ),
+                        "{$day} at {$top}",
+                    );
                 }
             }
             $steepest = $profile->thermocline($this->rules);
-            self::assertSame($layers === [] ? null : max(array_map(static fn ($layer): float => $layer->steepest, $layers)), $steepest?->steepest);
+            self::assertSame(
+                $layers === [] ? null : max(array_map(static fn ($layer): float => $layer->steepest, $layers)),
+                $steepest?->steepest,
+            );
         }
     }
 
@@ -150,7 +174,9 @@ final class PropertiesTest extends TestCase
                 self::assertGreaterThanOrEqual($last - 1e-9, $shallow);
                 self::assertGreaterThanOrEqual($band->top - 1e-9, $shallow);
                 self::assertLessThanOrEqual($band->bottom + 1e-9, $deep);
-                self::assertGreaterThanOrEqual(min($band->bottom - $band->top, $this->rules->get('least_band')) - 1e-9, $deep - $shallow);
+                self::assertGreaterThanOrEqual(
+                    min($band->bottom - $band->top, $this->rules->get('least_band')) - 1e-9, $deep - $shallow,
+                );
                 $last = $shallow;
             }
         }
@@ -170,7 +196,9 @@ final class PropertiesTest extends TestCase
                 foreach (Units::cases() as $units) {
                     self::assertStringNotContainsString('{', $one->answer->in($units).$one->why->in($units), $one->key);
                 }
-                self::assertLessThanOrEqual(1, count(array_filter($one->schools, static fn (array $school): bool => $school['chosen'])));
+                self::assertLessThanOrEqual(
+                    1, count(array_filter($one->schools, static fn (array $school): bool => $school['chosen'])),
+                );
             }
             self::assertSame($signs->clarity !== null, in_array('leader', $keys, true));
             self::assertSame($signs->clarity !== null && $signs->surface !== null, in_array('distance', $keys, true));
@@ -187,7 +215,15 @@ final class PropertiesTest extends TestCase
         }
         $one = fn (array $of): mixed => $this->chance->getInt(0, 3) === 0 ? null : $of[$this->chance->getInt(0, count($of) - 1)];
 
-        return new WaterSigns(Season::cases()[$this->chance->getInt(0, 3)], $this->profile(), new Marks($marks), $bottom, $one(Clarity::cases()), $one(Sky::cases()), $one(Surface::cases()));
+        return new WaterSigns(
+            Season::cases()[$this->chance->getInt(0, 3)],
+            $this->profile(),
+            new Marks($marks),
+            $bottom,
+            $one(Clarity::cases()),
+            $one(Sky::cases()),
+            $one(Surface::cases()),
+        );
     }
 
     private function profile(): TemperatureProfile

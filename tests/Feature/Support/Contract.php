@@ -41,7 +41,9 @@ final class Contract
             return;
         }
         $answer = $operation['responses'][$status] ?? null;
-        Assert::assertNotNull($answer, "{$method} {$path} answered {$status}, which the contract does not describe: ".$response->getContent());
+        Assert::assertNotNull(
+            $answer, "{$method} {$path} answered {$status}, which the contract does not describe: ".$response->getContent(),
+        );
         if (isset($answer['$ref'])) {
             $answer = self::at($answer['$ref']);
         }
@@ -51,7 +53,12 @@ final class Contract
             return;
         }
         $sent = (string) $response->headers->get('Content-Type');
-        $type = current(array_filter(array_map(strval(...), array_keys($answer['content'])), static fn (string $type): bool => str_starts_with($sent, $type)));
+        $type = current(
+            array_filter(
+                array_map(strval(...), array_keys($answer['content'])),
+                static fn (string $type): bool => str_starts_with($sent, $type),
+            ),
+        );
         Assert::assertIsString($type, "{$method} {$path} answered {$sent}, which the contract does not describe");
         if (str_contains($type, 'json')) {
             self::assertMatches($answer['content'][$type]['schema'], $response);
@@ -99,7 +106,8 @@ final class Contract
     private static function template(string $path): ?string
     {
         // A path said in full goes before one with a name to fill in.
-        foreach (isset(self::document()['paths'][$path]) ? [$path] : array_map(strval(...), array_keys(self::document()['paths'])) as $template) {
+        $paths = self::document()['paths'];
+        foreach (isset($paths[$path]) ? [$path] : array_map(strval(...), array_keys($paths)) as $template) {
             if (preg_match('#^'.preg_replace('/\{\w+\}/', '[^/]+', $template).'$#', $path) === 1) {
                 return $template;
             }

@@ -45,7 +45,9 @@ abstract class FeatureTestCase extends TestCase
 
     protected function seedDemo(): void
     {
-        $this->putIn('demo', fn () => $this->command('db:seed', ['--class' => \Database\Seeders\DemoSeeder::class, '--force' => true]));
+        $this->putIn(
+            'demo', fn () => $this->command('db:seed', ['--class' => \Database\Seeders\DemoSeeder::class, '--force' => true]),
+        );
     }
 
     /** Puts a prepared database in place of the test's own; the first of its kind is made. */
@@ -119,7 +121,11 @@ abstract class FeatureTestCase extends TestCase
     protected function assertRefusedAt(array $pointers, string $method, string $path, array $body): TestResponse
     {
         $response = $this->send($method, $path, $body, 422);
-        Assert::assertEqualsCanonicalizing($pointers, array_values(array_unique(array_column($response->json('errors'), 'pointer'))), (string) $response->getContent());
+        Assert::assertEqualsCanonicalizing(
+            $pointers,
+            array_values(array_unique(array_column($response->json('errors'), 'pointer'))),
+            (string) $response->getContent(),
+        );
 
         return $response;
     }

@@ -15,7 +15,8 @@ final readonly class BoxedCurve
 
     /**
      * @param  list<array{float, float, float}>  $points
-     * @param  list<array{int, int, float, float, float, float, float, float}>  $chunks  first and past-last segment, least and most of x, y, z
+     * @param  list<array{int, int, float, float, float, float, float, float}>  $chunks  first and past-last segment, least and
+     *   most of x, y, z
      */
     private function __construct(private array $points, private array $chunks)
     {
@@ -31,7 +32,9 @@ final readonly class BoxedCurve
             [$x0, $y0, $z0] = [$x1, $y1, $z1] = $points[$first];
             for ($i = $first + 1; $i <= $past; $i++) {
                 [$x, $y, $z] = $points[$i];
-                [$x0, $x1, $y0, $y1, $z0, $z1] = [min($x0, $x), max($x1, $x), min($y0, $y), max($y1, $y), min($z0, $z), max($z1, $z)];
+                [$x0, $x1, $y0, $y1, $z0, $z1] = [
+                    min($x0, $x), max($x1, $x), min($y0, $y), max($y1, $y), min($z0, $z), max($z1, $z),
+                ];
             }
             $chunks[] = [$first, $past, $x0, $x1, $y0, $y1, $z0, $z1];
         }
@@ -59,7 +62,9 @@ final readonly class BoxedCurve
                 }
                 for ($i = $first; $i < $past; $i++) {
                     for ($j = $otherFirst; $j < $otherPast; $j++) {
-                        $near = self::segments($this->points[$i], $this->points[$i + 1], $other->points[$j], $other->points[$j + 1]);
+                        $near = self::segments(
+                            $this->points[$i], $this->points[$i + 1], $other->points[$j], $other->points[$j + 1],
+                        );
                         if ($near[0] < $best) {
                             $best = $near[0];
                             $place = [$near[1], $near[2], $near[3]];

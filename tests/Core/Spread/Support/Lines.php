@@ -37,11 +37,16 @@ final class Lines
         return $change + [
             'holder' => [
                 'code' => $code, 'side' => $side, 'kind' => $presentation === 'rigger' ? 'boom' : 'rod',
-                'aft' => 0.8 * ($place - 5), 'starboard' => $at * (2.6 - 0.2 * $place), 'height' => $presentation === 'rigger' ? 1.0 : 3.2 - 0.4 * $place,
+                'aft' => 0.8 * ($place - 5), 'starboard' => $at * (2.6 - 0.2 * $place),
+                'height' => $presentation === 'rigger' ? 1.0 : 3.2 - 0.4 * $place,
             ],
             'presentation' => $presentation,
             'reel' => self::reel($presentation),
-            'lure' => ['name' => "Lure of {$code}", 'kind' => in_array($presentation, ['wash', 'down_rod'], true) ? 'bucktail' : 'medium_spoon', 'finish' => "finish of {$code}"],
+            'lure' => [
+                'name' => "Lure of {$code}",
+                'kind' => in_array($presentation, ['wash', 'down_rod'], true) ? 'bucktail' : 'medium_spoon',
+                'finish' => "finish of {$code}",
+            ],
             'leader_length' => 1.8, 'leader_test' => 25, 'leader_material' => 'fluorocarbon',
         ] + self::figures($presentation);
     }
@@ -85,7 +90,12 @@ final class Lines
      */
     public static function holders(array $holders): array
     {
-        return array_map(static fn (array $holder): DescribedHolder => LineFile::read(['holder' => $holder] + self::line('P1', 'flat'))->holder, $holders);
+        return array_map(
+            static fn (array $holder): DescribedHolder => LineFile::read(
+                ['holder' => $holder] + self::line('P1', 'flat'),
+            )->holder,
+            $holders,
+        );
     }
 
     /**
@@ -110,14 +120,27 @@ final class Lines
             }
         }
 
-        return new GearAboard($reels, $lures, array_values(array_filter($balls)), array_values(array_filter($divers)), array_values(array_filter($boards)));
+        return new GearAboard(
+            $reels,
+            $lures,
+            array_values(array_filter($balls)),
+            array_values(array_filter($divers)),
+            array_values(array_filter($boards)),
+        );
     }
 
     /** @return array<string, mixed> */
     private static function reel(string $presentation): array
     {
         return match ($presentation) {
-            'core', 'segment' => ['name' => 'core', 'material' => 'leadcore', 'test' => 27, 'colours' => 8, 'backing_material' => 'braid', 'backing_test' => 30],
+            'core', 'segment' => [
+                'name' => 'core',
+                'material' => 'leadcore',
+                'test' => 27,
+                'colours' => 8,
+                'backing_material' => 'braid',
+                'backing_test' => 30,
+            ],
             'wire' => ['name' => 'copper', 'material' => 'copper', 'test' => 32, 'wire_length' => 90.0],
             default => ['name' => 'braid', 'material' => 'braid', 'test' => 30],
         };
