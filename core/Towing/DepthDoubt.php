@@ -90,13 +90,13 @@ final readonly class DepthDoubt
         return new self($half, $half - $shift, $half + $shift, $parts);
     }
 
-    /** Whether one side is so much longer that the two are told apart. */
     /** @return array{shallower: float, deeper: float, skewed: bool} m, to the millimetre */
     public function told(): array
     {
         return ['shallower' => round($this->shallower, 3), 'deeper' => round($this->deeper, 3), 'skewed' => $this->isSkewed()];
     }
 
+    /** Whether one side is so much longer that the two are told apart. */
     public function isSkewed(): bool
     {
         return abs($this->deeper - $this->shallower) > self::EVEN * ($this->deeper + $this->shallower);

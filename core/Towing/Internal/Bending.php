@@ -28,7 +28,7 @@ final readonly class Bending
     private const TURNED_BACK = 0.85;
 
     /** How coarsely what is only passed on the way is marched. */
-    private const COARSENESS = 2.0;
+    private const COARSENESS = 4.0;
 
     /** So many radii in, in the co-ordinates of the circles, the gear is in the very centre: tighter there is none. */
     private const CENTRE = 12.0;
@@ -100,7 +100,7 @@ final readonly class Bending
             $found = ($this->bend)($sought, $arrives ? $grain : null, $step);
             if ($found === null || hypot($found[0] - $sought[0], $found[2] - $sought[2]) > self::LEAP * $this->reach) {
                 $way->shorten();
-                $coarseness = 1.0;
+                $coarseness = max(1.0, $coarseness / 2.0);
             } elseif ($arrives) {
                 return;
             } else {
