@@ -6,6 +6,7 @@ namespace Admek\Core\Towing;
 
 use Admek\Core\Towing\Internal\Nudge;
 use Admek\Core\Towing\Internal\SteadyTow;
+use Closure;
 
 /**
  * How sure a depth is, to its two sides: between them it lies about two times in three (docs/towing-model.md, Doubt).
@@ -48,20 +49,18 @@ final readonly class DepthDoubt
         $nominal->solve();
         $depth = $nominal->depthOf($body);
         $moved = static function (Doubt $doubt, int $side) use ($water, $turn, $line, $body, $doubts, $nominal, $depth): ?float {
-            $tow = new SteadyTow(
-                self::doubted($water, $doubt, $side, $doubts, $depth),
+            $nudged = static fn (float $to): SteadyTow => new SteadyTow(
+                self::doubted($water, $doubt, $to, $doubts, $depth),
                 $turn,
                 $line,
-                Nudge::of($doubt, $side, $doubts),
+                Nudge::of($doubt, $to, $doubts),
                 self::FINENESS,
             );
             try {
-                $tow->solveLike($nominal);
+                return self::followed($nudged, $side, $nominal)->depthOf($body) - $depth;
             } catch (CannotTow) {
                 return null;
             }
-
-            return $tow->depthOf($body) - $depth;
         };
 
         $parts = [];
@@ -102,7 +101,31 @@ final readonly class DepthDoubt
         return abs($this->deeper - $this->shallower) > self::EVEN * ($this->deeper + $this->shallower);
     }
 
-    private static function doubted(Water $water, Doubt $doubt, int $side, Doubts $doubts, float $depth): Water
+    /**
+     * The line nudged: from where the nominal one lies, or half way there from where the one nudged half lies; where neither
+     * finds it, all the way from its own straight course.
+     *
+     * @param  Closure(float): SteadyTow  $nudged  by how much
+     *
+     * @throws CannotTow when it has no steady run
+     */
+    private static function followed(Closure $nudged, int $side, SteadyTow $nominal): SteadyTow
+    {
+        $tow = $nudged($side);
+        if ($tow->follow($nominal)) {
+            return $tow;
+        }
+        $half = $nudged(0.5 * $side);
+        $tow = $nudged($side);
+        if (! $half->follow($nominal) || ! $tow->follow($half)) {
+            $tow = $nudged($side);
+            $tow->solve();
+        }
+
+        return $tow;
+    }
+
+    private static function doubted(Water $water, Doubt $doubt, float $side, Doubts $doubts, float $depth): Water
     {
         return match ($doubt) {
             Doubt::Speed => $water->flowing($water->flow->faster($side * $doubts->speed)),

@@ -13,7 +13,7 @@ final readonly class Nudge
 {
     private function __construct(
         private ?Doubt $doubt = null,
-        private int $side = 0,
+        private float $side = 0.0,
         public float $normalDrag = 1.0,
         public float $lureDrag = 1.0,
         private float $lureDive = 1.0,
@@ -28,8 +28,8 @@ final readonly class Nudge
         return new self;
     }
 
-    /** @param  int  $side  −1 or 1 standard deviation; doubts of the water leave the chain as it is */
-    public static function of(Doubt $doubt, int $side, Doubts $doubts): self
+    /** @param  float  $side  from −1 to 1 standard deviation; doubts of the water leave the chain as it is */
+    public static function of(Doubt $doubt, float $side, Doubts $doubts): self
     {
         return match ($doubt) {
             Doubt::LineDrag => new self($doubt, $side, normalDrag: 1 + $side * Doubts::NORMAL_DRAG),
@@ -45,6 +45,8 @@ final readonly class Nudge
     /** What a lure's diving area is multiplied by. */
     public function dive(?Lip $lip): float
     {
-        return $lip === null || $this->doubt === null ? $this->lureDive : $lip->under($this->doubt, $this->side);
+        return $lip === null || $this->doubt === null
+            ? $this->lureDive
+            : 1.0 + abs($this->side) * ($lip->under($this->doubt, $this->side < 0.0 ? -1 : 1) - 1.0);
     }
 }

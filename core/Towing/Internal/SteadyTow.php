@@ -71,11 +71,14 @@ final class SteadyTow
     }
 
     /**
-     * The same, for a line like one already placed in like water: starts where that one lies.
+     * The same, for a line like one already placed in like water: starts where that one lies. In a turn it may be too far from
+     * it to be found so.
+     *
+     * @return bool whether it was found
      *
      * @throws CannotTow
      */
-    public function solveLike(self $other): void
+    public function follow(self $other): bool
     {
         $this->end->startLike($other->end);
         if ($this->tether !== null && $other->tether !== null) {
@@ -84,13 +87,11 @@ final class SteadyTow
         if ($this->turn === null || $this->end->isDry()) {
             $this->goStraight(null);
 
-            return;
+            return true;
         }
         $this->stream->swirl = $this->turn->swirl($this->stream->boatSpeed);
-        if ($this->bend($other->end->offset(), null) === null) {
-            $this->goStraight(null);
-            $this->goRound($this->turn, null);
-        }
+
+        return $this->bend($other->end->offset(), null) !== null;
     }
 
     /** @return array<string, array{float, float, float}> */
