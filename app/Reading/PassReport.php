@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
+use Admek\Core\Books\Book;
 use Admek\Core\Ground\BottomGrid;
 use Admek\Core\Ground\Course;
 use Admek\Core\Ground\Pass;
 use Admek\Core\Ground\PassChoice;
+use Admek\Core\Ground\PassWords;
 use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Check\Breach;
 use Admek\Core\Spread\Check\Breaches;
@@ -39,8 +41,12 @@ final class PassReport
         Course $course, float $speed, ?array $current, ?BottomGrid $grid, Trip $trip, Boat $boat, SpreadSolver $solver,
     ): array {
         $units = Units::from($boat->units);
-        $ways = ['drawn' => Pass::of($course, $speed, $current), 'reversed' => Pass::of($course->reversed(), $speed, $current)];
-        $choice = PassChoice::of($ways['drawn'], $ways['reversed'], $current);
+        $rules = $boat->book(Book::Pass);
+        $ways = [
+            'drawn' => Pass::of($course, $speed, $current, $rules),
+            'reversed' => Pass::of($course->reversed(), $speed, $current, $rules),
+        ];
+        $choice = PassChoice::of($ways['drawn'], $ways['reversed'], $current, $rules);
         $profile = $grid === null ? [] : $ways['drawn']->bottom($grid);
         $spread = $trip->spreads->first();
         $lines = $spread === null ? [] : Locker::of($boat)->plan($spread->rows())->lines;
@@ -62,7 +68,7 @@ final class PassReport
                 static fn ($place): array => [round($place->latitude, 6), round($place->longitude, 6)], $course->places,
             ),
             'length' => $course->length(),
-            'ways' => array_map(static fn (Pass $pass): array => self::way($pass, $radius), $ways),
+            'ways' => array_map(static fn (Pass $pass): array => self::way($pass, $radius, $units), $ways),
             'better' => $choice->reversed ? 'reversed' : 'drawn', 'why' => $choice->why->in($units),
             'safe_radius' => $radius,
             'bottom' => $profile,
@@ -74,18 +80,17 @@ final class PassReport
      * @param  ?array{port: ?float, starboard: ?float}  $safe
      * @return array<string, mixed>
      */
-    private static function way(Pass $pass, ?array $safe): array
+    private static function way(Pass $pass, ?array $safe, Units $units): array
     {
         return [
             'heading' => $pass->legs[0]['heading'], 'bearing' => $pass->legs[0]['bearing'],
             'point' => Compass::point($pass->legs[0]['bearing']),
-            'takes' => $pass->takes(), 'fished' => $pass->fished(), 'slowest' => $pass->slowest(), 'lift' => $pass->shouldLift(),
+            'takes' => $pass->takes(), 'fished' => $pass->fished(), 'slowest' => $pass->slowest(),
+            'lift' => PassWords::lift($pass)?->in($units),
             'turns' => array_map(
-                static fn (array $turn): array => $turn + [
-                    'safe' => $safe === null ? null : $safe[$turn['side']] !== null && $turn['radius'] >= $safe[$turn['side']],
-                ],
-                $pass->turns,
+                static fn (array $turn): array => $turn + ['safe' => PassWords::isSafe($turn, $safe)], $pass->turns,
             ),
+            'turns_said' => PassWords::turns($pass->turns, $safe)?->in($units),
         ];
     }
 }

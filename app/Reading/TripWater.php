@@ -74,7 +74,7 @@ final readonly class TripWater
         $sun = $trip->latitude === null || $trip->longitude === null ? null : new Sun($trip->latitude, $trip->longitude);
         $clock = TripClock::of($trip->lines_in, $trip->back_by, $trip->run, $boat->book(Book::Chores));
         $from = self::time($trip, $boat, $clock->linesIn);
-        $shade = $sun === null ? null : Shade::advice($sun->at($from + 3600), $signs->sky, self::nearest($trip, $boat));
+        $shade = $sun === null ? null : Shade::advice($sun->at($from + 3600), $signs->sky, self::nearest($trip, $boat), $rules);
         $advice = (
             new Reading(
                 $signs,

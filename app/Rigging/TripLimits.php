@@ -8,7 +8,6 @@ use Admek\Core\Books\Book;
 use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Check\SpreadLimits;
 use App\Models\Boat;
-use App\Models\TargetBand;
 use App\Models\Trip;
 
 /** What a trip's spread is held to, from what the captain entered. */
@@ -17,14 +16,13 @@ final class TripLimits
     /** @param  float  $gone  m the boat has gone along the trip's bottom profile */
     public static function of(Trip $trip, Boat $boat, float $gone = 0.0): SpreadLimits
     {
-        return SpreadLimits::from(
-            $boat->book(Book::Spread),
-            $trip->linesAllowed(),
-            self::bottom($trip, $gone),
-            $trip->bands->mapWithKeys(
-                static fn (TargetBand $band): array => [$band->species => [$band->top, $band->bottom]],
-            )->all(),
-            $trip->clearance ?? 0.0,
+        $bands = [];
+        foreach ($trip->bands as $band) {
+            $bands[$band->species] = [$band->top, $band->bottom];
+        }
+
+        return new SpreadLimits(
+            $trip->linesAllowed(), self::bottom($trip, $gone), $bands, $trip->clearance ?? 0.0, $boat->book(Book::Spread),
         );
     }
 

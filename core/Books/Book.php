@@ -6,6 +6,7 @@ namespace Admek\Core\Books;
 
 use Admek\Core\Fish\FishCare;
 use Admek\Core\Fish\Habits;
+use Admek\Core\Ground\PassRules;
 use Admek\Core\InvalidValue;
 use Admek\Core\Rules\Rule;
 use Admek\Core\Rules\RuleBook;
@@ -27,6 +28,7 @@ enum Book: string
     case Care = 'care';
     case Thumb = 'thumb';
     case Spread = 'spread';
+    case Pass = 'pass';
 
     /** @return list<Rule> */
     public function rules(): array
@@ -40,6 +42,7 @@ enum Book: string
             self::Care => FishCare::rules(),
             self::Thumb => RulesOfThumb::rules(),
             self::Spread => SpreadLimits::rules(),
+            self::Pass => PassRules::rules(),
         };
     }
 

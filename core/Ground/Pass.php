@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Ground;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Units\Units;
+use Admek\Core\Rules\RuleBook;
 
 /**
  * A course trolled one way: how long it takes through the water and over the ground, what turns it asks for, and the
@@ -14,14 +14,8 @@ use Admek\Core\Units\Units;
  */
 final readonly class Pass
 {
-    /** Degrees of a corner that is a turn, not a bend in a line. */
-    private const TURN = 12.0;
-
     /** m between soundings of the bottom along it. */
     private const SOUNDED = 15.0;
-
-    /** m/s made good against a current under which the captain lifts and runs back (docs/rules.md). */
-    private const TOO_SLOW = 0.5 * Units::MPH;
 
     /**
      * @param  list<array{along: float, bearing: float, length: float, heading: ?float, ground: ?float}>  $legs  m, degrees, m/s
@@ -33,17 +27,20 @@ final readonly class Pass
         public float $speed,
         public array $legs,
         public array $turns,
+        private RuleBook $rules,
     ) {
     }
 
     /**
      * @param  float  $speed  m/s through the water
      * @param  array{set: float, drift: float}|null  $current  degrees it runs toward, m/s
+     * @param  ?RuleBook  $rules  of {@see PassRules}; null for the defaults
      *
      * @throws InvalidValue naming the field
      */
-    public static function of(Course $course, float $speed, ?array $current = null): self
+    public static function of(Course $course, float $speed, ?array $current = null, ?RuleBook $rules = null): self
     {
+        $rules ??= RuleBook::of(PassRules::rules());
         InvalidValue::unlessBetween('speed', $speed, 0.05, 5, 'm/s');
         $legs = [];
         $along = 0.0;
@@ -56,7 +53,7 @@ final readonly class Pass
             $along += $length;
         }
 
-        return new self($course, $speed, $legs, self::turnsOf($legs));
+        return new self($course, $speed, $legs, self::turnsOf($legs, $rules->get('corner')), $rules);
     }
 
     /** s over the ground; null where the current sweeps her off some leg. */
@@ -100,7 +97,7 @@ final readonly class Pass
     {
         $slowest = $this->slowest();
 
-        return $slowest === null || $slowest < self::TOO_SLOW;
+        return $slowest === null || $slowest < $this->rules->get('too_slow');
     }
 
     /** The turn with the least room; null where it goes straight. m */
@@ -157,12 +154,12 @@ final readonly class Pass
      * @param  list<array{along: float, bearing: float, length: float, heading: ?float, ground: ?float}>  $legs
      * @return list<array{along: float, angle: float, side: string, radius: float}>
      */
-    private static function turnsOf(array $legs): array
+    private static function turnsOf(array $legs, float $corner): array
     {
         $turns = [];
         for ($i = 1, $n = count($legs); $i < $n; $i++) {
             $angle = fmod($legs[$i]['bearing'] - $legs[$i - 1]['bearing'] + 540.0, 360.0) - 180.0;
-            if (abs($angle) >= self::TURN) {
+            if (abs($angle) >= $corner) {
                 $turns[] = [
                     'along' => $legs[$i]['along'], 'angle' => $angle, 'side' => $angle < 0.0 ? 'port' : 'starboard',
                     'radius' => 0.5 * min($legs[$i]['length'], $legs[$i - 1]['length']) / tan(deg2rad(abs($angle)) / 2),

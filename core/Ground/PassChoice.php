@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Ground;
 
+use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Compass;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
@@ -11,17 +12,17 @@ use Admek\Core\Units\Sentence;
 /** Which way to run a pass in a current, and whether to lift and run back for another. */
 final readonly class PassChoice
 {
-    /** m/s of current that is none. */
-    private const STILL = 0.05;
-
     private function __construct(public bool $reversed, public Sentence $why)
     {
     }
 
-    /** @param  array{set: float, drift: float}|null  $current */
-    public static function of(Pass $drawn, Pass $reversed, ?array $current): self
+    /**
+     * @param  array{set: float, drift: float}|null  $current
+     * @param  ?RuleBook  $rules  of {@see PassRules}; null for the defaults
+     */
+    public static function of(Pass $drawn, Pass $reversed, ?array $current, ?RuleBook $rules = null): self
     {
-        if ($current === null || $current['drift'] < self::STILL) {
+        if ($current === null || $current['drift'] < ($rules ?? RuleBook::of(PassRules::rules()))->get('still')) {
             return new self(false, Sentence::of('Without current both ways are alike: take the one with the wind on your bow.'));
         }
         $turned = ($reversed->slowest() ?? -INF) > ($drawn->slowest() ?? -INF);

@@ -6,6 +6,8 @@ namespace Admek\Core\Towing;
 
 use Admek\Core\Towing\Internal\Nudge;
 use Admek\Core\Towing\Internal\SteadyTow;
+use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Sentence;
 use Closure;
 
 /**
@@ -24,6 +26,11 @@ final readonly class DepthDoubt
 
     /** A side is at least this share of the spread: the quadratic is a guess too. */
     private const LEAST_SIDE = 0.2;
+
+    /** m of a part that are worth a word, and how many are named. */
+    private const WORTH_A_WORD = 0.03;
+
+    private const MOST_NAMED = 3;
 
     /** Sides whose difference is less than this share of their sum are told as one. */
     private const EVEN = 0.1;
@@ -87,6 +94,21 @@ final readonly class DepthDoubt
         $shift = max(-1.0 + self::LEAST_SIDE, min(1.0 - self::LEAST_SIDE, $shift / $half)) * $half;
 
         return new self($half, $half - $shift, $half + $shift, $parts);
+    }
+
+    /** What it is made of, the largest first; null where nothing of it is worth a word. */
+    public function reason(): ?Sentence
+    {
+        $parts = array_slice(
+            array_filter($this->parts, static fn (float $part): bool => $part > self::WORTH_A_WORD), 0, self::MOST_NAMED,
+        );
+        $figures = [];
+        foreach ($parts as $doubt => $part) {
+            $figures[$doubt] = [Quantity::Leader, $part];
+        }
+        $named = array_map(static fn (string $doubt): string => Doubt::from($doubt)->word()." {{$doubt}}", array_keys($parts));
+
+        return $parts === [] ? null : Sentence::of('The ± is made of '.implode(', ', $named).'.', $figures);
     }
 
     /** @return array{shallower: float, deeper: float, skewed: bool} m, to the millimetre */

@@ -24,4 +24,19 @@ enum Doubt: string
     case Speed = 'speed';
     /** An unread current that grows from nothing at the surface to the gear. */
     case Current = 'current';
+
+    /** As a captain would say what is unsure. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::LineDrag => 'the line’s drag',
+            self::LetOut => 'the let-out',
+            self::LureDrag => 'the lure’s drag',
+            self::LureDive => 'the lure’s dive',
+            self::DiverLift => 'the diver’s pull',
+            self::WeightDrag => 'the weight’s drag',
+            self::Speed => 'speed',
+            self::Current => 'unread current',
+        };
+    }
 }

@@ -96,6 +96,16 @@ final class GoLimits
                 Quantity::Share,
                 'Forecasts are no better than that.',
             ),
+            new Rule('calm', 'Wind that makes a lee', 1.5, 0.2, 10, Quantity::Wind, 'Under it no shore is quieter than another.'),
+            new Rule(
+                'swing',
+                'A swing of the wind that changes it',
+                45.0,
+                10,
+                180,
+                Quantity::Angle,
+                'So far round the other shore lies open.',
+            ),
         ];
     }
 }

@@ -4,25 +4,22 @@ declare(strict_types=1);
 
 namespace Admek\Core\Trip;
 
+use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Compass;
 use Admek\Core\Units\Sentence;
 
 /** Which shore is in the lee, and whether it stays so over a trip. */
 final class Lee
 {
-    /** m/s under which no shore is in the lee of anything. */
-    private const CALM = 1.5;
-
-    /** Degrees of a swing that changes the lee. */
-    private const SWING = 45.0;
-
     /**
      * Land to windward shelters the water under it: the shore the wind blows off.
      *
      * @param  list<ForecastHour>  $forecast
+     * @param  ?RuleBook  $limits  of {@see GoLimits}; null for the defaults
      */
-    public static function of(array $forecast, TripClock $clock): Sentence
+    public static function of(array $forecast, TripClock $clock, ?RuleBook $limits = null): Sentence
     {
+        $limits ??= RuleBook::of(GoLimits::rules());
         $known = array_values(
             array_filter(
                 $forecast,
@@ -35,7 +32,9 @@ final class Lee
         if ($known === []) {
             return Sentence::of('Which shore is in the lee is not known: no wind direction is entered.');
         }
-        $blowing = array_values(array_filter($known, static fn (ForecastHour $hour): bool => $hour->wind >= self::CALM));
+        $blowing = array_values(
+            array_filter($known, static fn (ForecastHour $hour): bool => $hour->wind >= $limits->get('calm')),
+        );
         if ($blowing === []) {
             return Sentence::of('No wind to speak of: no shore is in the lee.');
         }
@@ -54,7 +53,7 @@ final class Lee
             ['point' => Compass::point((float) $first->from), 'shore' => Compass::side((float) $first->from)],
         );
 
-        return Compass::apart((float) $last->from, (float) $first->from) < self::SWING ? $lee : $lee->then(Sentence::of(
+        return Compass::apart((float) $last->from, (float) $first->from) < $limits->get('swing') ? $lee : $lee->then(Sentence::of(
             'By {at} it has gone to the {thenPoint}: that shore lies open, and the {thenShore} one is in the lee.',
             [
                 'at' => TripClock::clock($last->at),

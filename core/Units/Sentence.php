@@ -27,6 +27,24 @@ final readonly class Sentence
         return new self("{$this->template} {$next->template}", $this->figures + $next->figures);
     }
 
+    /**
+     * Sentences one after another, each with figures of its own.
+     *
+     * @param  list<self>  $sentences
+     */
+    public static function all(array $sentences): self
+    {
+        $templates = $figures = [];
+        foreach ($sentences as $i => $sentence) {
+            $templates[] = (string) preg_replace('/\{(\w+)(#?)\}/', "{s{$i}_\$1\$2}", $sentence->template);
+            foreach ($sentence->figures as $name => $figure) {
+                $figures["s{$i}_{$name}"] = $figure;
+            }
+        }
+
+        return new self(implode(' ', $templates), $figures);
+    }
+
     public function in(Units $units): string
     {
         return (string) preg_replace_callback('/\{(\w+)(#?)\}/', function (array $match) use ($units): string {

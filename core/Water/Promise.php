@@ -5,29 +5,26 @@ declare(strict_types=1);
 namespace Admek\Core\Water;
 
 use Admek\Core\Fish\Species;
+use Admek\Core\Rules\RuleBook;
 use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
-use Admek\Core\Units\Units;
 
 /** Which presentations promise most for each band, best first: those that get there, and suit the fish and the water. */
 final readonly class Promise
 {
     private const MOST = 4;
 
-    /** m over which a band counts as shallow. */
-    private const SHALLOW = 36 * Units::FOOT;
+    private RuleBook $rules;
 
-    /** m/s of surface current from which water counts as a river. */
-    private const RIVER = 0.5;
-
-    /** Share of a band that must be within reach. */
-    private const WITHIN_REACH = 0.25;
-
-    /** @param  list<Band>  $bands  in order of priority */
-    public function __construct(private WaterSigns $signs, private array $bands)
+    /**
+     * @param  list<Band>  $bands  in order of priority
+     * @param  ?RuleBook  $rules  of {@see ReadingRules}; null for the defaults
+     */
+    public function __construct(private WaterSigns $signs, private array $bands, ?RuleBook $rules = null)
     {
+        $this->rules = $rules ?? RuleBook::of(ReadingRules::rules());
     }
 
     /** @return list<Advice> */
@@ -64,7 +61,7 @@ final readonly class Promise
             [$from, $to] = $entry->fishes;
             $shared = (min($band->bottom, $to) - max($band->top, $from)) / ($band->bottom - $band->top);
             [$suits, $why] = ($entry->suits)($prospect);
-            if ($shared > self::WITHIN_REACH && $suits > 0.0) {
+            if ($shared > $this->rules->get('within_reach') && $suits > 0.0) {
                 $ranked[] = ['presentation' => $presentation, 'score' => $suits * min(1.0, $shared), 'why' => $why];
             }
         }
@@ -84,8 +81,8 @@ final readonly class Promise
             $band->top,
             onBottom: $band->from === 'bottom',
             shy: $this->signs->clarity === Clarity::Clear && $this->signs->surface !== Surface::Rough,
-            shallow: $band->bottom <= self::SHALLOW,
-            river: ($this->signs->currentSurface ?? 0.0) > self::RIVER,
+            shallow: $band->bottom <= $this->rules->get('shallow'),
+            river: ($this->signs->currentSurface ?? 0.0) > $this->rules->get('river'),
             muskie: $band->species === Species::Muskie,
             walleye: $band->species === Species::Walleye,
         );

@@ -37,7 +37,7 @@ final readonly class Reading
             $this->thermocline(),
             $this->change(),
             $this->speed(),
-            ...(new Promise($this->signs, $this->bands))->advice(),
+            ...(new Promise($this->signs, $this->bands, $this->rules))->advice(),
             $this->bunch(),
             $this->test(),
             $this->leader(),

@@ -104,6 +104,42 @@ final class ReadingRules
             $leader('leader_stained', 'Leader in stained water', 2.5, 'They must find it, not fear it.'),
             $leader('leader_tinted', 'Leader in tinted water', 4, 'Between the two.'),
             $leader('leader_clear', 'Leader in clear water', 6.5, 'They see hardware from afar.'),
+            new Rule(
+                'lit',
+                'Sun up over which both sides are lit',
+                55.0,
+                20,
+                90,
+                Quantity::Angle,
+                'So high it casts no shade to fish.',
+            ),
+            new Rule(
+                'shallow',
+                'A band is shallow down to',
+                36 * Units::FOOT,
+                1,
+                40,
+                Quantity::Depth,
+                'There a ball is over the heads of walleye.',
+            ),
+            new Rule(
+                'river',
+                'Current that makes a river of it',
+                0.5,
+                0.05,
+                3,
+                Quantity::Speed,
+                'From there a weight is held by the water, not the boat.',
+            ),
+            new Rule(
+                'within_reach',
+                'A presentation reaches of a band at least',
+                0.25,
+                0.05,
+                1,
+                Quantity::Share,
+                'With less it fishes beside it.',
+            ),
         ];
     }
 }

@@ -4,21 +4,20 @@ declare(strict_types=1);
 
 namespace Admek\Core\Water;
 
+use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Compass;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
 
-/** Which side of a hump, point or edge lies in the shade: the one away from the sun, fished first (03). */
+/** Which side of a hump, point or edge lies in the shade: the one away from the sun, fished first (docs/rules.md). */
 final class Shade
 {
-    /** Degrees of sun over which a side is hardly darker than the other. */
-    private const HIGH = 55.0;
-
     /**
      * @param  array{elevation: float, bearing: float}  $sun
      * @param  ?string  $structure  name of what is fished; null where nothing is on the chart near the ground
+     * @param  ?RuleBook  $rules  of {@see ReadingRules}; null for the defaults
      */
-    public static function advice(array $sun, ?Sky $sky, ?string $structure = null): ?Advice
+    public static function advice(array $sun, ?Sky $sky, ?string $structure = null, ?RuleBook $rules = null): ?Advice
     {
         if ($sun['elevation'] <= 0.0) {
             return null;
@@ -30,7 +29,7 @@ final class Shade
             'up' => [Quantity::Angle, $sun['elevation']],
             'structure' => $structure ?? 'structure',
         ];
-        $even = $sky === Sky::Overcast || $sun['elevation'] > self::HIGH;
+        $even = $sky === Sky::Overcast || $sun['elevation'] > ($rules ?? RuleBook::of(ReadingRules::rules()))->get('lit');
 
         return new Advice('sides', 'sides', Sentence::of(
             $even ? 'Either side of {structure}' : 'The {side} side of {structure} first', $figures,

@@ -206,7 +206,7 @@ final class GroundTest extends FeatureTestCase
         self::assertGreaterThan(50.0, $pass['safe_radius']['port']);
         $against = $ask(['current' => ['set' => fmod($pass['ways']['drawn']['bearing'] + 180.0, 360.0), 'drift' => 0.9]]);
         self::assertSame(
-            ['reversed', true, false],
+            ['reversed', 'Too little made good: lift and run back instead.', null],
             [$against['better'], $against['ways']['drawn']['lift'], $against['ways']['reversed']['lift']],
         );
         self::assertStringContainsString('lift at the end and run back', $against['why']);

@@ -30,7 +30,10 @@ final class RodController
         $planned = $asked->lineAt($request->integer('holder_id'));
         $running = $solver->run($planned, $asked->conditions);
         $rule = $planned->rig->ruleOfThumb($boat->rulesOfThumb());
-        $bottom = BottomFishing::of($running, $asked->conditions);
+        $bottom = BottomFishing::of($running, $asked->conditions, $asked->limits);
+
+        $units = Units::from($boat->units);
+        $differences = $rule === null ? [] : Difference::between($running, $rule, $asked->conditions, $solver);
 
         return new JsonResponse([
             'holder' => $planned->holder,
@@ -41,13 +44,16 @@ final class RodController
                 'angle' => $bottom->angle, 'water_angle' => $bottom->waterAngle, 'scope' => $bottom->scope,
                 'lightest' => $bottom->lightest,
                 'heavy_enough' => $bottom->isHeavyEnough(), 'is_lightest' => $bottom->isLightest(),
-                'advice' => $bottom->advice()->in(Units::from($boat->units)),
+                'advice' => $bottom->advice()->in($units),
             ],
-            'differences' => $rule === null ? [] : array_map(
-                static fn (Difference $difference): array => get_object_vars($difference),
-                Difference::between($running, $rule, $asked->conditions, $solver),
+            'differences' => array_map(
+                static fn (Difference $difference): array => [
+                    'cause' => $difference->cause, 'depth' => $difference->depth, 'figure' => $difference->figure,
+                ],
+                $differences,
             ),
-            'agrees' => $rule !== null && Difference::agree($running, $rule),
+            'compared' => $rule === null ? null : Difference::told($differences, $running, $rule)->in($units),
+            'doubt' => $running->doubt?->reason()?->in($units),
             'soundings' => self::soundings(
                 $boat, $asked->locker->row($asked->describedAt($request->integer('holder_id'))), $running->depth(),
             ),

@@ -41,7 +41,7 @@ final class SettingController
                 ],
                 $crossings,
             ),
-            'clearing' => (object) FishOn::clearing($asked->running($solver)[0]),
+            'clearing' => (object) FishOn::clearing($asked->running($solver)[0], $asked->limits),
         ]);
     }
 }

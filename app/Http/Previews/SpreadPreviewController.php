@@ -67,7 +67,7 @@ final class SpreadPreviewController
         $depths = array_map(static fn (RunningLine $line): float => $line->depth(), $running);
         $coverage = [];
         foreach ($limits->bands as $species => [$top, $bottom]) {
-            $covered = Coverage::of($top, $bottom, $depths);
+            $covered = Coverage::of($top, $bottom, $depths, $limits->reach);
             $coverage[] = ['species' => $species, 'share' => round($covered->share(), 3), 'stretches' => $covered->stretches];
         }
 

@@ -31,8 +31,8 @@ final class DeckCardController
         $card = DeckCard::of($locker->plan($spread->rows())->lines, $conditions, $order->school, $order->holders);
         $running = array_map(static fn (DeckCardRow $row): RunningLine => $row->running, $card->rows);
         $planned = array_map(static fn (RunningLine $line): PlannedLine => $line->planned, $running);
-        $clearing = FishOn::clearing($running);
         $limits = TripLimits::of($trip, $boat);
+        $clearing = FishOn::clearing($running, $limits);
         $rules = $boat->rulesOfThumb();
 
         return new JsonResponse([

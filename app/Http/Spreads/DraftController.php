@@ -31,7 +31,7 @@ final class DraftController
             $asked->trip->linesAllowed() ?? $asked->trip->anglers * $boat->lines_per_angler, $boat->mast(), $asked->metric(),
         ));
         $units = Units::from($boat->units);
-        $now = new Water($bands);
+        $now = new Water($bands, $asked->limits->reach);
         foreach ($asked->running()[0] as $line) {
             $now->put($line->depth());
         }

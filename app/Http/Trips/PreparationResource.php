@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Trips;
 
+use Admek\Core\Books\Book;
 use Admek\Core\Trip\Criterion;
 use Admek\Core\Trip\ForecastHour;
 use Admek\Core\Trip\HourFinding;
@@ -107,7 +108,7 @@ final class PreparationResource
                     static fn (HourFinding $finding): array => self::finding($finding, $units), $hour['findings'],
                 ),
             ], $go->hours),
-            'lee' => Lee::of($preparation->forecast, $preparation->clock)->in($units),
+            'lee' => Lee::of($preparation->forecast, $preparation->clock, $preparation->boat->book(Book::Go))->in($units),
             'forecast' => $entered === null ? null : [
                 'source' => $entered['source'], 'issued' => $entered['issued'], 'entered_at' => $entered['entered_at'],
                 'hours' => array_map(

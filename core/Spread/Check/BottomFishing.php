@@ -22,12 +22,6 @@ use Admek\Core\Units\Sentence;
  */
 final readonly class BottomFishing
 {
-    /** Degrees below the horizontal the line should keep at the water. */
-    public const STEEP_ENOUGH = 45.0;
-
-    /** Let-out over depth. */
-    public const MOST_SCOPE = 1.5;
-
     /**
      * @param  float  $angle  of the line at the weight below the horizontal, degrees
      * @param  float  $waterAngle  of the line at the water, degrees
@@ -42,6 +36,7 @@ final readonly class BottomFishing
         public ?float $lightest,
         private float $weight,
         private float $fastest,
+        private SpreadLimits $limits,
     ) {
     }
 
@@ -50,7 +45,7 @@ final readonly class BottomFishing
      *
      * @throws CannotTow
      */
-    public static function of(RunningLine $line, Conditions $conditions): ?self
+    public static function of(RunningLine $line, Conditions $conditions, SpreadLimits $limits = new SpreadLimits): ?self
     {
         $rig = $line->planned->rig->bottom();
         if ($rig === null) {
@@ -61,7 +56,7 @@ final readonly class BottomFishing
         $fastest = $conditions->at(min(Conditions::FASTEST, $conditions->speed + Conditions::OTHER_SPEED));
         $lightest = null;
         foreach (LeadWeight::STOCK as $mass) {
-            if (self::ticks($line->planned->withRig($rig->withWeight($mass)), $depth, $fastest)) {
+            if (self::ticks($line->planned->withRig($rig->withWeight($mass)), $depth, $fastest, $limits)) {
                 $lightest = $mass;
                 break;
             }
@@ -70,7 +65,7 @@ final readonly class BottomFishing
         return new self(
             // What lies below the chain's last part, its main line, pulls at that line's lower end.
             $loads[count($loads) - 2]->angle, $loads[count($loads) - 1]->angle, $rig->letOut() / $depth, $lightest,
-            $rig->weight(), $fastest->speed,
+            $rig->weight(), $fastest->speed, $limits,
         );
     }
 
@@ -91,7 +86,7 @@ final readonly class BottomFishing
         return Sentence::of(match (true) {
             $this->lightest
                 === null => 'No weight in the box keeps let-out within {scope} times the depth and the line at {steep} at '
-                    .'{fastest}: slow down, or thinner line.',
+                .'{fastest}: slow down, or thinner line.',
             $this->isLightest() => 'The lightest weight that keeps let-out within {scope} times the depth and the line at '
                 .'{steep} at {fastest}.',
             $this->isHeavyEnough() => '{lightest} would be enough to keep let-out within {scope} times the depth and the line '
@@ -99,16 +94,16 @@ final readonly class BottomFishing
             default => 'Too light: at {fastest} it drags. {lightest} keeps let-out within {scope} times the depth and the line '
                 .'at {steep}.',
         }, [
-            'scope' => [Quantity::Count, self::MOST_SCOPE], 'steep' => [Quantity::Angle, self::STEEP_ENOUGH],
+            'scope' => [Quantity::Count, $this->limits->mostScope], 'steep' => [Quantity::Angle, $this->limits->steepEnough],
             'fastest' => [Quantity::Speed, $this->fastest], 'lightest' => [Quantity::SmallMass, $this->lightest ?? 0.0],
         ]);
     }
 
     /** Whether a rig reaches a depth (m) with so little out, and stands so steep at the water. */
-    private static function ticks(PlannedLine $line, float $depth, Conditions $conditions): bool
+    private static function ticks(PlannedLine $line, float $depth, Conditions $conditions, SpreadLimits $limits): bool
     {
         $control = $line->rig->control();
-        [$least, $most] = [max($control->least, $depth), min($control->most, self::MOST_SCOPE * $depth)];
+        [$least, $most] = [max($control->least, $depth), min($control->most, $limits->mostScope * $depth)];
         if ($least >= $most) {
             return false;
         }
@@ -122,7 +117,7 @@ final readonly class BottomFishing
             return false;
         }
 
-        return $reach->reached && $loads[count($loads) - 1]->angle >= self::STEEP_ENOUGH;
+        return $reach->reached && $loads[count($loads) - 1]->angle >= $limits->steepEnough;
     }
 
     /** @return list<Load> */

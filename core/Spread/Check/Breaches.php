@@ -152,7 +152,7 @@ final class Breaches
         $breaches = [];
         foreach ($limits->bands as $species => [$top, $bottom]) {
             $bare = [];
-            foreach (Coverage::of($top, $bottom, $depths)->stretches as $stretch) {
+            foreach (Coverage::of($top, $bottom, $depths, $limits->reach)->stretches as $stretch) {
                 $height = $stretch['bottom'] - $stretch['top'];
                 if ($stretch['lures'] === 0 && $height >= $limits->bare) {
                     $bare[] = new Breach(

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Admek\Core\Spread\Check;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Units\Units;
 
 /**
  * Which stretches of a target band have a lure to offer, which two, which none. Fish look up: a lure serves the
@@ -13,12 +12,6 @@ use Admek\Core\Units\Units;
  */
 final readonly class Coverage
 {
-    /** m of water above a lure it still serves. */
-    public const ABOVE = 2 * Units::FOOT;
-
-    /** m of water below a lure whose fish come up to it. */
-    public const BELOW = 6 * Units::FOOT;
-
     /** @param  list<array{top: float, bottom: float, lures: int}>  $stretches m, touching, from the band's top down */
     private function __construct(public array $stretches)
     {
@@ -31,21 +24,19 @@ final readonly class Coverage
      *
      * @throws InvalidValue when the band is upside down
      */
-    public static function of(float $top, float $bottom, array $depths): self
+    public static function of(float $top, float $bottom, array $depths, LureReach $reach = new LureReach): self
     {
         InvalidValue::unlessBetween('bottom', $bottom, $top, 500, 'm');
         $edges = [$top, $bottom];
         foreach ($depths as $depth) {
-            array_push($edges, $depth - self::ABOVE, $depth + self::BELOW);
+            array_push($edges, $depth - $reach->above, $depth + $reach->below);
         }
         $edges = array_values(array_filter($edges, static fn (float $edge): bool => $edge >= $top && $edge <= $bottom));
         sort($edges);
         $stretches = [];
         for ($i = 1, $n = count($edges); $i < $n; $i++) {
             $middle = 0.5 * ($edges[$i - 1] + $edges[$i]);
-            $lures = count(
-                array_filter($depths, static fn (float $d): bool => $middle > $d - self::ABOVE && $middle < $d + self::BELOW),
-            );
+            $lures = count(array_filter($depths, static fn (float $lure): bool => $reach->serves($lure, $middle)));
             if ($edges[$i] - $edges[$i - 1] < 1e-6) {
                 continue;
             }
@@ -66,11 +57,11 @@ final readonly class Coverage
      * @param  array<string, array{float, float}>  $bands  top and bottom in m by species
      * @param  list<float>  $depths  of the lures, m
      */
-    public static function served(array $bands, array $depths): float
+    public static function served(array $bands, array $depths, LureReach $reach = new LureReach): float
     {
         $served = 0.0;
         foreach ($bands as [$top, $bottom]) {
-            $served += self::of($top, $bottom, $depths)->share() * ($bottom - $top);
+            $served += self::of($top, $bottom, $depths, $reach)->share() * ($bottom - $top);
         }
 
         return $served;

@@ -14,28 +14,22 @@ final readonly class FishOn
     /** Places of the fish on its way from where it took to the stern. */
     private const PLACES = 16;
 
-    /** m: nearer than this a fish's line fouls another, for a fish does not come in straight. */
-    private const WAY = 2.5;
-
-    /** m behind the transom where it is led to the net. */
-    private const NET = 4.0;
-
     /**
      * @param  list<RunningLine>  $lines
      * @return array<string, list<string>> holders to clear by the holder with the fish, the first to be crossed first
      */
-    public static function clearing(array $lines): array
+    public static function clearing(array $lines, SpreadLimits $limits = new SpreadLimits): array
     {
-        $curves = array_map(self::curves(...), $lines);
+        $curves = array_map(static fn (RunningLine $line): array => self::curves($line, $limits), $lines);
         $clearing = [];
         foreach ($lines as $i => $line) {
             $when = [];
-            foreach (self::way($line) as $place => $taut) {
+            foreach (self::way($line, $limits) as $place => $taut) {
                 foreach ($lines as $j => $other) {
                     if (
                         $i !== $j
                         && ! isset($when[$other->planned->holder])
-                        && self::crosses($taut, $curves[$j], $line, $other)
+                        && self::crosses($taut, $curves[$j], $line, $other, $limits)
                     ) {
                         $when[$other->planned->holder] = $place;
                     }
@@ -52,10 +46,10 @@ final readonly class FishOn
      *
      * @return list<BoxedCurve>
      */
-    private static function way(RunningLine $line): array
+    private static function way(RunningLine $line, SpreadLimits $limits): array
     {
         $from = $line->lure();
-        $to = [self::NET, 0.0, 0.3];
+        $to = [$limits->net, 0.0, 0.3];
         $way = [];
         for ($i = 0; $i <= self::PLACES; $i++) {
             $share = $i / self::PLACES;
@@ -71,14 +65,15 @@ final readonly class FishOn
     }
 
     /** @param  list<BoxedCurve>  $curves */
-    private static function crosses(BoxedCurve $taut, array $curves, RunningLine $line, RunningLine $other): bool
-    {
+    private static function crosses(
+        BoxedCurve $taut, array $curves, RunningLine $line, RunningLine $other, SpreadLimits $limits,
+    ): bool {
         // The cable a stacked fish came off stays down: its own ball is lifted last.
         if (Shared::together($line->planned, $other->planned) && $line->planned->rig->cable() !== null) {
             $curves = array_slice($curves, -1);
         }
         foreach ($curves as $curve) {
-            if ($taut->nearest($curve, self::WAY) !== null) {
+            if ($taut->nearest($curve, $limits->fishWay) !== null) {
                 return true;
             }
         }
@@ -91,11 +86,11 @@ final readonly class FishOn
      *
      * @return list<BoxedCurve>
      */
-    private static function curves(RunningLine $line): array
+    private static function curves(RunningLine $line, SpreadLimits $limits): array
     {
         $curves = [];
         foreach ([$line->path(), ...$line->branches()] as $path) {
-            $away = array_values(array_filter($path, static fn (array $point): bool => $point[0] > self::NET));
+            $away = array_values(array_filter($path, static fn (array $point): bool => $point[0] > $limits->net));
             if (count($away) > 1) {
                 $curves[] = BoxedCurve::of($away);
             }

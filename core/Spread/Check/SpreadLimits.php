@@ -16,17 +16,44 @@ final readonly class SpreadLimits
     /** Holders a boat has at most, and so lines a spread is planned, sent and filed with. */
     public const MOST_HOLDERS = 32;
 
+    /** m two lines must keep. */
+    public float $tangle;
+
+    /** m neighbouring boards must keep. */
+    public float $boards;
+
+    /** m they must keep where one of them pulls a big lure. */
+    public float $bigBoards;
+
+    /** m of band without a lure that are worth a word. */
+    public float $bare;
+
+    /** m two lures in one band must be apart in depth while other feet of it are bare. */
+    public float $doubled;
+
+    /** Share of its own free spread below which a board counts as laid back. */
+    public float $laidBack;
+
+    public LureReach $reach;
+
+    /** m nearer than which a fish's line fouls another: it does not come in straight. */
+    public float $fishWay;
+
+    /** m behind the transom where a fish is led to the net. */
+    public float $net;
+
+    /** Degrees below the horizontal the line of a weight on bottom keeps at the water. */
+    public float $steepEnough;
+
+    /** Its let-out over depth at most. */
+    public float $mostScope;
+
     /**
      * @param  ?int  $lines  as the captain entered it; null where nothing was entered
      * @param  ?Bottom  $bottom  null where it is not known
      * @param  array<string, array{float, float}>  $bands  top and bottom in m by species
-     * @param  float  $tangle  m two lines must keep
-     * @param  float  $boards  m neighbouring boards must keep
-     * @param  float  $bigBoards  m they must keep where one of them pulls a big lure
-     * @param  float  $bare  m of band without a lure that are worth a word
      * @param  float  $clearance  m of water the captain wants under the gear at least; its doubt is added where that is more
-     * @param  float  $doubled  m two lures in one band must be apart in depth while other feet of it are bare
-     * @param  float  $laidBack  share of its own free spread below which a board counts as laid back
+     * @param  ?RuleBook  $book  of {@see rules()}; null for the defaults
      *
      * @throws InvalidValue naming the field
      */
@@ -34,21 +61,22 @@ final readonly class SpreadLimits
         public ?int $lines = null,
         public ?Bottom $bottom = null,
         public array $bands = [],
-        public float $tangle = 3 * Units::FOOT,
-        public float $boards = 15 * Units::FOOT,
-        public float $bigBoards = 25 * Units::FOOT,
-        public float $bare = 8 * Units::FOOT,
         public float $clearance = 0.0,
-        public float $doubled = 2 * Units::FOOT,
-        public float $laidBack = 0.7,
+        private ?RuleBook $book = null,
     ) {
-        InvalidValue::unlessBetween('tangle', $tangle, 0, 50, 'm');
-        InvalidValue::unlessBetween('boards', $boards, 0, 100, 'm');
-        InvalidValue::unlessBetween('big_boards', $bigBoards, 0, 100, 'm');
-        InvalidValue::unlessBetween('bare', $bare, 0, 100, 'm');
         InvalidValue::unlessBetween('clearance', $clearance, 0, 50, 'm');
-        InvalidValue::unlessBetween('doubled', $doubled, 0, 20, 'm');
-        InvalidValue::unlessBetween('laid_back', $laidBack, 0, 1);
+        $held = $book ?? RuleBook::of(self::rules());
+        $this->tangle = $held->get('tangle');
+        $this->boards = $held->get('boards');
+        $this->bigBoards = $held->get('big_boards');
+        $this->bare = $held->get('bare');
+        $this->doubled = $held->get('doubled');
+        $this->laidBack = $held->get('laid_back');
+        $this->reach = new LureReach($held->get('serves_above'), $held->get('serves_below'));
+        $this->fishWay = $held->get('fish_way');
+        $this->net = $held->get('net');
+        $this->steepEnough = $held->get('steep_enough');
+        $this->mostScope = $held->get('most_scope');
     }
 
     /** @return list<Rule> */
@@ -109,53 +137,42 @@ final readonly class SpreadLimits
                 Quantity::Share,
                 'What trails it has taken it in: fish, weed, or too much gear.',
             ),
+            new Rule(
+                'serves_above', 'A lure serves the water over it for', LureReach::ABOVE, 0, 6, Quantity::Leader,
+                'Fish look up: what is above them and near they see; what is below they seldom do.',
+            ),
+            new Rule(
+                'serves_below', 'and under it for', LureReach::BELOW, 0.3, 15, Quantity::Leader,
+                'From so far down they come up to it.',
+            ),
+            new Rule(
+                'fish_way', 'A fish on clears lines nearer than', 2.5, 0, 20, Quantity::Leader,
+                'It does not come in straight.',
+            ),
+            new Rule(
+                'net', 'The net waits behind the transom by', 4.0, 0, 20, Quantity::Leader,
+                'Nearer than that the crew lifts one rod over another.',
+            ),
+            new Rule(
+                'steep_enough', 'A weight on bottom keeps its line at the water at', 45.0, 10, 85, Quantity::Angle,
+                'Flatter it drags, and the bite is not felt.',
+            ),
+            new Rule(
+                'most_scope', 'and its let-out over depth at most', 1.5, 1, 4, Quantity::Count,
+                'With more out it lies behind the boat, and hangs up.',
+            ),
         ];
-    }
-
-    /**
-     * @param  array<string, array{float, float}>  $bands  top and bottom in m by species
-     *
-     * @throws InvalidValue naming the field
-     */
-    public static function from(RuleBook $book, ?int $lines, ?Bottom $bottom, array $bands, float $clearance): self
-    {
-        return new self(
-            $lines, $bottom, $bands, $book->get('tangle'), $book->get('boards'), $book->get('big_boards'), $book->get('bare'),
-            $clearance, $book->get('doubled'), $book->get('laid_back'),
-        );
     }
 
     /** @param  array<string, array{float, float}>  $bands */
     public function withBands(array $bands): self
     {
-        return new self(
-            $this->lines,
-            $this->bottom,
-            $bands,
-            $this->tangle,
-            $this->boards,
-            $this->bigBoards,
-            $this->bare,
-            $this->clearance,
-            $this->doubled,
-            $this->laidBack,
-        );
+        return new self($this->lines, $this->bottom, $bands, $this->clearance, $this->book);
     }
 
     /** The same over another bottom. */
     public function over(Bottom $bottom): self
     {
-        return new self(
-            $this->lines,
-            $bottom,
-            $this->bands,
-            $this->tangle,
-            $this->boards,
-            $this->bigBoards,
-            $this->bare,
-            $this->clearance,
-            $this->doubled,
-            $this->laidBack,
-        );
+        return new self($this->lines, $bottom, $this->bands, $this->clearance, $this->book);
     }
 }

@@ -91,7 +91,7 @@ final readonly class CureCandidates
     {
         $depths = array_values(array_map(static fn (RunningLine $line): float => $line->depth(), $lines));
 
-        return Coverage::served($this->limits->bands, $depths);
+        return Coverage::served($this->limits->bands, $depths, $this->limits->reach);
     }
 
     /**
@@ -164,7 +164,7 @@ final readonly class CureCandidates
     {
         $depths = array_map(static fn (RunningLine $line): float => $line->depth(), $this->running);
         [$top, $bottom] = $this->limits->bands[$breach->subject ?? ''] ?? [0.0, 0.0];
-        foreach (Coverage::of($top, $bottom, $depths)->stretches as $stretch) {
+        foreach (Coverage::of($top, $bottom, $depths, $this->limits->reach)->stretches as $stretch) {
             if ($stretch['lures'] === 0) {
                 yield from $this->moved(
                     array_map($this->line(...), $breach->holders), 0.5 * ($stretch['top'] + $stretch['bottom']),

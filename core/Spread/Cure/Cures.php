@@ -97,7 +97,7 @@ final readonly class Cures
     {
         $depths = array_map(static fn (RunningLine $line): float => $line->depth(), $running);
 
-        return Coverage::served($limits->bands, $depths);
+        return Coverage::served($limits->bands, $depths, $limits->reach);
     }
 
     /**

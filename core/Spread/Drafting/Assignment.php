@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread\Drafting;
 
+use Admek\Core\Spread\Check\LureReach;
+
 /** Which rod runs how, and at what depth: the most covered water for the rods there are, greedily, then bettered one by one. */
 final readonly class Assignment
 {
@@ -32,9 +34,10 @@ final readonly class Assignment
      * @param  array<array-key, non-empty-list<Option>>  $options  by holder
      * @param  int  $boards  a side, of this way of sharing the rods
      */
-    public static function of(array $bands, array $options, int $mostLines, int $boards = 0): self
-    {
-        $water = new Water($bands);
+    public static function of(
+        array $bands, array $options, int $mostLines, int $boards = 0, LureReach $reach = new LureReach,
+    ): self {
+        $water = new Water($bands, $reach);
         $depths = $water->depths();
         $rods = [];
         while (count($rods) < min($mostLines, count($options))) {

@@ -48,7 +48,10 @@ final readonly class Drafter
         $ways = [];
         for ($boards = $pattern->leastBoards(); $boards <= $pattern->mostBoards(); $boards++) {
             $options = $pattern->options($boards);
-            $ways[] = ['assigned' => Assignment::of($task->bands, $options, $task->mostLines, $boards), 'options' => $options];
+            $ways[] = [
+                'assigned' => Assignment::of($task->bands, $options, $task->mostLines, $boards, $task->limits->reach),
+                'options' => $options,
+            ];
         }
         usort($ways, static fn (array $a, array $b): int => $b['assigned']->worth <=> $a['assigned']->worth);
         $best = null;
@@ -117,7 +120,7 @@ final readonly class Drafter
                 continue;
             }
             ['option' => $option] = $rod;
-            $band = (new Water($task->bands))->bandAt($depths[$holder->code]) ?? $task->bands[0];
+            $band = (new Water($task->bands, $task->limits->reach))->bandAt($depths[$holder->code]) ?? $task->bands[0];
             $lure = self::lure($unused, $band, $option->dives);
             $unused = array_values(array_filter($unused, static fn (DescribedLure $other): bool => $other !== $lure));
             $host = $option->rides === null ? [] : array_intersect_key($lines, [$option->rides => true]);
@@ -208,7 +211,7 @@ final readonly class Drafter
             if (Stack::shared($holder, $lines)) {
                 continue;
             }
-            $water = new Water($task->bands);
+            $water = new Water($task->bands, $task->limits->reach);
             foreach ($running as $line) {
                 if ($line->planned->holder !== $holder) {
                     $water->put($line->depth());
@@ -298,7 +301,7 @@ final readonly class Drafter
     {
         $missed = [];
         foreach ($holders as $holder) {
-            $water = new Water($task->bands);
+            $water = new Water($task->bands, $task->limits->reach);
             $depth = 0.0;
             foreach ($running as $line) {
                 $line->planned->holder === $holder ? $depth = $line->depth() : $water->put($line->depth());
@@ -333,7 +336,7 @@ final readonly class Drafter
      */
     private function asDraft(DraftTask $task, Assignment $assigned, array $lines, array $running, array $leftOut): Draft
     {
-        $water = new Water($task->bands);
+        $water = new Water($task->bands, $task->limits->reach);
         $drafted = [];
         foreach ($running as $line) {
             $holder = $line->planned->holder;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread\Drafting;
 
-use Admek\Core\Spread\Check\Coverage;
+use Admek\Core\Spread\Check\LureReach;
 
 /** The bands cut into thin layers, each with what a first, second or third lure there is worth. */
 final class Water
@@ -19,7 +19,7 @@ final class Water
     private array $layers = [];
 
     /** @param  list<DraftBand>  $bands */
-    public function __construct(private readonly array $bands)
+    public function __construct(private readonly array $bands, private readonly LureReach $reach = new LureReach)
     {
         $whole = array_sum(array_map(static fn (DraftBand $band): float => $band->weight, $bands));
         foreach ($bands as $band) {
@@ -44,7 +44,7 @@ final class Water
         $gain = 0.0;
         $near = INF;
         foreach ($this->layers as $layer) {
-            if ($layer['depth'] > $depth - Coverage::ABOVE && $layer['depth'] < $depth + Coverage::BELOW) {
+            if ($this->reach->serves($depth, $layer['depth'])) {
                 $gain += $layer['worth'] * (self::WORTH[$layer['lures']] ?? 0.02);
             }
             $near = min($near, abs($layer['depth'] - $depth));
@@ -56,7 +56,7 @@ final class Water
     public function put(float $depth, int $lures = 1): void
     {
         foreach ($this->layers as $i => $layer) {
-            if ($layer['depth'] > $depth - Coverage::ABOVE && $layer['depth'] < $depth + Coverage::BELOW) {
+            if ($this->reach->serves($depth, $layer['depth'])) {
                 $this->layers[$i]['lures'] += $lures;
             }
         }
@@ -83,7 +83,7 @@ final class Water
     {
         $served = $first = 0;
         foreach ($this->layers as $layer) {
-            if ($layer['depth'] > $depth - Coverage::ABOVE && $layer['depth'] < $depth + Coverage::BELOW) {
+            if ($this->reach->serves($depth, $layer['depth'])) {
                 $served++;
                 $first += $layer['lures'] === 0 ? 1 : 0;
             }
@@ -96,7 +96,7 @@ final class Water
     public function bandAt(float $depth): ?DraftBand
     {
         foreach ($this->bands as $band) {
-            if ($depth + Coverage::BELOW > $band->top && $depth - Coverage::ABOVE < $band->bottom) {
+            if ($depth + $this->reach->below > $band->top && $depth - $this->reach->above < $band->bottom) {
                 return $band;
             }
         }
@@ -113,8 +113,8 @@ final class Water
     {
         $depths = [];
         foreach ($this->bands as $band) {
-            $first = max(0.5, $band->top - Coverage::BELOW + self::LAYER);
-            for ($depth = $first; $depth < $band->bottom + Coverage::ABOVE; $depth += self::LAYER) {
+            $first = max(0.5, $band->top - $this->reach->below + self::LAYER);
+            for ($depth = $first; $depth < $band->bottom + $this->reach->above; $depth += self::LAYER) {
                 $depths[] = $depth;
             }
         }

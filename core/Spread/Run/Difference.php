@@ -8,6 +8,8 @@ use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
 use Admek\Core\Tackle\Rigs\Downrigger;
+use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Sentence;
 
 /** What part of the gap between two opinions of a depth one thing explains: found by taking it away and solving again. */
 final readonly class Difference
@@ -22,6 +24,35 @@ final readonly class Difference
      */
     private function __construct(public string $cause, public float $depth, public ?float $figure = null)
     {
+    }
+
+    public function reason(): Sentence
+    {
+        $put = $this->figure ?? 0.0;
+
+        return Sentence::of(match ($this->cause) {
+            'speed' => 'Speed: the rule is told for {speed}, where the model gives {would}.',
+            'line' => 'Line: on the thickness its box figure is told for the model gives {would}.',
+            'blow_back' => 'Blow-back: the ball is swept up {swept}; hanging straight it would be {would}.',
+            'turn' => 'The turn: on a straight course the model gives {would}.',
+            default => 'Current at the gear: without it the model gives {would}.',
+        }, ['would' => [Quantity::Depth, $this->depth], 'speed' => [Quantity::Speed, $put], 'swept' => [Quantity::Leader, $put]]);
+    }
+
+    /**
+     * What is to be said of a rule beside the model: why they differ, or that they do not.
+     *
+     * @param  list<self>  $differences  of the two
+     */
+    public static function told(array $differences, RunningLine $line, RuleOfThumb $rule): Sentence
+    {
+        if ($differences === []) {
+            return Sentence::of(self::agree($line, $rule)
+                ? 'Model and rule agree within the doubt.'
+                : 'The rule knows nothing of this gear’s own drag; nothing else explains the gap.');
+        }
+
+        return Sentence::all(array_map(static fn (self $difference): Sentence => $difference->reason(), $differences));
     }
 
     /** Whether a rule's depth lies within the model's doubt. */

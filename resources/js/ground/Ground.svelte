@@ -209,7 +209,7 @@
                         >
                     {/if}
                     {#if desk.pass}
-                        <PassPanel pass={desk.pass} {units} />
+                        <PassPanel pass={desk.pass} {units} reckon={() => question && void desk?.look(question)} />
                         <TextField label="Name of the pass" bind:value={name} />
                         <button type="button" class="btn btn-primary btn-sm" onclick={() => void take()}>Plan on this pass</button
                         >

@@ -1,26 +1,14 @@
 <script lang="ts">
     import type { PassReport } from './ground.svelte';
+    import RuleBookDialog from '../boat/RuleBookDialog.svelte';
     import { figure, shown, type Units } from '../lib/units';
 
     /** The pass as it would be run: how long, both ways, its turns against what is safe, the bottom under the planned gear. */
-    let { pass, units }: { pass: PassReport; units: Units } = $props();
+    let { pass, units, reckon }: { pass: PassReport; units: Units; reckon: () => void } = $props();
+    let judging = $state(false);
 
     const NAMES = { drawn: 'As laid', reversed: 'The other way' } as const;
     const minutes = (seconds: number) => (seconds / 60).toFixed(0);
-    /** All its turns in a line: how many, and of the tightest how tight and whether the spread is safe in it. */
-    function turnWords(turns: PassReport['ways']['drawn']['turns']): string {
-        const tightest = turns.reduce((a, b) => (b.radius < a.radius ? b : a));
-        const limit = pass.safe_radius?.[tightest.side];
-        const unsafe = turns.filter(({ safe }) => safe === false).length;
-        return `${turns.length === 1 ? 'One turn' : `${turns.length} turns`}, the tightest ${shown(units, 'length', tightest.radius)} to ${tightest.side}: ${
-            unsafe > 0
-                ? `${unsafe === 1 ? 'one is' : `${unsafe} are`} tighter than the spread is safe to${limit ? `, ${shown(units, 'length', limit)}` : ''}`
-                : tightest.safe === null
-                  ? 'no spread is planned to hold it against'
-                  : 'the spread is safe in it'
-        }.`;
-    }
-
     const depths = $derived(pass.bottom.map(({ depth }) => depth));
     const WIDTH = 330;
     const HEIGHT = 74;
@@ -66,12 +54,9 @@
                     )} of water fished</span
                 >
             {:else}<span class="text-error font-semibold">cannot be held in this current</span>{/if}
-            {#if way.lift}<span class="text-error block text-sm font-semibold"
-                    >Too little made good: lift and run back instead.</span
-                >{/if}
+            {#if way.lift}<span class="text-error block text-sm font-semibold">{way.lift}</span>{/if}
             {#if way.turns.length > 0}
-                <span class="block text-sm" class:text-error={way.turns.some(({ safe }) => safe === false)}
-                    >{turnWords(way.turns)}</span
+                <span class="block text-sm" class:text-error={way.turns.some(({ safe }) => safe === false)}>{way.turns_said}</span
                 >
             {/if}
         </div>
@@ -85,7 +70,11 @@
     {:else if pass.bottom.length > 0}
         <p class="text-sm font-semibold">The planned gear clears the bottom all along it.</p>
     {/if}
+    <button type="button" class="link quiet self-start text-sm" onclick={() => (judging = true)}>How it is judged…</button>
 </section>
+{#if judging}
+    <RuleBookDialog book="pass" title="How a pass is judged" changed={reckon} close={() => (judging = false)} />
+{/if}
 
 <style>
     .better {

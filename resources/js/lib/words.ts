@@ -1,5 +1,5 @@
 /** The trade's words for what the API names. */
-import type { RunningLine, Schemas } from './api';
+import type { Schemas } from './api';
 
 export const SPECIES: Record<Schemas['Species'], string> = {
     king: 'king',
@@ -17,21 +17,6 @@ export const OUTCOME: Record<Schemas['Outcome'], string> = {
     lost: 'lost',
     missed: 'missed',
 };
-
-const DOUBT: Record<RunningLine['doubts'][number]['doubt'], string> = {
-    line_drag: 'the line’s drag',
-    let_out: 'the let-out',
-    lure_drag: 'the lure’s drag',
-    lure_dive: 'the lure’s dive',
-    diver_lift: 'the diver’s pull',
-    weight_drag: 'the weight’s drag',
-    speed: 'speed',
-    current: 'unread current',
-};
-
-export function doubtWords(doubt: RunningLine['doubts'][number]['doubt']): string {
-    return DOUBT[doubt];
-}
 
 export function speciesList(species: readonly Schemas['Species'][]): string {
     return species.map((name) => SPECIES[name]).join(', ');

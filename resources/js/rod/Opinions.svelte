@@ -2,7 +2,6 @@
     import type { RunningLine, Schemas, SpreadLine } from '../lib/api';
     import type { SpreadDesk } from '../spread/spread-desk.svelte';
     import { doubt, figure, plusMinus, shown } from '../lib/units';
-    import { doubtWords } from '../lib/words';
     import RuleBookDialog from '../boat/RuleBookDialog.svelte';
     import SoundingForm from './SoundingForm.svelte';
 
@@ -17,32 +16,7 @@
     const units = $derived(desk.boat.units);
     const soundings = $derived(report?.soundings ?? null);
 
-    type Cause = Schemas['RodReport']['differences'][number];
-
-    function causeWords({ cause, depth, figure: put }: Cause): string {
-        const would = shown(units, 'depth', depth);
-        switch (cause) {
-            case 'speed':
-                return `Speed: the rule is told for ${shown(units, 'speed', put ?? 0)}, where the model gives ${would}.`;
-            case 'line':
-                return `Line: on the thickness its box figure is told for the model gives ${would}.`;
-            case 'blow_back':
-                return `Blow-back: the ball is swept up ${shown(units, 'leader', put ?? 0)}; hanging straight it would be ${would}.`;
-            case 'turn':
-                return `The turn: on a straight course the model gives ${would}.`;
-            case 'current':
-                return `Current at the gear: without it the model gives ${would}.`;
-        }
-    }
-
     let reckoning = $state(false);
-    const doubtReason = $derived(
-        running.doubts
-            .filter((part) => part.amount > 0.03)
-            .slice(0, 3)
-            .map((part) => `${doubtWords(part.doubt)} ${doubt(units, part.amount)}`)
-            .join(', '),
-    );
 </script>
 
 <dl class="grid grid-cols-[1fr_auto] gap-x-2 gap-y-1 py-1 text-[15px]">
@@ -71,19 +45,8 @@
 {#if soundings?.enough}
     <p class="text-sm font-semibold">Three or more soundings: go by them.</p>
 {/if}
-{#if running.rule}
-    <p class="text-sm leading-snug">
-        {#if report && report.differences.length > 0}
-            {#each report.differences as difference (difference.cause)}{causeWords(difference)}
-            {/each}
-        {:else if report?.agrees}
-            Model and rule agree within the doubt.
-        {:else}
-            The rule knows nothing of this gear’s own drag; nothing else explains the gap.
-        {/if}
-    </p>
-{/if}
-<p class="quiet text-sm">The ± is made of {doubtReason}.</p>
+{#if report?.compared}<p class="text-sm leading-snug">{report.compared}</p>{/if}
+{#if report?.doubt}<p class="quiet text-sm">{report.doubt}</p>{/if}
 <SoundingForm {desk} {line} {soundings} />
 <p class="border-base-300 border-t pt-1">
     <button type="button" class="cursor-pointer text-[15px] underline" onclick={() => (reckoning = true)}

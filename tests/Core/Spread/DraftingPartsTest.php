@@ -8,6 +8,7 @@ use Admek\Core\Fish\LureFamilies;
 use Admek\Core\Fish\Species;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Check\Coverage;
+use Admek\Core\Spread\Check\LureReach;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Drafting\Assignment;
 use Admek\Core\Spread\Drafting\DraftBand;
@@ -69,7 +70,7 @@ final class DraftingPartsTest extends TestCase
         $water = new Water([new DraftBand(Species::King, 10.0, 30.0, 1.0), new DraftBand(Species::Coho, 40.0, 42.0, 1.0)]);
 
         self::assertEqualsWithDelta(0.5, $water->gain(40.3), 0.02, 'the narrow band is had whole by one lure');
-        self::assertEqualsWithDelta(0.5 * (Coverage::ABOVE + Coverage::BELOW) / 20.0, $water->gain(20.0), 0.01);
+        self::assertEqualsWithDelta(0.5 * (LureReach::ABOVE + LureReach::BELOW) / 20.0, $water->gain(20.0), 0.01);
     }
 
     public function test_rods_go_where_they_cover_most_and_the_one_with_least_choice_first(): void

@@ -15,6 +15,8 @@ use Admek\Core\Tackle\Catalogue\RuleOfThumb;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowSolver;
 use Admek\Core\Towing\Turn;
+use Admek\Core\Units\Sentence;
+use Admek\Core\Units\Units;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Spread\Support\Lines;
 
@@ -81,6 +83,31 @@ final class OpinionsTest extends TestCase
                 Difference::between($inside, new RuleOfThumb($straight->depth(), 'straight'), $turning),
             ),
         );
+    }
+
+    public function test_what_is_said_of_model_and_rule_and_of_the_doubt(): void
+    {
+        $conditions = new Conditions(3.2 * Lines::MPH);
+        $core = $this->run1('core', [], $conditions);
+        $rule = $core->planned->rig->ruleOfThumb() ?? self::fail('core has one');
+        $why = Difference::between($core, $rule, $conditions);
+        self::assertMatchesRegularExpression(
+            '/^Speed: the rule is told for 2 mph, where the model gives \d+ ft\.$/',
+            Difference::told($why, $core, $rule)->in(Units::Us),
+        );
+        self::assertSame(
+            'Model and rule agree within the doubt.',
+            Difference::told([], $core, new RuleOfThumb($core->depth(), ''))->in(Units::Us),
+        );
+        self::assertStringStartsWith(
+            'The rule knows nothing', Difference::told([], $core, new RuleOfThumb(90.0, ''))->in(Units::Us),
+        );
+        self::assertMatchesRegularExpression(
+            '/^The ± is made of [a-z’ ]+ [\d.]+ ft, [a-z’ ]+ [\d.]+ ft, [a-z’ ]+ [\d.]+ ft\.$/',
+            $core->doubt?->reason()?->in(Units::Us) ?? '',
+        );
+        $both = Sentence::all([Sentence::of('A {x}.', ['x' => 1]), Sentence::of('B {x}.', ['x' => 2])]);
+        self::assertSame('A 1. B 2.', $both->in(Units::Us), 'each keeps its own figures');
     }
 
     public function test_soundings_scale_the_model_by_what_was_read(): void

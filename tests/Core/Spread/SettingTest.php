@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Spread;
 
+use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Card\DeckCard;
 use Admek\Core\Spread\Card\DeckCardRow;
 use Admek\Core\Spread\Check\Breach;
@@ -65,14 +66,18 @@ final class SettingTest extends TestCase
             Lines::line('P1', 'core', ['colours' => 6.0, 'board' => ['size' => 'large'], 'board_out' => 45.0]),
         ]);
         $conditions = new Conditions(self::SPEED);
-        $near = (new Setting($conditions, new SpreadLimits(tangle: 2.0)))->crossings($lines);
+        $near = (
+            new Setting($conditions, new SpreadLimits(book: RuleBook::of(SpreadLimits::rules(), ['tangle' => 2.0])))
+        )->crossings($lines);
 
         self::assertSame([['P1', 'P3']], $this->pairs($near));
         self::assertLessThan(2.0, $near[0]->amount);
         self::assertSame([], Tangles::among((new SpreadSolver)->all($lines, $conditions), 2.0), 'though they end far apart');
         self::assertSame(
             [],
-            (new Setting($conditions, new SpreadLimits(tangle: 2.0)))->crossings(array_reverse($lines)),
+            (
+                new Setting($conditions, new SpreadLimits(book: RuleBook::of(SpreadLimits::rules(), ['tangle' => 2.0])))
+            )->crossings(array_reverse($lines)),
             'the board first, and nothing is in the way',
         );
     }
@@ -94,7 +99,9 @@ final class SettingTest extends TestCase
                 Lines::line('P4', 'diver', ['dial' => 2.9, 'let_out' => 48.0]),
             ],
         );
-        $wide = new Setting(new Conditions(self::SPEED), new SpreadLimits(tangle: 1.2));
+        $wide = new Setting(
+            new Conditions(self::SPEED), new SpreadLimits(book: RuleBook::of(SpreadLimits::rules(), ['tangle' => 1.2])),
+        );
         foreach ($wide->crossings($near) as $crossing) {
             self::assertNull((new SettingCures($near, [$crossing], $wide))->of($crossing));
         }

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Spread;
+
+use Admek\Core\Fish\Species;
+use Admek\Core\Ground\Course;
+use Admek\Core\Ground\Pass;
+use Admek\Core\Ground\PassChoice;
+use Admek\Core\Ground\PassRules;
+use Admek\Core\Ground\PassWords;
+use Admek\Core\Ground\Place;
+use Admek\Core\Rules\RuleBook;
+use Admek\Core\Spread\Check\BottomFishing;
+use Admek\Core\Spread\Check\Coverage;
+use Admek\Core\Spread\Check\FishOn;
+use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Drafting\DraftBand;
+use Admek\Core\Spread\Drafting\Water;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Trip\Chores;
+use Admek\Core\Trip\ForecastHour;
+use Admek\Core\Trip\GoLimits;
+use Admek\Core\Trip\Lee;
+use Admek\Core\Trip\TripClock;
+use Admek\Core\Units\Sentence;
+use Admek\Core\Units\Units;
+use Admek\Core\Water\Band;
+use Admek\Core\Water\Promise;
+use Admek\Core\Water\ReadingRules;
+use Admek\Core\Water\Season;
+use Admek\Core\Water\Shade;
+use Admek\Core\Water\WaterSigns;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Spread\Support\Lines;
+
+/** A threshold that is the boat's own is the one that is judged by. */
+final class OwnRulesTest extends TestCase
+{
+    public function test_what_a_lure_serves_is_the_captain_s_to_say_and_drafts_go_by_it(): void
+    {
+        $wide = $this->limits(['serves_above' => 2.0, 'serves_below' => 4.0]);
+        self::assertEqualsWithDelta(0.6, Coverage::of(10.0, 20.0, [14.0], $wide->reach)->share(), 1e-9);
+        $water = new Water([new DraftBand(Species::King, 10.0, 20.0)], $wide->reach);
+        $water->put(14.0);
+        self::assertEqualsWithDelta(0.6, $water->covered(), 0.03);
+        self::assertEquals($wide->reach, $wide->withBands(['king' => [1.0, 2.0]])->reach, 'it stays with other bands');
+    }
+
+    public function test_a_fish_clears_more_lines_the_farther_it_is_held_to_wander(): void
+    {
+        $running = (new SpreadSolver)->all(Lines::planned([
+            Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 42.0]), Lines::line('S3', 'diver', ['dial' => 3.0, 'let_out' => 42.0]),
+        ]), new Conditions(1.03));
+        self::assertSame(['P3' => [], 'S3' => []], FishOn::clearing($running, $this->limits(['fish_way' => 0.0])));
+        self::assertSame(['P3' => ['S3'], 'S3' => ['P3']], FishOn::clearing($running, $this->limits(['fish_way' => 20.0])));
+    }
+
+    public function test_a_flatter_line_on_bottom_wants_less_weight(): void
+    {
+        $conditions = new Conditions(0.6);
+        $running = (new SpreadSolver)->run(Lines::planned([Lines::line('P4', 'bouncer')])[0], $conditions);
+        $lightest = fn (array $own): ?float => BottomFishing::of($running, $conditions, $this->limits($own))?->lightest;
+
+        self::assertLessThan($lightest([]), $lightest(['steep_enough' => 15.0, 'most_scope' => 4.0]));
+        self::assertStringContainsString(
+            'line at 15°', BottomFishing::of($running, $conditions, $this->limits(['steep_enough' => 15.0]))?->advice()->in(Units::Us) ?? '',
+        );
+    }
+
+    public function test_the_lee_the_shade_and_the_promise_go_by_their_book(): void
+    {
+        $clock = TripClock::of('06:30', '13:00', 9000.0, RuleBook::of(Chores::rules()));
+        $lee = static fn (array $own): string => Lee::of(
+            [new ForecastHour(480, 3.0, null, 90.0)], $clock, RuleBook::of(GoLimits::rules(), $own),
+        )->in(Units::Us);
+        self::assertStringContainsString('eastern shore', $lee([]));
+        self::assertStringContainsString('No wind', $lee(['calm' => 4.0]));
+
+        $sun = ['elevation' => 50.0, 'bearing' => 90.0];
+        $side = static fn (array $own): string => Shade::advice($sun, null, null, RuleBook::of(ReadingRules::rules(), $own))
+            ?->answer->in(Units::Us) ?? '';
+        self::assertStringStartsWith('The western side', $side([]));
+        self::assertStringStartsWith('Either side', $side(['lit' => 40.0]));
+
+        $band = new Band(Species::King, 30.0, 50.0, 1.0, 'temperature', Sentence::of('.'));
+        $named = static fn (array $own): string => (new Promise(
+            new WaterSigns(Season::Summer), [$band], RuleBook::of(ReadingRules::rules(), $own),
+        ))->advice()[0]->answer->in(Units::Us);
+        self::assertStringContainsString('divers', $named([]));
+        self::assertStringNotContainsString('divers', $named(['within_reach' => 0.5]), 'they get to six of its twenty metres');
+    }
+
+    public function test_a_pass_is_judged_by_its_book_and_told_in_a_line(): void
+    {
+        $a = new Place(45.0, -38.0);
+        $course = Course::of([$a, $a->moved(0.0, 1000.0), $a->moved(600.0, 1900.0)]);
+        $current = ['set' => 180.0, 'drift' => 0.7];
+        $pass = static fn (array $own): Pass => Pass::of($course, 1.0, $current, RuleBook::of(PassRules::rules(), $own));
+
+        self::assertNull(PassWords::lift($pass([])));
+        self::assertStringContainsString('run back', PassWords::lift($pass(['too_slow' => 0.5]))?->in(Units::Us) ?? '');
+        self::assertSame([1, 0], [count($pass([])->turns), count($pass(['corner' => 40.0])->turns)]);
+        $still = RuleBook::of(PassRules::rules(), ['still' => 0.8]);
+        self::assertStringContainsString('Without current', PassChoice::of($pass([]), $pass([]), $current, $still)->why->in(Units::Us));
+
+        $turns = $pass([])->turns;
+        $told = static fn (?array $safe): string => PassWords::turns($turns, $safe)?->in(Units::Metric) ?? '';
+        self::assertMatchesRegularExpression('/^One turn, the tightest \d+ m to starboard: no spread is planned/', $told(null));
+        self::assertStringEndsWith('the spread is safe in it.', $told(['port' => 50.0, 'starboard' => 50.0]));
+        self::assertStringEndsWith('one is tighter than the spread is safe to, 9000 m.', $told(['port' => 50.0, 'starboard' => 9000.0]));
+        self::assertStringEndsWith('one is tighter than the spread is safe to.', $told(['port' => null, 'starboard' => null]));
+        self::assertNull(PassWords::turns([], null));
+    }
+
+    /** @param  array<string, float>  $own */
+    private function limits(array $own): SpreadLimits
+    {
+        return new SpreadLimits(book: RuleBook::of(SpreadLimits::rules(), $own));
+    }
+}
