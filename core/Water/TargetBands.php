@@ -16,17 +16,6 @@ use Admek\Core\Units\Sentence;
  */
 final readonly class TargetBands
 {
-    /** °C about the warmest or coldest water that is as good as it. */
-    private const AS_GOOD = 1.0;
-
-    /** °C from top to bottom within which a column is all alike, and m from which that matters. */
-    private const ALIKE = 2.0;
-
-    private const TALL = 15.0;
-
-    /** Times as many fish off bottom as on it that still leave a species of the ground to the ground. */
-    private const DWELLS = 3;
-
     /** Weight of the first species, the second… */
     private const PRIORITY = [2.0, 1.0, 0.6, 0.4];
 
@@ -73,14 +62,20 @@ final readonly class TargetBands
         $fits = fn (float $depth): bool => $this->signs->profile === null || (
             $this->signs->profile->at($depth) >= $habits->feedsFrom && $this->signs->profile->at($depth) <= $habits->feedsTo
         );
-        [$from, $to] = $this->living($species);
+        $habitat = Habitat::of($species, $this->signs, $this->rules);
+        [$from, $to] = [$habitat->from, $habitat->to];
         // Fish in water it does not feed in, or where it does not live, are another's.
         $marks = $this->signs->marks->at(
             static fn (float $depth): bool => $fits($depth) && $depth >= $from - 1.0 && $depth <= $to + 1.0,
         );
         [$lifted, $onBottom] = [$marks->lifted($bottom, $this->rules), $marks->onBottom($bottom, $this->rules)];
         $dwells = in_array($species, [Species::LakeTrout, Species::Walleye], true);
-        if ($dwells && $bottom !== null && ! $onBottom->none() && self::DWELLS * $onBottom->fish() >= $lifted->fish()) {
+        if (
+            $dwells
+            && $bottom !== null
+            && ! $onBottom->none()
+            && $this->rules->get('dwells') * $onBottom->fish() >= $lifted->fish()
+        ) {
             return new Band($species, max(0.0, $bottom - $this->rules->get('least_band')), $bottom, 1.0, 'bottom', Sentence::of(
                 '{fish} marked within {within} of bottom at {bottom}: close to it, simple and slow, little hardware.',
                 [
@@ -119,7 +114,8 @@ final readonly class TargetBands
             return null;
         }
         $habits = Habits::of($species, $this->habits);
-        [$from, $to, $where] = $this->living($species);
+        $habitat = Habitat::of($species, $this->signs, $this->rules);
+        [$from, $to, $where] = [$habitat->from, $habitat->to, $habitat->where];
         $figures = [
             'name' => $species->label(),
             'likesFrom' => [Quantity::Temperature, $habits->likesFrom],
@@ -139,9 +135,9 @@ final readonly class TargetBands
             if ($found !== null) {
                 $band = $this->atLeast($found['top'], $found['bottom'], $to);
 
-                $alike = $profile->warmest() - $profile->coldest() < self::ALIKE
+                $alike = $profile->warmest() - $profile->coldest() < $this->rules->get('column_alike')
                     && 0.9 * ($to - $from) < $found['bottom'] - $found['top']
-                    && $to - $from > self::TALL;
+                    && $to - $from > $this->rules->get('tall');
                 $choice = $alike ? ' The column is all alike: temperature does not choose, marks and structure do.' : '';
 
                 return new Band(
@@ -161,8 +157,9 @@ final readonly class TargetBands
         }
         $cold = $profile->warmest() < $habits->feedsFrom;
         $best = $cold ? $profile->warmest() : $profile->coldest();
+        $asGood = $this->rules->get('as_good');
         $near = self::thickest(
-            $profile->within($best - ($cold ? self::AS_GOOD : 0.0), $best + ($cold ? 0.0 : self::AS_GOOD), $to), $from, $to,
+            $profile->within($best - ($cold ? $asGood : 0.0), $best + ($cold ? 0.0 : $asGood), $to), $from, $to,
         ) ?? ['top' => $from, 'bottom' => $to];
         $band = $this->atLeast($near['top'], $near['bottom'], $to);
 
@@ -186,7 +183,8 @@ final readonly class TargetBands
         if ($this->signs->bottom === null) {
             return null;
         }
-        [$from, $to] = $this->living($species);
+        $habitat = Habitat::of($species, $this->signs, $this->rules);
+        [$from, $to] = [$habitat->from, $habitat->to];
 
         return new Band(
             $species,
@@ -199,36 +197,6 @@ final readonly class TargetBands
                 ['name' => $species->label(), 'top' => [Quantity::Depth, $from], 'bottom' => [Quantity::Depth, $to]],
             ),
         );
-    }
-
-    /**
-     * Depths a species keeps to at the season, over this bottom.
-     *
-     * @return array{float, float, string} m from, m to, and how that is said after a depth
-     */
-    private function living(Species $species): array
-    {
-        $bottom = $this->signs->bottom ?? $this->signs->profile?->reaches() ?? 30.0;
-        $most = fn (string $rule): float => min($bottom, $this->rules->get($rule));
-        $cold = ($this->signs->warmth() ?? 10.0) < 9.0;
-
-        return match (true) {
-            $species === Species::Steelhead => [0.0, $most('steelhead_deepest'), ', the top water they live in'],
-            $species === Species::Coho => [0.0, $most('coho_deepest'), ', in the upper water they keep to'],
-            $species === Species::BrownTrout && $this->signs->season === Season::Spring => [
-                0.0, $most('brown_deepest'), ', in the shallows they keep to in spring',
-            ],
-            $species === Species::LakeTrout && $this->signs->season === Season::Spring && $cold => [
-                0.0, $most('lake_trout_spring'), ', inshore while the shallows are warmest',
-            ],
-            $species === Species::LakeTrout && $this->signs->season === Season::Summer && $this->signs->bottom !== null => [
-                max(0.0, $bottom - $this->rules->get('lake_trout_off_bottom')),
-                $bottom,
-                ', near the bottom they lie on in summer',
-            ],
-            $species === Species::Muskie => [0.0, 2 / 3 * $bottom, ', in the middle and upper water'],
-            default => [0.0, $bottom, ''],
-        };
     }
 
     /** A warning where a band lies deeper than anyone has measured. */

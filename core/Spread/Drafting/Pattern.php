@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread\Drafting;
 
-use Admek\Core\Fish\LureFamilies;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Spread\Run\SpreadSolver;
@@ -14,11 +13,9 @@ use Admek\Core\Tackle\Described\DescribedBoard;
 use Admek\Core\Tackle\Described\DescribedDiver;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\DescribedLine;
-use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Described\DescribedReel;
 use Admek\Core\Tackle\Described\HolderKind;
 use Admek\Core\Tackle\Described\LineFigure;
-use Admek\Core\Tackle\Parts\BoardSize;
 use Admek\Core\Tackle\Parts\DiverSize;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Tackle\Rigs\Control;
@@ -49,14 +46,14 @@ final class Pattern
 
     private const LEADER = ['leader_length' => 6 * Units::FOOT, 'leader_test' => 25.0];
 
-    /** m of tow line to a mast board. */
-    private const MAST_OUT = 200 * Units::FOOT;
-
     /** @var array<string, list<Option>> */
     private array $made = [];
 
+    private readonly DraftGear $gear;
+
     public function __construct(private readonly DraftTask $task, private readonly SpreadSolver $solver)
     {
+        $this->gear = new DraftGear($task);
     }
 
     /** Fewest boards a side runs: beyond three divers the rest must go outside them, if there are boards. */
@@ -138,8 +135,8 @@ final class Pattern
     private function stacked(DescribedHolder $holder): array
     {
         $options = [];
-        $reel = $this->reel(Presentation::Stacker);
-        $lure = $this->lure(false);
+        $reel = $this->gear->reel(Presentation::Stacker);
+        $lure = $this->gear->lure(false);
         if ($reel === null || $lure === null) {
             return [];
         }
@@ -173,7 +170,7 @@ final class Pattern
         $balls = $this->task->gear->balls;
         usort($balls, static fn (DescribedBall $a, DescribedBall $b): int => $a->mass <=> $b->mass);
         $ball = $balls[max(0, count($balls) - 2)] ?? null;
-        $reel = $this->reel(Presentation::Rigger);
+        $reel = $this->gear->reel(Presentation::Rigger);
         if ($ball === null || $reel === null) {
             return [];
         }
@@ -197,7 +194,7 @@ final class Pattern
      */
     private function diver(DescribedHolder $holder, float $dial): array
     {
-        $reel = $this->reel(Presentation::Diver);
+        $reel = $this->gear->reel(Presentation::Diver);
         $plates = $this->task->gear->divers;
         $large = array_values(
             array_filter($plates, static fn (DescribedDiver $plate): bool => $plate->size === DiverSize::Large),
@@ -228,22 +225,22 @@ final class Pattern
      */
     private function trailing(DescribedHolder $holder, ?float $boardOut, Role $role): array
     {
-        [$board, $out] = $boardOut === null ? [null, []] : $this->board($boardOut);
+        [$board, $out] = $boardOut === null ? [null, []] : $this->gear->board($boardOut);
         $options = [];
-        $flat = $this->reel(Presentation::Flat);
+        $flat = $this->gear->reel(Presentation::Flat);
         if ($flat !== null) {
             $options[] = $this->option(
                 $holder, Presentation::Flat, $flat, $role, $out + ['let_out' => 30.0], dives: true, board: $board,
             );
         }
-        $cores = $this->reels(Presentation::Core);
+        $cores = $this->gear->reels(Presentation::Core);
         usort($cores, static fn (DescribedReel $a, DescribedReel $b): int => ($a->colours ?? INF) <=> ($b->colours ?? INF));
         foreach ($cores as $core) {
             $options[] = $this->option(
                 $holder, Presentation::Core, $core, $role, $out + ['colours' => 1.0, 'backing' => 0.0], board: $board,
             );
         }
-        foreach ($boardOut === null ? $this->reels(Presentation::Wire) : [] as $wire) {
+        foreach ($boardOut === null ? $this->gear->reels(Presentation::Wire) : [] as $wire) {
             $options[] = $this->option($holder, Presentation::Wire, $wire, $role, ['let_out' => 20.0, 'backing' => 0.0]);
         }
 
@@ -265,7 +262,7 @@ final class Pattern
         ?DescribedDiver $diver = null,
         ?DescribedBoard $board = null,
     ): ?Option {
-        $lure = $this->lure($dives);
+        $lure = $this->gear->lure($dives);
         if ($lure === null) {
             return null;
         }
@@ -324,64 +321,5 @@ final class Pattern
         usort($rods, static fn (DescribedHolder $a, DescribedHolder $b): int => $a->aft <=> $b->aft);
 
         return $rods;
-    }
-
-    /**
-     * A board so far out (m): an in-line one of the larger sort; without any, a clip on the tow line of a mast board.
-     *
-     * @return array{DescribedBoard, array<string, float>} with its figures
-     */
-    private function board(float $out): array
-    {
-        $inline = array_values(
-            array_filter($this->task->gear->boards, static fn (DescribedBoard $board): bool => $board->size !== BoardSize::Mast),
-        );
-
-        return $inline === []
-            ? [$this->task->gear->boards[0], ['board_out' => self::MAST_OUT, 'clip_out' => $out]]
-            : [$inline[count($inline) - 1], ['board_out' => $out]];
-    }
-
-    /** @return list<DescribedReel> */
-    private function reels(Presentation $presentation): array
-    {
-        $run = $presentation->entry()->reels;
-
-        return array_values(
-            array_filter(
-                $this->task->gear->reels, static fn (DescribedReel $reel): bool => in_array($reel->material, $run, true),
-            ),
-        );
-    }
-
-    /** @return ?DescribedReel divers on braid, which is thin; the rest on nylon, which gives */
-    private function reel(Presentation $presentation): ?DescribedReel
-    {
-        $reels = $this->reels($presentation);
-        $wanted = $presentation === Presentation::Diver ? Material::Braid : Material::Nylon;
-        foreach ($reels as $reel) {
-            if ($reel->material === $wanted) {
-                return $reel;
-            }
-        }
-
-        return $reels[0] ?? null;
-    }
-
-    /** @return ?DescribedLure a lure such as the first species takes, that dives where it must */
-    private function lure(bool $dives): ?DescribedLure
-    {
-        $kinds = LureFamilies::for($this->task->bands[0]->species);
-        $rank = static function (DescribedLure $lure) use ($kinds): int {
-            $at = array_search($lure->kind, $kinds, true);
-
-            return $at === false ? count($kinds) : (int) $at;
-        };
-        $lures = array_values(
-            array_filter($this->task->gear->lures, static fn (DescribedLure $lure): bool => $lure->kind->dives() === $dives),
-        );
-        usort($lures, static fn (DescribedLure $a, DescribedLure $b): int => [$rank($a), $a->name] <=> [$rank($b), $b->name]);
-
-        return $lures[0] ?? null;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Spread;
 
+use Admek\Core\Fish\FishCare;
+use Admek\Core\Fish\Habits;
 use Admek\Core\Fish\Species;
 use Admek\Core\Ground\Course;
 use Admek\Core\Ground\Pass;
@@ -28,10 +30,18 @@ use Admek\Core\Trip\TripClock;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
 use Admek\Core\Water\Band;
+use Admek\Core\Water\Clarity;
+use Admek\Core\Water\Mark;
+use Admek\Core\Water\Marks;
 use Admek\Core\Water\Promise;
+use Admek\Core\Water\Reading;
 use Admek\Core\Water\ReadingRules;
 use Admek\Core\Water\Season;
 use Admek\Core\Water\Shade;
+use Admek\Core\Water\Sky;
+use Admek\Core\Water\Surface;
+use Admek\Core\Water\TargetBands;
+use Admek\Core\Water\TemperatureProfile;
 use Admek\Core\Water\WaterSigns;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Spread\Support\Lines;
@@ -52,7 +62,8 @@ final class OwnRulesTest extends TestCase
     public function test_a_fish_clears_more_lines_the_farther_it_is_held_to_wander(): void
     {
         $running = (new SpreadSolver)->all(Lines::planned([
-            Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 42.0]), Lines::line('S3', 'diver', ['dial' => 3.0, 'let_out' => 42.0]),
+            Lines::line('P3', 'diver', ['dial' => 3.0, 'let_out' => 42.0]),
+            Lines::line('S3', 'diver', ['dial' => 3.0, 'let_out' => 42.0]),
         ]), new Conditions(1.03));
         self::assertSame(['P3' => [], 'S3' => []], FishOn::clearing($running, $this->limits(['fish_way' => 0.0])));
         self::assertSame(['P3' => ['S3'], 'S3' => ['P3']], FishOn::clearing($running, $this->limits(['fish_way' => 20.0])));
@@ -66,7 +77,8 @@ final class OwnRulesTest extends TestCase
 
         self::assertLessThan($lightest([]), $lightest(['steep_enough' => 15.0, 'most_scope' => 4.0]));
         self::assertStringContainsString(
-            'line at 15°', BottomFishing::of($running, $conditions, $this->limits(['steep_enough' => 15.0]))?->advice()->in(Units::Us) ?? '',
+            'line at 15°',
+            BottomFishing::of($running, $conditions, $this->limits(['steep_enough' => 15.0]))?->advice()->in(Units::Us) ?? '',
         );
     }
 
@@ -93,6 +105,45 @@ final class OwnRulesTest extends TestCase
         self::assertStringNotContainsString('divers', $named(['within_reach' => 0.5]), 'they get to six of its twenty metres');
     }
 
+    public function test_the_column_is_read_by_its_book(): void
+    {
+        $column = static fn (float $at): TemperatureProfile => TemperatureProfile::of([
+            ['depth' => 0.0, 'celsius' => 20.0], ['depth' => $at, 'celsius' => 19.0],
+            ['depth' => $at + 2.0, 'celsius' => 10.0], ['depth' => 40.0, 'celsius' => 8.0],
+        ]);
+        $signs = new WaterSigns(
+            Season::Summer, $column(12.0), new Marks([new Mark(20.0, 2), new Mark(39.9)]), 40.0, Clarity::Clear, Sky::Clear,
+            Surface::Calm, 0.3, 0.35, $column(10.0), 2,
+        );
+        $read = static function (array $own) use ($signs): array {
+            $book = RuleBook::of(ReadingRules::rules(), ['lake_trout_off_bottom' => 30.0] + $own);
+            [$habits, $care] = [RuleBook::of(Habits::rules()), RuleBook::of(FishCare::rules())];
+            $bands = (new TargetBands($signs, $habits, $book))->for([Species::LakeTrout, Species::Muskie]);
+            $said = [];
+            foreach ((new Reading($signs, $bands, [Species::Muskie], $habits, $book, $care))->advice() as $advice) {
+                $said[$advice->key] = "{$advice->answer->in(Units::Metric)}: {$advice->why->in(Units::Metric)}";
+            }
+
+            return ['from' => $bands[0]->from, 'to' => $bands[1]->bottom] + $said;
+        };
+        $default = $read([]);
+        self::assertSame('bottom', $default['from'], 'one on the ground against two off it');
+        self::assertSame('marks', $read(['dwells' => 1.0])['from']);
+        self::assertEqualsWithDelta(10.0, $read(['muskie_share' => 0.25])['to'], 2.5);
+
+        self::assertStringStartsWith('Thermocline 2 m deeper', $default['change']);
+        self::assertStringStartsWith('As 2 days ago', $read(['moved' => 3.0])['change']);
+        self::assertStringStartsWith('Gear feels what the log shows', $default['current']);
+        self::assertStringStartsWith('Gear feels up to', $read(['alike' => 0.045])['current']);
+        self::assertArrayHasKey('test', $default);
+        self::assertArrayNotHasKey('test', $read(['high' => 40.0]));
+        self::assertStringContainsString('Below 25 m little colour', $default['finish']);
+        self::assertStringNotContainsString('little colour', $read(['dark' => 80.0])['finish']);
+        self::assertStringStartsWith('Muskie on 18', $default['muskie_leads']);
+        self::assertStringStartsWith('Muskie on 3', $read(['warm_wash' => 15.0])['muskie_leads']);
+        self::assertStringStartsWith('Muskie on 40', $read(['muskie_long_from' => 40.0])['muskie_leads']);
+    }
+
     public function test_a_pass_is_judged_by_its_book_and_told_in_a_line(): void
     {
         $a = new Place(45.0, -38.0);
@@ -104,14 +155,20 @@ final class OwnRulesTest extends TestCase
         self::assertStringContainsString('run back', PassWords::lift($pass(['too_slow' => 0.5]))?->in(Units::Us) ?? '');
         self::assertSame([1, 0], [count($pass([])->turns), count($pass(['corner' => 40.0])->turns)]);
         $still = RuleBook::of(PassRules::rules(), ['still' => 0.8]);
-        self::assertStringContainsString('Without current', PassChoice::of($pass([]), $pass([]), $current, $still)->why->in(Units::Us));
+        self::assertStringContainsString(
+            'Without current', PassChoice::of($pass([]), $pass([]), $current, $still)->why->in(Units::Us),
+        );
 
         $turns = $pass([])->turns;
-        $told = static fn (?array $safe): string => PassWords::turns($turns, $safe)?->in(Units::Metric) ?? '';
-        self::assertMatchesRegularExpression('/^One turn, the tightest \d+ m to starboard: no spread is planned/', $told(null));
-        self::assertStringEndsWith('the spread is safe in it.', $told(['port' => 50.0, 'starboard' => 50.0]));
-        self::assertStringEndsWith('one is tighter than the spread is safe to, 9000 m.', $told(['port' => 50.0, 'starboard' => 9000.0]));
-        self::assertStringEndsWith('one is tighter than the spread is safe to.', $told(['port' => null, 'starboard' => null]));
+        $told = static fn (?float ...$safe): string => PassWords::turns(
+            $turns, $safe === [] ? null : ['port' => $safe[0], 'starboard' => $safe[1] ?? null],
+        )?->in(Units::Metric) ?? '';
+        self::assertMatchesRegularExpression('/^One turn, the tightest \d+ m to starboard: no spread is planned/', $told());
+        self::assertStringEndsWith('the spread is safe in it.', $told(50.0, 50.0));
+        self::assertStringEndsWith(
+            'one is tighter than the spread is safe to, 9000 m.', $told(50.0, 9000.0),
+        );
+        self::assertStringEndsWith('one is tighter than the spread is safe to.', $told(null, null));
         self::assertNull(PassWords::turns([], null));
     }
 

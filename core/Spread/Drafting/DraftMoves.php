@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Spread\Drafting;
+
+use Admek\Core\Spread\Check\Breach;
+use Admek\Core\Spread\Check\Breaches;
+use Admek\Core\Spread\Plan\SpreadPlan;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Described\DescribedLine;
+
+/** Puts a line that fouls at another depth, where it covers most of those at which it does not. */
+final readonly class DraftMoves
+{
+    /** Other depths tried for a line that fouls, and how far apart they are, m. */
+    private const MOST_TRIES = 10;
+
+    private const APART = 1.2;
+
+    public function __construct(private DraftTask $task, private SpreadSolver $solver, private DraftRigging $rigging)
+    {
+    }
+
+    /**
+     * One of the lines of a breach at another depth, where it covers most of those that do not foul.
+     *
+     * @param  array<array-key, non-empty-list<Option>>  $options
+     * @param  array<array-key, DescribedLine>  $lines
+     * @param  list<RunningLine>  $running
+     * @return ?array<array-key, DescribedLine> null where it fouls wherever it is put
+     */
+    public function moved(array $options, array $lines, array $running, Breach $breach): ?array
+    {
+        $known = $this->names($running);
+        $tries = [];
+        foreach ($breach->holders as $holder) {
+            if (Stack::shared($holder, $lines)) {
+                continue;
+            }
+            $water = new Water($this->task->bands, $this->task->limits->reach);
+            foreach ($running as $line) {
+                if ($line->planned->holder !== $holder) {
+                    $water->put($line->depth());
+                }
+            }
+            array_push($tries, ...$this->elsewhere($holder, $options[$holder], $water));
+        }
+        usort(
+            $tries,
+            static fn (array $a, array $b): int => [$b['gain'], $a['holder'], $a['depth']] <=> [
+                $a['gain'], $b['holder'], $b['depth'],
+            ],
+        );
+        foreach (array_slice($tries, 0, self::MOST_TRIES) as ['holder' => $holder, 'option' => $option, 'depth' => $depth]) {
+            $line = $this->rigging->set($option->line->pulling($lines[$holder]->lure), $depth);
+            $moved = $this->solver->run(SpreadPlan::of([$line], $this->task->mast)->lines[0], $this->task->conditions);
+            $all = array_map(
+                static fn (RunningLine $other): RunningLine => $other->planned->holder === $holder ? $moved : $other, $running,
+            );
+            if (Breaches::surelyStands($breach, $all, $this->task->limits)) {
+                continue;
+            }
+            $names = $this->names($all);
+            if (! in_array($breach->name(), $names, true) && array_diff($names, $known) === []) {
+                return array_replace($lines, [$holder => $line]);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Depths a rod could go to instead, well apart, the better ones of each of its ways.
+     *
+     * @param  non-empty-list<Option>  $ways
+     * @return list<array{holder: string, option: Option, depth: float, gain: float}>
+     */
+    private function elsewhere(string $holder, array $ways, Water $water): array
+    {
+        $places = [];
+        $last = -INF;
+        foreach ($water->depths() as $depth) {
+            foreach ($depth - $last < self::APART ? [] : $ways as $option) {
+                if ($option->reaches($depth)) {
+                    $places[] = ['holder' => $holder, 'option' => $option, 'depth' => $depth, 'gain' => $water->gain($depth)];
+                    $last = $depth;
+                    break;
+                }
+            }
+        }
+
+        return $places;
+    }
+
+    /**
+     * @param  list<RunningLine>  $running
+     * @return list<string> of what is grave
+     */
+    private function names(array $running): array
+    {
+        return array_map(static fn (Breach $breach): string => $breach->name(), Breaches::grave($running, $this->task->limits));
+    }
+}
