@@ -202,15 +202,9 @@ final readonly class Locker
             $this->reel($row['reel_id'] ?? null),
             self::one($this->lures, $row['lure_id'] ?? null, 'lure_id', 'a lure in the locker')->described(),
             $figures,
-            isset($row['ball_id'])
-                ? self::one($this->balls, $row['ball_id'], 'ball_id', 'a ball in the locker')->described()
-                : null,
-            isset($row['diver_id'])
-                ? self::one($this->divers, $row['diver_id'], 'diver_id', 'a diver in the locker')->described()
-                : null,
-            isset($row['board_id'])
-                ? self::one($this->boards, $row['board_id'], 'board_id', 'a board in the locker')->described()
-                : null,
+            self::chosen($this->balls, $row, 'ball_id', 'a ball in the locker')?->described(),
+            self::chosen($this->divers, $row, 'diver_id', 'a diver in the locker')?->described(),
+            self::chosen($this->boards, $row, 'board_id', 'a board in the locker')?->described(),
             isset($row['rides_on']) ? $this->holder($row['rides_on'], 'rides_on')->code : null,
             self::word($row, 'leader_material', Material::class),
             self::word($row, 'attractor', Attractor::class),
@@ -259,6 +253,18 @@ final readonly class Locker
             }
         }
         throw InvalidValue::because($field, "the name of what is aboard, not {$name}");
+    }
+
+    /**
+     * @template T of Model
+     *
+     * @param  array<int, T>  $records
+     * @param  array<string, mixed>  $row
+     * @return ?T
+     */
+    private static function chosen(array $records, array $row, string $field, string $what): ?Model
+    {
+        return isset($row[$field]) ? self::one($records, $row[$field], $field, $what) : null;
     }
 
     /**

@@ -12,7 +12,7 @@ use Admek\Core\Rules\Rule;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
-use Admek\Core\Trip\Chores;
+use Admek\Core\Trip\ChoreRules;
 use Admek\Core\Trip\GoLimits;
 use Admek\Core\Trip\Stores;
 use Admek\Core\Water\ReadingRules;
@@ -35,7 +35,7 @@ enum Book: string
     {
         return match ($this) {
             self::Go => GoLimits::rules(),
-            self::Chores => Chores::rules(),
+            self::Chores => ChoreRules::rules(),
             self::Stores => Stores::rules(),
             self::Habits => Habits::rules(),
             self::Reading => ReadingRules::rules(),

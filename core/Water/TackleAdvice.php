@@ -119,7 +119,9 @@ final readonly class TackleAdvice
         }
         $warmth = $this->signs->warmth();
         $default = match (true) {
-            $this->signs->clarity === Clarity::Stained || ($warmth !== null && $warmth > $this->rules->get('warm_wash')) => 'short',
+            $this->signs->clarity === Clarity::Stained || (
+                $warmth !== null && $warmth > $this->rules->get('warm_wash')
+            ) => 'short',
             $this->signs->clarity === Clarity::Clear && $this->signs->surface === Surface::Calm => 'long',
             default => 'mixed',
         };

@@ -6,10 +6,10 @@ namespace Admek\Core\Spread\Drafting;
 
 use Admek\Core\Fish\LureFamilies;
 use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Tackle\Described\BoardUse;
 use Admek\Core\Tackle\Described\DescribedBoard;
 use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Described\DescribedReel;
-use Admek\Core\Tackle\Parts\BoardSize;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Units\Units;
 
@@ -30,9 +30,7 @@ final readonly class DraftGear
      */
     public function board(float $out): array
     {
-        $inline = array_values(
-            array_filter($this->task->gear->boards, static fn (DescribedBoard $board): bool => $board->size !== BoardSize::Mast),
-        );
+        $inline = $this->task->gear->boardsFor(BoardUse::Inline);
 
         return $inline === []
             ? [$this->task->gear->boards[0], ['board_out' => self::MAST_OUT, 'clip_out' => $out]]
@@ -42,13 +40,7 @@ final readonly class DraftGear
     /** @return list<DescribedReel> */
     public function reels(Presentation $presentation): array
     {
-        $run = $presentation->entry()->reels;
-
-        return array_values(
-            array_filter(
-                $this->task->gear->reels, static fn (DescribedReel $reel): bool => in_array($reel->material, $run, true),
-            ),
-        );
+        return $this->task->gear->reelsOf($presentation->entry()->reels);
     }
 
     /** @return ?DescribedReel divers on braid, which is thin; the rest on nylon, which gives */

@@ -37,7 +37,9 @@ final readonly class DraftRigging
                 continue;
             }
             ['option' => $option] = $rod;
-            $band = (new Water($this->task->bands, $this->task->limits->reach))->bandAt($depths[$holder->code]) ?? $this->task->bands[0];
+            $band = (
+                new Water($this->task->bands, $this->task->limits->reach)
+            )->bandAt($depths[$holder->code]) ?? $this->task->bands[0];
             $lure = self::lure($unused, $band, $option->dives);
             $unused = array_values(array_filter($unused, static fn (DescribedLure $other): bool => $other !== $lure));
             $host = $option->rides === null ? [] : array_intersect_key($lines, [$option->rides => true]);

@@ -6,6 +6,7 @@ namespace Admek\Core\Spread\Drafting;
 
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\DescribedLine;
+use Admek\Core\Tackle\Rigs\Downrigger;
 
 /** Rods whose releases share a rigger's cable: the deepest depth among them is the ball's, the others hang above it. */
 final class Stack
@@ -30,7 +31,7 @@ final class Stack
             rsort($shared);
             $last = INF;
             foreach ([$host, ...$cable] as $i => $holder) {
-                $last = $depths[$holder] = min($shared[$i], $last - Pattern::STACK_APART);
+                $last = $depths[$holder] = min($shared[$i], $last - Downrigger::RELEASES_APART);
             }
         }
 

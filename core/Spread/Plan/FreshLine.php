@@ -10,7 +10,6 @@ use Admek\Core\Tackle\Catalogue\Pick;
 use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Described\BoardUse;
 use Admek\Core\Tackle\Described\DescribedBoard;
-use Admek\Core\Tackle\Described\DescribedDiver;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Tackle\Described\DescribedLure;
@@ -18,8 +17,8 @@ use Admek\Core\Tackle\Described\DescribedReel;
 use Admek\Core\Tackle\Described\GearAboard;
 use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Parts\BoardSize;
-use Admek\Core\Tackle\Parts\DiverSize;
 use Admek\Core\Tackle\Parts\Material;
+use Admek\Core\Tackle\Rigs\Downrigger;
 use Admek\Core\Towing\Side;
 use Admek\Core\Units\Units;
 
@@ -29,10 +28,6 @@ use Admek\Core\Units\Units;
  */
 final readonly class FreshLine
 {
-    private const LEADER = 6 * Units::FOOT;
-
-    private const LEADER_TEST = 25.0;
-
     /** m of line to a board, of tow line to a mast board, and of that to the first clip. */
     private const BOARD_OUT = 100 * Units::FOOT;
 
@@ -44,9 +39,6 @@ final readonly class FreshLine
     private const CLIPS_APART = 25 * Units::FOOT;
 
     private const NEAREST_CLIP = 25 * Units::FOOT;
-
-    /** m between releases on one cable. */
-    private const RELEASES_APART = 10 * Units::FOOT;
 
     /** @param  list<DescribedLine>  $lines  of the spread */
     public function __construct(private GearAboard $gear, private array $lines)
@@ -71,8 +63,8 @@ final readonly class FreshLine
             ), $entry);
         }
         $figures = $entry->starts + [
-            LineFigure::LeaderLength->value => $now?->figure(LineFigure::LeaderLength) ?? self::LEADER,
-            LineFigure::LeaderTest->value => $now?->figure(LineFigure::LeaderTest) ?? self::LEADER_TEST,
+            LineFigure::LeaderLength->value => $now?->figure(LineFigure::LeaderLength) ?? Entry::LEADER['leader_length'],
+            LineFigure::LeaderTest->value => $now?->figure(LineFigure::LeaderTest) ?? Entry::LEADER['leader_test'],
         ];
         // A board that is out stays where it is, whatever trails it.
         $kept = $now !== null && $boardUse !== BoardUse::None && BoardUse::of($now->board) === $boardUse;
@@ -88,9 +80,9 @@ final readonly class FreshLine
                 : $this->boardFigures($holder, $boardUse)
             ),
             $entry->picks(Pick::Ball)
-                ? $this->gear->balls[max(0, count($this->gear->balls) - 2)] ?? throw self::lacks('a ball')
+                ? $this->gear->usualBall() ?? throw self::lacks('a ball')
                 : null,
-            $entry->picks(Pick::Diver) ? $this->diver() : null,
+            $entry->picks(Pick::Diver) ? $this->gear->usualDivers()[0] ?? throw self::lacks('a diver') : null,
             $kept ? $now->board : $this->board($boardUse),
             $host?->holder->code,
             $now->leaderMaterial ?? Material::Fluorocarbon,
@@ -132,12 +124,8 @@ final readonly class FreshLine
         if ($now !== null && in_array($now->reel->material, $entry->reels, true)) {
             return $now->reel;
         }
-        foreach ($this->gear->reels as $reel) {
-            if (in_array($reel->material, $entry->reels, true)) {
-                return $reel;
-            }
-        }
-        throw self::lacks(
+
+        return $this->gear->reelsOf($entry->reels)[0] ?? throw self::lacks(
             'a reel of '.implode(' or ', array_map(static fn (Material $material): string => $material->word(), $entry->reels)),
         );
     }
@@ -160,25 +148,12 @@ final readonly class FreshLine
         return $free[0] ?? $this->gear->lures[0] ?? throw self::lacks('a lure');
     }
 
-    private function diver(): DescribedDiver
-    {
-        foreach ($this->gear->divers as $diver) {
-            if ($diver->size === DiverSize::Large) {
-                return $diver;
-            }
-        }
-
-        return $this->gear->divers[0] ?? throw self::lacks('a diver');
-    }
-
     private function board(BoardUse $use): ?DescribedBoard
     {
         if ($use === BoardUse::None) {
             return null;
         }
-        $boards = array_values(
-            array_filter($this->gear->boards, static fn (DescribedBoard $board): bool => BoardUse::of($board) === $use),
-        );
+        $boards = $this->gear->boardsFor($use);
         foreach ($boards as $board) {
             if ($board->size !== BoardSize::Small) {
                 return $board;
@@ -243,7 +218,7 @@ final readonly class FreshLine
             }
         }
 
-        return $taken === [] ? $usual : max($taken) + self::RELEASES_APART;
+        return $taken === [] ? $usual : max($taken) + Downrigger::RELEASES_APART;
     }
 
     private static function lacks(string $what): InvalidValue

@@ -10,6 +10,7 @@ use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Tackle\Rigs\Rig;
+use Admek\Core\Units\Units;
 use Closure;
 
 /**
@@ -20,6 +21,9 @@ use Closure;
  */
 final readonly class Entry
 {
+    /** What a leader is begun with. */
+    public const LEADER = ['leader_length' => 6 * Units::FOOT, 'leader_test' => 25.0];
+
     public const MAIN_LINES = [Material::Nylon, Material::Fluorocarbon, Material::Braid];
 
     public const SPOONS = [LureKind::MediumSpoon, LureKind::MagnumSpoon, LureKind::SmallSpoon];

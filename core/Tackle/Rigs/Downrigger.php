@@ -26,15 +26,17 @@ use Admek\Core\Units\Units;
 
 /**
  * A ball on a cable with one or more rods' lines held by releases on it. The counter is zeroed with the ball at the
- * surface, so the cable out is the reading plus the boom's height (docs/towing-model.md, Riggers). Each rod has a Downrigger of
- * its own, which
- * knows what else rides the cable: one pulls the ball back for all.
+ * surface, so the cable out is the reading plus the boom's height (docs/towing-model.md, Riggers). Each rod has a Downrigger
+ * of its own, which knows what else rides the cable: one pulls the ball back for all.
  */
 final readonly class Downrigger extends SoleRig
 {
     public const BALL = 'ball';
 
-    /** Releases on one cable keep at least this far apart, m. */
+    /** m releases are usually set apart on one cable. */
+    public const RELEASES_APART = 10 * Units::FOOT;
+
+    /** m they must keep. */
     private const APART = 0.3;
 
     /**
@@ -169,15 +171,8 @@ final readonly class Downrigger extends SoleRig
     public function withControl(float $value): self
     {
         return $this->stacked()
-            ? new self(
-                $this->ball,
-                $this->cable,
-                $this->reading,
-                $this->own->at($this->clearOfOthers($value)),
-                $this->others,
-                $this->cableOf,
-            )
-            : $this->withReading($value);
+            ? $this->withRelease($this->own->at($this->clearOfOthers($value)))
+            : new self($this->ball, $this->cable, $value, $this->own, $this->others, $this->cableOf);
     }
 
     /** As high above the ball, or as little higher as no other release is clipped. */
@@ -194,9 +189,9 @@ final readonly class Downrigger extends SoleRig
         return min($above, $this->reading);
     }
 
-    private function withReading(float $reading): self
+    private function withRelease(Release $own): self
     {
-        return new self($this->ball, $this->cable, $reading, $this->own, $this->others, $this->cableOf);
+        return new self($this->ball, $this->cable, $this->reading, $own, $this->others, $this->cableOf);
     }
 
     public function hangsOn(): ?string
@@ -206,13 +201,8 @@ final readonly class Downrigger extends SoleRig
 
     public function hungWith(array $others): self
     {
-        $releases = [];
-        foreach ($others as $other) {
-            $cable = $other->cable();
-            if ($cable !== null) {
-                $releases[] = $cable->own;
-            }
-        }
+        $cables = array_filter(array_map(static fn (Rig $other): ?self => $other->cable(), $others));
+        $releases = array_values(array_map(static fn (self $cable): Release => $cable->own, $cables));
 
         return new self($this->ball, $this->cable, $this->reading, $this->own, $releases, $this->cableOf);
     }

@@ -8,6 +8,7 @@ use Admek\Core\InvalidValue;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Trip\BaitCure;
 use Admek\Core\Trip\Chore;
+use Admek\Core\Trip\ChoreRules;
 use Admek\Core\Trip\Chores;
 use Admek\Core\Trip\StoreItem;
 use Admek\Core\Trip\Stores;
@@ -45,7 +46,7 @@ final class ChoresTest extends TestCase
      */
     private function byTime(TripNeeds $needs, string $linesIn, ?float $run, array $own = []): array
     {
-        $rules = RuleBook::of(Chores::rules(), $own);
+        $rules = RuleBook::of(ChoreRules::rules(), $own);
         $byTime = [];
         foreach (Chores::for($needs, TripClock::of($linesIn, '12:30', $run, $rules), $rules) as $chore) {
             if ($chore->key !== 'charge') {
@@ -58,7 +59,7 @@ final class ChoresTest extends TestCase
 
     public function test_it_re_times_itself_when_lines_in_moves(): void
     {
-        $rules = RuleBook::of(Chores::rules());
+        $rules = RuleBook::of(ChoreRules::rules());
         [$early, $late] = array_map(
             fn (string $linesIn): array => $this->keyed(
                 Chores::for($this->needs(), TripClock::of($linesIn, '13:00', 6000.0, $rules), $rules),
@@ -76,7 +77,7 @@ final class ChoresTest extends TestCase
 
     public function test_only_what_the_trip_needs(): void
     {
-        $rules = RuleBook::of(Chores::rules());
+        $rules = RuleBook::of(ChoreRules::rules());
         $of = fn (TripNeeds $needs): array => array_keys(
             $this->keyed(Chores::for($needs, TripClock::of('06:00', '12:00', null, $rules), $rules)),
         );
@@ -97,7 +98,7 @@ final class ChoresTest extends TestCase
 
     public function test_bait_is_thawed_before_it_is_cured_and_cured_before_it_is_cut(): void
     {
-        $rules = RuleBook::of(Chores::rules());
+        $rules = RuleBook::of(ChoreRules::rules());
         foreach ([
             [BaitCure::Salt, 600, '10 h in salt toughen it so that it stays on the hook.'],
             [BaitCure::Brine, 480, '8 h in brine firm it and keep its shine.'],
@@ -120,7 +121,7 @@ final class ChoresTest extends TestCase
 
     public function test_the_clock_of_a_trip(): void
     {
-        $rules = RuleBook::of(Chores::rules());
+        $rules = RuleBook::of(ChoreRules::rules());
         $clock = TripClock::of('06:15', '12:30', 8 * Units::MILE, $rules);
         self::assertSame(
             [375 - 34 - 5, 375, 750 - 34, 750],

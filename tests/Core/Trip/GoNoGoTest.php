@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Trip;
 
 use Admek\Core\Rules\RuleBook;
-use Admek\Core\Trip\Chores;
+use Admek\Core\Trip\ChoreRules;
 use Admek\Core\Trip\Criterion;
 use Admek\Core\Trip\ForecastHour;
 use Admek\Core\Trip\GoLimits;
@@ -132,7 +132,7 @@ final class GoNoGoTest extends TestCase
 
     public function test_the_lee_and_its_change(): void
     {
-        $clock = TripClock::of('06:30', '13:00', 9000.0, RuleBook::of(Chores::rules()));
+        $clock = TripClock::of('06:30', '13:00', 9000.0, RuleBook::of(ChoreRules::rules()));
         self::assertSame(
             'Wind from the SW: water under the south-western shore is in the lee.',
             Lee::of(array_values($this->settled()), $clock)->in(Units::Us),
@@ -154,7 +154,7 @@ final class GoNoGoTest extends TestCase
      */
     private function judged(array $forecast, ?float $run = 6 * Units::MILE, ?float $water = 14.0, array $own = []): GoNoGo
     {
-        $clock = TripClock::of('06:30', '13:20', 6 * Units::MILE, RuleBook::of(Chores::rules()));
+        $clock = TripClock::of('06:30', '13:20', 6 * Units::MILE, RuleBook::of(ChoreRules::rules()));
 
         return GoNoGo::of(array_values($forecast), RuleBook::of(GoLimits::rules(), $own), $clock, $run, $water);
     }
