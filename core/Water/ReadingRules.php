@@ -86,7 +86,7 @@ final class ReadingRules
                 'With less it fishes beside it.',
             ),
             new Rule(
-                'moved', 'A thermocline has moved when by more than', 1.5, 0.3, 10, Quantity::Depth,
+                'moved', 'A thermocline has moved when by more than', 5 * $foot, 0.3, 10, Quantity::Depth,
                 'Less is the cast, not the water.',
             ),
             new Rule(
@@ -94,31 +94,43 @@ final class ReadingRules
                 'No one reads it closer.',
             ),
             new Rule(
-                'high', 'Marks this far off bottom want a test line below', 6.0, 1, 40, Quantity::Depth,
+                'high', 'Marks this far off bottom want a test line below', 20 * $foot, 1, 40, Quantity::Depth,
                 'High fish are often not the ones that feed.',
             ),
             new Rule(
-                'dark', 'Little colour is left below', 25.0, 5, 80, Quantity::Depth, 'Water takes red first, then all but blue.',
+                'dark', 'Little colour is left below', 80 * $foot, 5, 80, Quantity::Depth,
+                'Water takes red first, then all but blue.',
             ),
             new Rule(
-                'warm_wash', 'Muskie are short in the wash above', 21.0, 5, 30, Quantity::Temperature,
+                'warm_wash', 'Muskie are short in the wash above', (70 - 32) / 1.8, 5, 30, Quantity::Temperature,
                 'Warm water makes them bold.',
             ),
             new Rule(
-                'muskie_short_from', 'Short muskie leads, from', 3.0, 1, 30, Quantity::Length,
+                'muskie_short_from', 'Short muskie leads, from', 10 * $foot, 1, 30, Quantity::Length,
                 'In the wash, where the hook sets at once.',
             ),
             new Rule(
-                'muskie_short_to', 'Short muskie leads, up to', 6.1, 1, 60, Quantity::Length, 'Farther it is out of the wash.',
+                'muskie_short_to', 'Short muskie leads, up to', 20 * $foot, 1, 60, Quantity::Length,
+                'Farther it is out of the wash.',
             ),
             new Rule(
-                'muskie_long_from', 'Long muskie leads, from', 18.3, 3, 60, Quantity::Length,
+                'muskie_long_from', 'Long muskie leads, from', 60 * $foot, 3, 60, Quantity::Length,
                 'Away from the boat they have forgotten it.',
             ),
-            new Rule('muskie_long_to', 'Long muskie leads, up to', 30.5, 5, 120, Quantity::Length, 'Farther it only sags.'),
-            new Rule('alike', 'Currents this near are alike', 0.09, 0.1 * Units::MPH, 1, Quantity::Speed, 'No log shows less.'),
             new Rule(
-                'cold_spring', 'Spring is cold under', 9.0, 1, 20, Quantity::Temperature,
+                'muskie_long_to', 'Long muskie leads, up to', 100 * $foot, 5, 120, Quantity::Length, 'Farther it only sags.',
+            ),
+            new Rule(
+                'alike',
+                'Currents this near are alike',
+                0.2 * Units::MPH,
+                0.1 * Units::MPH,
+                1,
+                Quantity::Speed,
+                'No log shows less.',
+            ),
+            new Rule(
+                'cold_spring', 'Spring is cold under', (48 - 32) / 1.8, 1, 20, Quantity::Temperature,
                 'Till then the shallows are the warmest water there is.',
             ),
             new Rule(
@@ -131,14 +143,15 @@ final class ReadingRules
                 'The ground is theirs, unless most have left it.',
             ),
             new Rule(
-                'column_alike', 'A column is all alike within', 2.0, 1 / 1.8, 8, Quantity::TemperatureStep,
+                'column_alike', 'A column is all alike within', 4 / 1.8, 1 / 1.8, 8, Quantity::TemperatureStep,
                 'Then temperature does not choose.',
             ),
             new Rule(
-                'tall', 'where it is at least so high', 15.0, 2, 100, Quantity::Depth, 'A shallow one is searched in one go.',
+                'tall', 'where it is at least so high', 50 * $foot, 2, 100, Quantity::Depth,
+                'A shallow one is searched in one go.',
             ),
             new Rule(
-                'as_good', 'Water is as good as the best within', 1.0, 1 / 1.8, 5, Quantity::TemperatureStep,
+                'as_good', 'Water is as good as the best within', 2 / 1.8, 1 / 1.8, 5, Quantity::TemperatureStep,
                 'Fish do not tell it closer.',
             ),
         ];

@@ -59,7 +59,8 @@ final readonly class DraftOptions
                     ridesOn: $boom, leaderMaterial: Material::Fluorocarbon,
                 );
                 $options[] = new Option(
-                    $line, Downrigger::RELEASES_APART, $host->deepest - Downrigger::RELEASES_APART, Role::StackedRelease, false, $boom,
+                    $line, Downrigger::RELEASES_APART, $host->deepest - Downrigger::RELEASES_APART, Role::StackedRelease, false,
+                    $boom,
                 );
             }
         }

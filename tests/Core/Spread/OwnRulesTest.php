@@ -141,7 +141,7 @@ final class OwnRulesTest extends TestCase
         self::assertStringStartsWith('Gear feels up to', $said('current', ['alike' => 0.045]));
         self::assertStringStartsWith('One test line', $said('test'));
         self::assertSame('', $said('test', ['high' => 40.0]));
-        self::assertStringContainsString('Below 25 m little colour', $said('finish'));
+        self::assertStringContainsString('Below 24.4 m little colour', $said('finish'));
         self::assertStringNotContainsString('little colour', $said('finish', ['dark' => 80.0]));
         self::assertStringStartsWith('Muskie on 18', $said('muskie_leads'));
         self::assertStringStartsWith('Muskie on 3', $said('muskie_leads', ['warm_wash' => 15.0]));
