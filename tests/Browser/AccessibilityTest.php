@@ -32,6 +32,40 @@ final class AccessibilityTest extends BrowserTestCase
         $this->assertNothingSeriousInAnyLight();
     }
 
+    #[DataProvider('screens')]
+    public function test_on_a_phone_only_the_rail_scrolls_sideways(string $path, string $shown): void
+    {
+        $this->browser->resize(390, 844);
+        $this->visit($path);
+        $this->see($shown);
+        self::assertSame([], $this->js(<<<'JS'
+            return [document.scrollingElement, ...document.querySelectorAll('body *')]
+                .filter((part) => !part.matches('.rail') && part.scrollWidth > part.clientWidth + 1)
+                .filter((part) => part === document.scrollingElement
+                    || ['auto', 'scroll'].includes(getComputedStyle(part).overflowX))
+                .map((part) => `${part.tagName}.${part.className}`);
+            JS));
+    }
+
+    public function test_on_a_phone_the_spread_is_seen_from_one_side_at_a_time(): void
+    {
+        $this->browser->resize(390, 844);
+        $this->visit('/trips/2/spread');
+        $this->see('svg[aria-label^="Stern view"]');
+        $drawn = fn (): mixed => $this->js(
+            "return document.querySelectorAll('.views > :is([aria-label^=Stern], [aria-label^=Long], [aria-label^=Seen])').length",
+        );
+        self::assertSame(1, $drawn());
+        $this->click('.views-switch button', 'From the side');
+        $this->see('svg[aria-label^="Long view"]');
+        self::assertSame(1, $drawn());
+        $this->keys('w');
+        $this->see('svg[aria-label^="Stern view"]');
+        $this->keys('w');
+        $this->see('svg[aria-label^="Seen from above"]');
+        self::assertSame(1, $drawn());
+    }
+
     /** @return iterable<string, array{string, string, string, string}> screen, what opens it, its text, what is then shown */
     public static function opened(): iterable
     {

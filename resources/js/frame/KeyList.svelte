@@ -12,7 +12,7 @@
         ['0', 'straight again'],
         ['p', 'back to the plan'],
         ['c', 'compare with the plan'],
-        ['w', 'from above, from astern'],
+        ['w', 'from above, from astern; on a phone from the side too'],
         ['x', 'mark the rod to run with others'],
         ['d', 'draft a spread'],
         ['o', 'setting order'],

@@ -65,7 +65,7 @@
             {/each}
         </fieldset>
     </nav>
-    <div class="min-h-0 min-w-0 flex-1 overflow-auto">{@render children()}</div>
+    <div class="relative min-h-0 min-w-0 flex-1 overflow-auto">{@render children()}</div>
 </div>
 
 <style>

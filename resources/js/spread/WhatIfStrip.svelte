@@ -55,7 +55,7 @@
     );
 </script>
 
-<div class="flex items-center gap-2.5" role="group" aria-label="What if">
+<div class="flex items-center gap-2.5 max-sm:flex-wrap" role="group" aria-label="What if">
     <div class="flex items-center gap-1.5">
         <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Slower" onclick={() => desk.stepSpeed(-1)}
             >−</button

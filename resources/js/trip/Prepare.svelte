@@ -76,7 +76,7 @@
                     </div>
                 </dl>
             {/if}
-            <p class="max-w-80 min-w-0 flex-1 text-[13px] leading-tight">
+            <p class="min-w-0 text-[13px] leading-tight max-sm:basis-full sm:max-w-80 sm:flex-1">
                 {limits}
                 <b>Check the current rules.</b>
             </p>

@@ -19,7 +19,7 @@
 </script>
 
 <section aria-labelledby="stores-title" class="flex min-h-0 flex-col">
-    <div class="flex items-baseline gap-3 pb-0.5">
+    <div class="flex flex-wrap items-baseline gap-x-3 pb-0.5">
         <h2 id="stores-title" class="text-lg font-bold">Stores</h2>
         <p class="quiet text-sm">for <span class="figure">{hours.toFixed(1)}</span> hours of fishing, by the plan’s rods</p>
         <button type="button" class="btn btn-xs ml-auto" onclick={() => (ruling = true)}>How it is reckoned…</button>

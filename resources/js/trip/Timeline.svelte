@@ -27,13 +27,13 @@
 </script>
 
 <section aria-labelledby="timeline-title" class="flex min-h-0 flex-col">
-    <div class="flex items-baseline gap-4 pb-1">
+    <div class="flex flex-wrap items-baseline gap-x-4 pb-1">
         <h2 id="timeline-title" class="text-lg font-bold">Back from lines-in</h2>
         <p class="quiet text-sm" role="status">
             <b class="figure text-base-content">{done}</b> of {chores.length} done{#if late > 0},
                 <b class="text-error figure">{late} late</b>{/if}
         </p>
-        <span class="ml-auto flex gap-2">
+        <span class="ml-auto flex gap-2 max-sm:ml-0">
             <button type="button" class="btn btn-xs" onclick={() => (changing = 'new')}>Add a chore</button>
             <a class="btn btn-xs" href="/api/trips/{desk.tripId}/timeline" download>To a calendar</a>
         </span>

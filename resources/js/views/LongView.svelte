@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { ScaleLinear } from 'd3-scale';
     import { line as curve } from 'd3-shape';
+    import { thinned } from './scales';
     import type { Scene } from './scene';
     import { measure } from '../lib/units';
     import Column from './Column.svelte';
@@ -37,7 +38,11 @@
         const { toSi, toShown } = measure(units, 'length');
         const most = toShown(x.domain()[1] ?? 0);
         const step = [10, 20, 25, 50, 100, 200].find((size) => most / size <= 5) ?? 500;
-        return Array.from({ length: Math.floor(most / step) }, (_, i) => ({ at: x(toSi((i + 1) * step)), text: (i + 1) * step }));
+        const ticks = Array.from({ length: Math.floor(most / step) }, (_, i) => ({
+            at: x(toSi((i + 1) * step)),
+            text: (i + 1) * step,
+        }));
+        return thinned(ticks, 34);
     });
 </script>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { line as curve } from 'd3-shape';
-    import type { SidewaysScale } from './scales';
+    import { thinned, type SidewaysScale } from './scales';
     import { underWater, type Scene } from './scene';
     import { figure, measure } from '../lib/units';
     import Column from './Column.svelte';
@@ -44,9 +44,10 @@
         const { toSi, toShown } = measure(units, 'length');
         const most = toShown(Math.abs(x.domain()[0] ?? 0));
         const steps = units === 'us' ? [10, 25, 50, 100, 150, 200] : [3, 10, 20, 30, 50];
-        return [...steps, ...steps.map((step) => -step)]
+        const ticks = [...steps, ...steps.map((step) => -step)]
             .filter((step) => Math.abs(step) <= most)
             .map((step) => ({ at: x(toSi(step)), text: Math.abs(step) }));
+        return thinned(ticks, 28);
     });
 
     const hull = $derived.by(() => {

@@ -98,3 +98,14 @@ export function bottomUnder(profile: readonly { along: number; depth: number }[]
     }
     return before.depth + ((gone - before.along) / (after.along - before.along)) * (after.depth - before.depth);
 }
+
+/** Marks of a scale that stand clear of one another, px; of two that do not the first is kept. */
+export function thinned<T extends { at: number }>(ticks: readonly T[], apart: number): T[] {
+    const kept: T[] = [];
+    for (const tick of ticks) {
+        if (kept.every(({ at }) => Math.abs(at - tick.at) >= apart)) {
+            kept.push(tick);
+        }
+    }
+    return kept;
+}

@@ -30,7 +30,10 @@
 
     let width = $state(760);
     let height = $state(480);
-    const columnWidth = $derived(Math.round(width * 0.58));
+    /** On a phone the column has the width, and the clock's bands stand under it. */
+    const single = $derived(width < 640);
+    const columnWidth = $derived(single ? width : Math.round(width * 0.58));
+    const tall = $derived(single ? height / 2 : height);
     const deepest = $derived(
         Math.max(
             8,
@@ -42,11 +45,11 @@
     );
     const FOOT = 30;
     const y = $derived(
-        depthScale(deepest, height - FOOT)
-            .range([64, height - FOOT])
+        depthScale(deepest, tall - FOOT)
+            .range([64, tall - FOOT])
             .domain([0, deepest]),
     );
-    const ticks = $derived(depthTicks(units, reading?.bottom ?? deepest, (deepest * 34) / height));
+    const ticks = $derived(depthTicks(units, reading?.bottom ?? deepest, (deepest * 34) / tall));
 
     const hour = $derived(Math.min(desk?.hour ?? 0, Math.max(0, (reading?.schedule.length ?? 1) - 1)));
     const slot = $derived(reading?.schedule[hour]);
@@ -141,14 +144,14 @@
             </span>
         </header>
         {#if desk && reading}
-            <div class="views" bind:clientWidth={width} bind:clientHeight={height}>
+            <div class="views" class:single bind:clientWidth={width} bind:clientHeight={height}>
                 <WaterColumn
                     {reading}
                     bands={slot?.bands ?? []}
                     {y}
                     {ticks}
                     width={columnWidth}
-                    {height}
+                    height={tall}
                     {units}
                     mark={(depth) => void mark(depth)}
                     unmark={(id) => void desk?.unmark(id)}
@@ -164,8 +167,8 @@
                     }}
                     {y}
                     {ticks}
-                    width={width - columnWidth}
-                    {height}
+                    width={single ? width : width - columnWidth}
+                    height={tall}
                 />
             </div>
             <aside class="border-base-300 bg-base-100 flex min-h-0 flex-col border-l">
@@ -259,6 +262,9 @@
         min-height: 0;
         overflow: hidden;
     }
+    .views.single {
+        flex-direction: column;
+    }
     @media (max-width: 1000px) {
         .water {
             grid-template: auto minmax(420px, 60vh) auto auto / minmax(0, 1fr);
@@ -270,6 +276,11 @@
         }
         header {
             padding-block: 8px;
+        }
+    }
+    @media (max-width: 640px) {
+        .water {
+            grid-template-rows: auto 840px auto auto;
         }
     }
 </style>

@@ -2,7 +2,7 @@
     import { scaleLinear } from 'd3-scale';
     import { line as curve } from 'd3-shape';
     import type { Schemas } from '../lib/api';
-    import type { DepthScale } from '../views/scales';
+    import { thinned, type DepthScale } from '../views/scales';
     import type { Reading } from './water.svelte';
     import { figure, measure, shown, type Units } from '../lib/units';
     import { shortDay, SPECIES } from '../lib/words';
@@ -55,9 +55,10 @@
         const [least = 0, most = 0] = warm.domain();
         const step = units === 'us' ? 5 : 2;
         const count = Math.floor((toShown(most) - toShown(least)) / step) + 2;
-        return Array.from({ length: count }, (_, i) => (Math.ceil(toShown(least) / step) + i) * step)
+        const ticks = Array.from({ length: count }, (_, i) => (Math.ceil(toShown(least) / step) + i) * step)
             .filter((shownAt) => toSi(shownAt) >= least && toSi(shownAt) <= most)
             .map((shownAt) => ({ at: warm(toSi(shownAt)), text: String(shownAt) }));
+        return thinned(ticks, 30);
     });
 
     function at(depth: number): number | null {
