@@ -48,6 +48,7 @@ Route::post('trips', [TripController::class, 'store']);
 Route::get('boat/books/{book}', [RuleBookController::class, 'show']);
 Route::put('boat/books/{book}', [RuleBookController::class, 'update']);
 Route::get('forecasts', [ForecastController::class, 'offered']);
+Route::get('trips/new', [TripController::class, 'fresh']);
 Route::get('trips/{trip}', [TripController::class, 'show'])->whereNumber('trip');
 Route::put('trips/{trip}', [TripController::class, 'update'])->whereNumber('trip');
 Route::get('trips/{trip}/preparation', [PreparationController::class, 'show'])->whereNumber('trip');

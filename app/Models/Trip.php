@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Admek\Core\Towing\Salinity;
+use Admek\Core\Trip\FreshTrip;
 use Admek\Core\Trip\LineLimit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -90,9 +91,7 @@ final class Trip extends Model
         'water_temperature',
     ];
 
-    protected $attributes = [
-        'water' => 'fresh', 'crew' => 2, 'crew_fish' => false, 'bait_cure' => 'brine', 'bait_strips' => true,
-    ];
+    protected $attributes = FreshTrip::UNSAID;
 
     protected $casts = [
         'date' => 'immutable_date:Y-m-d',

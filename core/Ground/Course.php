@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Admek\Core\Ground;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Units\Units;
 
 /** A way over the ground: places one after another, straight between. */
 final readonly class Course
 {
+    /** m of bottom a captain is offered to follow first, and for how long. */
+    public const FOLLOWED = ['depth' => 80 * Units::FOOT, 'longest' => 2 * Units::MILE];
+
     /** @param  non-empty-list<Place>  $places */
     private function __construct(public array $places)
     {

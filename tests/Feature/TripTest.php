@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Boat;
 use App\Models\Trip;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\Support\FeatureTestCase;
@@ -37,6 +38,41 @@ final class TripTest extends FeatureTestCase
         self::assertSame($this->demoSpread()['lines'], $spread['lines']);
         self::assertSame(1, $spread['version']);
         self::assertSame($trip, $this->send('GET', "/trips/{$trip['id']}", expect: 200)->json());
+    }
+
+    public function test_a_new_trip_is_begun_as_the_last_one_was_but_for_what_is_another_day_s(): void
+    {
+        $this->seedDemo();
+        $this->send('POST', '/trips', self::TRIP + [
+            'water' => 'brackish', 'crew' => 1, 'run' => 9000.0, 'limits_looked_up' => '2031-05-01', 'guests' => ['Ysolde'],
+        ], 201);
+        $begun = $this->send('GET', '/trips/new', expect: 200)->json();
+
+        self::assertSame(now(Boat::query()->sole()->timezone)->addDay()->format('Y-m-d'), $begun['date']);
+        self::assertSame(
+            ['05:30', '11:00', 'Dunmarl Bank', 'brackish', 1, 9000.0, ['lake_trout', 'king']],
+            [
+                $begun['lines_in'], $begun['back_by'], $begun['ground'], $begun['water'], $begun['crew'], $begun['run'],
+                $begun['species'],
+            ],
+        );
+        foreach (['guests', 'bottom', 'line_limit', 'limit_source', 'limits_looked_up', 'catch_limits'] as $anew) {
+            self::assertNull($begun[$anew], $anew);
+        }
+        $this->send('POST', '/trips', ['anglers' => 3] + $begun, 201);
+    }
+
+    public function test_a_boat_s_first_trip_is_begun_with_what_most_are_and_wants_a_ground_and_a_species(): void
+    {
+        $this->send('GET', '/trips/new', expect: 404);
+        $offer = $this->send('GET', '/boat/offer')->json();
+        $this->send('POST', '/boat', ['name' => 'A', 'starter_locker' => true] + $offer, 201);
+        $begun = $this->send('GET', '/trips/new', expect: 200)->json();
+        self::assertSame(['06:00', '12:00', 4, 2], [$begun['lines_in'], $begun['back_by'], $begun['anglers'], $begun['crew']]);
+        self::assertSame(
+            ['/ground', '/species'], array_column($this->send('POST', '/trips', $begun, 422)->json('errors'), 'pointer'),
+        );
+        $this->send('POST', '/trips', ['ground' => 'Dunmarl Bank', 'species' => ['king']] + $begun, 201);
     }
 
     public function test_the_first_trip_of_a_new_boat_has_an_empty_spread(): void

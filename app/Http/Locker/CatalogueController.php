@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Locker;
 
+use Admek\Core\Ground\Course;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\Tries;
 use Admek\Core\Tackle\Catalogue\GearField;
@@ -29,9 +30,11 @@ final class CatalogueController
             'speed' => [
                 'least' => Conditions::SLOWEST,
                 'most' => Conditions::FASTEST,
+                'first' => Conditions::FIRST_SPEED,
                 'step' => Tries::speedStep(Units::Us),
                 'metric_step' => Tries::speedStep(Units::Metric),
             ],
+            'follow' => Course::FOLLOWED,
             'tries' => [
                 'radii' => Tries::RADII,
                 'faster' => Tries::FASTER,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Trips;
 
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Trip\FreshTrip;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\SpreadLine;
@@ -17,14 +19,21 @@ use Illuminate\Validation\ValidationException;
 
 final class TripController
 {
-    /** 2.3 mph in m/s: where most spreads for salmon and trout start. */
-    private const FIRST_SPEED = 1.028192;
-
     public function index(Boat $boat): AnonymousResourceCollection
     {
         return TripResource::collection(
             self::whole()->where('boat_id', $boat->id)->orderByDesc('date')->orderByDesc('lines_in')->get(),
         );
+    }
+
+    /** What a new trip is begun with, for tomorrow by the port's clock. */
+    public function fresh(Boat $boat): JsonResponse
+    {
+        $last = $boat->trips()->orderByDesc('date')->orderByDesc('lines_in')->first();
+
+        return new JsonResponse([
+            'date' => now($boat->timezone)->addDay()->format('Y-m-d'),
+        ] + FreshTrip::after($last?->only(array_keys(FreshTrip::FIRST)) ?? []), options: JSON_PRESERVE_ZERO_FRACTION);
     }
 
     public function show(int $trip): TripResource
@@ -44,7 +53,7 @@ final class TripController
             $spread = $trip->spreads()->create(
                 [
                     'name' => 'Plan',
-                    'speed' => $last->speed ?? self::FIRST_SPEED,
+                    'speed' => $last->speed ?? Conditions::FIRST_SPEED,
                     'school' => $last->school ?? 'boards_first',
                     'setting_order' => $last?->setting_order,
                 ],

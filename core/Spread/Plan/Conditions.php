@@ -15,6 +15,9 @@ use Admek\Core\Units\Units;
 /** How the boat moves through what water while a spread is towed. */
 final readonly class Conditions
 {
+    /** m/s most spreads for salmon and trout start at. */
+    public const FIRST_SPEED = 2.3 * Units::MPH;
+
     /** Slowest and fastest trolling, m/s: a tenth of a mile an hour and ten. */
     public const SLOWEST = 0.04;
 

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
     import { faultOf, type Fault, type Schemas } from '../lib/api';
+    import { theCatalogue } from '../lib/catalogue';
     import { GroundDesk, type Place } from './ground.svelte';
     import { measure } from '../lib/units';
     import { dayWords } from '../lib/words';
@@ -31,9 +32,9 @@
     let tool: Tool = $state('follow');
     let laid: Place[] = $state.raw([]);
     let near: Place | null = $state.raw(null);
-    let depth = $state(24.384);
-    let longest = $state(3218.688);
-    let speed = $state(1.028192);
+    let depth = $state(theCatalogue().follow.depth);
+    let longest = $state(theCatalogue().follow.longest);
+    let speed = $state(theCatalogue().speed.first);
     let drift: number | null = $state(null);
     let set: number | null = $state(null);
     let name = $state('');

@@ -103,6 +103,7 @@
         <Dialog title="The trip" close={() => (opened = null)} look="max-w-4xl w-[58rem]">
             <TripForm
                 {trip}
+                begun={trip}
                 done={() => {
                     opened = null;
                     void desk?.tripChanged();

@@ -5,48 +5,50 @@
     import { SPECIES } from '../lib/words';
     import TextField from '../fields/TextField.svelte';
 
-    /** When, where, with whom, for what, and the limits as looked up: a new trip, or one changed. */
-    let { trip, done, close }: { trip?: Trip; done: (trip: Trip) => void; close: () => void } = $props();
+    /** When, where, with whom, for what, and the limits as looked up: a new trip as the server begins it, or one changed. */
+    let {
+        trip,
+        begun,
+        done,
+        close,
+    }: { trip?: Trip; begun: Schemas['FreshTrip'] | Trip; done: (trip: Trip) => void; close: () => void } = $props();
 
-    // The trip that is changed is one for the form's life.
+    // What is changed, and what it is begun with, are the same for the form's life.
     // svelte-ignore state_referenced_locally
-    const changed = trip;
-    const last = changed ?? aboard.trips[0];
+    const [changed, was] = [trip, begun];
     const units = aboard.boat?.units ?? 'us';
-    const tomorrow = new Date(Date.now() + 86_400_000);
-    const two = (n: number) => String(n).padStart(2, '0');
     const inUnits = (quantity: Quantity, si: number | null | undefined, places?: number): string =>
         si === null || si === undefined ? '' : String(Number(figure(units, quantity, si, places)));
 
-    let date = $state(changed?.date ?? `${tomorrow.getFullYear()}-${two(tomorrow.getMonth() + 1)}-${two(tomorrow.getDate())}`);
-    let linesIn = $state(last?.lines_in ?? '06:00');
-    let backBy = $state(last?.back_by ?? '12:00');
-    let port = $state(last?.port ?? '');
-    let ground = $state(last?.ground ?? '');
-    let run = $state(inUnits('distance', last?.run, 1));
-    let latitude = $state(last?.latitude?.toString() ?? '');
-    let longitude = $state(last?.longitude?.toString() ?? '');
-    let anglers = $state(String(changed?.anglers ?? 4));
-    let guests = $state(changed?.guests?.join(', ') ?? '');
-    let crew = $state(String(last?.crew ?? 2));
-    let crewFish = $state(last?.crew_fish ?? false);
-    let perAngler = $state(changed?.lines_per_angler?.toString() ?? '');
-    let limit = $state(changed?.line_limit?.toString() ?? '');
-    let limitSource = $state(changed?.limit_source ?? '');
-    let lookedUp = $state(changed?.limits_looked_up ?? '');
-    let bottom = $state(inUnits('depth', changed?.bottom, 1));
-    let water: Schemas['WaterKind'] = $state(last?.water ?? 'fresh');
-    let salinity = $state(last?.salinity?.toString() ?? '');
-    let temperature = $state(inUnits('temperature', changed?.water_temperature, 0));
-    let cure: Schemas['BaitCure'] = $state(last?.bait_cure ?? 'brine');
-    let strips = $state(last?.bait_strips ?? true);
-    let species: Schemas['Species'][] = $state(last?.species ?? []);
+    let date = $state(was.date);
+    let linesIn = $state(was.lines_in);
+    let backBy = $state(was.back_by);
+    let port = $state(was.port ?? '');
+    let ground = $state(was.ground);
+    let run = $state(inUnits('distance', was.run, 1));
+    let latitude = $state(was.latitude?.toString() ?? '');
+    let longitude = $state(was.longitude?.toString() ?? '');
+    let anglers = $state(String(was.anglers));
+    let guests = $state(was.guests?.join(', ') ?? '');
+    let crew = $state(String(was.crew));
+    let crewFish = $state(was.crew_fish);
+    let perAngler = $state(was.lines_per_angler?.toString() ?? '');
+    let limit = $state(was.line_limit?.toString() ?? '');
+    let limitSource = $state(was.limit_source ?? '');
+    let lookedUp = $state(was.limits_looked_up ?? '');
+    let bottom = $state(inUnits('depth', was.bottom, 1));
+    let water: Schemas['WaterKind'] = $state(was.water);
+    let salinity = $state(was.salinity?.toString() ?? '');
+    let temperature = $state(inUnits('temperature', was.water_temperature, 0));
+    let cure: Schemas['BaitCure'] = $state(was.bait_cure);
+    let strips = $state(was.bait_strips);
+    let species: Schemas['Species'][] = $state(was.species);
     let bags: Record<string, string> = $state(
-        Object.fromEntries((changed?.catch_limits ?? []).map(({ species: of, bag }) => [of, bag?.toString() ?? ''])),
+        Object.fromEntries((was.catch_limits ?? []).map(({ species: of, bag }) => [of, bag?.toString() ?? ''])),
     );
     let sizes: Record<string, string> = $state(
         Object.fromEntries(
-            (changed?.catch_limits ?? []).map(({ species: of, least_length }) => [of, inUnits('fish', least_length, 1)]),
+            (was.catch_limits ?? []).map(({ species: of, least_length }) => [of, inUnits('fish', least_length, 1)]),
         ),
     );
     let faults: Fault[] = $state([]);

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
+    import { api, ask, type Schemas } from '../lib/api';
     import { shown } from '../lib/units';
     import { dayWords, speciesList } from '../lib/words';
     import { push } from 'svelte-spa-router';
@@ -8,7 +9,14 @@
     /** The season, the next trip on top with what it still lacks. */
     const next = $derived(aboard.nextTrip);
     const others = $derived(aboard.trips.filter((trip) => trip !== next));
-    let planning = $state(false);
+    let planning: Schemas['FreshTrip'] | null = $state(null);
+    let said = $state('');
+
+    async function plan(): Promise<void> {
+        const answer = await ask(api.GET('/trips/new'));
+        planning = 'data' in answer ? answer.data : null;
+        said = planning ? '' : 'The server is not answering: no new trip can be begun yet.';
+    }
 
     const units = $derived(aboard.boat?.units ?? 'us');
     const missing = $derived.by(() => {
@@ -32,21 +40,23 @@
     <div class="flex flex-wrap items-baseline justify-between gap-3 pb-4">
         <h1 class="text-2xl font-bold">{aboard.boat?.name}</h1>
         {#if !planning}
-            <button type="button" class="btn border-base-300" class:btn-primary={!next} onclick={() => (planning = true)}
+            <button type="button" class="btn border-base-300" class:btn-primary={!next} onclick={() => void plan()}
                 >New trip</button
             >
         {/if}
     </div>
 
+    {#if said}<p class="text-error pb-3 font-semibold" role="alert">{said}</p>{/if}
     {#if planning}
         <section class="border-base-300 bg-base-100 rounded-box border p-5" aria-labelledby="new-trip">
             <h2 id="new-trip" class="pb-3 text-xl font-bold">New trip</h2>
             <TripForm
+                begun={planning}
                 done={(trip) => {
-                    planning = false;
+                    planning = null;
                     void push(`/trips/${trip.id}/prepare`);
                 }}
-                close={() => (planning = false)}
+                close={() => (planning = null)}
             />
         </section>
     {:else if next}
