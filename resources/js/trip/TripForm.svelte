@@ -4,6 +4,7 @@
     import { allowed, figure, measure, type Quantity } from '../lib/units';
     import { SPECIES } from '../lib/words';
     import TextField from '../fields/TextField.svelte';
+    import BaitFields from './BaitFields.svelte';
 
     /** When, where, with whom, for what, and the limits as looked up: a new trip as the server begins it, or one changed. */
     let {
@@ -131,11 +132,6 @@
         ['brackish', 'brackish'],
         ['salt', 'salt'],
     ];
-    const CURES: [Schemas['BaitCure'], string][] = [
-        ['brine', 'in brine'],
-        ['salt', 'in salt overnight'],
-        ['fresh', 'cut fresh'],
-    ];
 </script>
 
 <form class="grid gap-x-5 gap-y-2 sm:grid-cols-4" onsubmit={plan} novalidate>
@@ -238,24 +234,7 @@
             fault={allowed(faultOf(faults, `/catch_limits/${i}/least_length`), units, 'fish')}
         />
     {/each}
-    <fieldset class="flex flex-wrap items-center gap-x-4 sm:col-span-4">
-        <legend class="quiet text-sm">Cut bait, if any rod fishes it</legend>
-        {#each CURES as [value, text] (value)}
-            <label class="flex min-h-9 cursor-pointer items-center gap-2"
-                ><input
-                    type="radio"
-                    class="radio radio-sm"
-                    name="cure"
-                    checked={cure === value}
-                    onchange={() => (cure = value)}
-                />{text}</label
-            >
-        {/each}
-        <label class="flex min-h-9 cursor-pointer items-center gap-2 border-l pl-4"
-            ><input type="checkbox" class="checkbox checkbox-sm border-current" bind:checked={strips} />cut into strips, not
-            fished whole</label
-        >
-    </fieldset>
+    <BaitFields bind:cure bind:strips />
     <p class="text-error font-semibold empty:hidden sm:col-span-4" role="alert">{said}</p>
     <p class="flex gap-3 sm:col-span-4">
         <button class="btn btn-primary" disabled={sending}>{changed ? 'Keep it so' : 'Plan this trip'}</button>

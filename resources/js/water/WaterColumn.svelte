@@ -3,9 +3,10 @@
     import { line as curve } from 'd3-shape';
     import type { Schemas } from '../lib/api';
     import { thinned, type DepthScale } from '../views/scales';
-    import type { Reading } from './water.svelte';
+    import { temperatureAt, type Reading } from './water.svelte';
     import { figure, measure, shown, type Units } from '../lib/units';
     import { shortDay, SPECIES } from '../lib/words';
+    import FishMarks from './FishMarks.svelte';
 
     /** The column of water: temperature by depth, what cools fast, the bands of the hour, fish as marked. A tap marks fish at its depth. */
     let {
@@ -61,17 +62,6 @@
         return thinned(ticks, 30);
     });
 
-    function at(depth: number): number | null {
-        const next = readings.findIndex((each) => each.depth >= depth);
-        const [before, after] = [readings[next - 1], readings[next]];
-        if (!after) {
-            return readings.at(-1)?.celsius ?? null;
-        }
-        return before
-            ? before.celsius + ((depth - before.depth) / (after.depth - before.depth)) * (after.celsius - before.celsius)
-            : after.celsius;
-    }
-
     /** Bands overlap: their names stand under one another. */
     const named = $derived.by(() => {
         let last = -Infinity;
@@ -82,13 +72,11 @@
                 return { band, at: last };
             });
     });
-    const most = $derived(Math.max(1, ...reading.histogram.map(({ fish }) => fish)));
-    const RADIUS = { small: 3.5, medium: 5, large: 7 };
 
     let pointed: number | null = $state(null);
     /** Depth, temperature there, and how far off bottom. */
     function pointedWords(depth: number): string {
-        const celsius = at(depth);
+        const celsius = temperatureAt(readings, depth);
         return [
             shown(units, 'depth', depth),
             ...(celsius === null ? [] : [`${figure(units, 'temperature', celsius)}°`]),
@@ -185,50 +173,7 @@
             <tspan class="figure big">{figure(units, 'depth', band.top)}–{shown(units, 'depth', band.bottom)}</tspan></text
         >
     {/each}
-    <path d="M{right} {y(0)}V{y(reading.bottom ?? floor)}" class="rule" />
-    <text x={right + 4} y={y(0) - 9} class="tick">marks</text>
-    {#each reading.histogram as { top, fish } (top)}
-        <rect
-            x={width - (fish / most) * 62}
-            y={y(top) + 1}
-            width={(fish / most) * 62}
-            height={Math.max(2, y(top + reading.bar) - y(top) - 2)}
-            class="bar"
-        />
-        {#if fish > 0}<text
-                x={width - (fish / most) * 62 - 4}
-                y={y(top + reading.bar / 2) + 5}
-                text-anchor="end"
-                class="tick figure">{fish}</text
-            >{/if}
-    {/each}
-    {#each reading.marks as seen, i (seen.id)}
-        <g
-            class="seen"
-            role="button"
-            tabindex="0"
-            aria-label="{seen.count} fish at {shown(units, 'depth', seen.depth)}{reading.bottom === null
-                ? ''
-                : `, ${shown(units, 'depth', reading.bottom - seen.depth)} off bottom`}, {seen.tight
-                ? 'bunched'
-                : 'scattered'}, {seen.size}; take out"
-            onclick={(event) => {
-                event.stopPropagation();
-                unmark(seen.id);
-            }}
-            onkeydown={(event) => (event.key === 'Enter' || event.key === 'Delete') && unmark(seen.id)}
-        >
-            <rect x={right + 2} y={y(seen.depth) - 11} width="42" height="22" fill="transparent" />
-            {#each seen.tight ? [0, 6, 12] : [0, 14, 28] as x, j (j)}
-                <ellipse
-                    cx={right + 10 + x + (i % 2) * 3}
-                    cy={y(seen.depth) + (seen.tight ? (j % 2) * 4 - 2 : (j % 2) * 6 - 3)}
-                    rx={RADIUS[seen.size]}
-                    ry={RADIUS[seen.size] * 0.6}
-                />
-            {/each}
-        </g>
-    {/each}
+    <FishMarks {reading} left={right} {width} {y} {units} {unmark} />
     {#if pointed !== null}
         <g pointer-events="none">
             <path d="M{LEFT} {y(pointed)}H{width}" class="pointed" />
@@ -292,20 +237,6 @@
     .big {
         font-size: 20px;
         font-weight: 700;
-    }
-    .bar {
-        fill: var(--line);
-        fill-opacity: 0.35;
-    }
-    .seen {
-        cursor: pointer;
-    }
-    .seen ellipse {
-        fill: var(--line);
-    }
-    .seen:hover ellipse,
-    .seen:focus-visible ellipse {
-        fill: var(--color-primary);
     }
     .pointed {
         stroke: var(--color-primary);

@@ -86,3 +86,15 @@ function altered(before: Reading, after: Reading): Map<string, string> {
     ];
     return new Map(now.flatMap(([key, text]) => (old.get(key) === text ? [] : [[key, old.get(key) ?? 'nothing']])));
 }
+
+/** °C at a depth, between readings along a straight line; below the last as the last. */
+export function temperatureAt(readings: readonly Schemas['Temperature'][], depth: number): number | null {
+    const next = readings.findIndex((each) => each.depth >= depth);
+    const [before, after] = [readings[next - 1], readings[next]];
+    if (!after) {
+        return readings.at(-1)?.celsius ?? null;
+    }
+    return before
+        ? before.celsius + ((depth - before.depth) / (after.depth - before.depth)) * (after.celsius - before.celsius)
+        : after.celsius;
+}
