@@ -262,11 +262,16 @@ final class EveningTest extends BrowserTestCase
 
     private function labelled(string $label, string $text): void
     {
-        $field = $this->js(
-            'return [...document.querySelectorAll("label")].find((e) => e.textContent.trim() === arguments[0] && e.htmlFor && '
-                .'e.offsetParent).htmlFor',
-            $label,
-        );
+        $field = null;
+        Wait::until(function () use ($label, &$field): bool {
+            $field = $this->js(
+                'return [...document.querySelectorAll("label")].find((e) => e.textContent.trim() === arguments[0] && e.htmlFor '
+                    .'&& e.offsetParent)?.htmlFor',
+                $label,
+            );
+
+            return is_string($field);
+        }, "a field labelled {$label}");
         $this->fill("[id=\"{$field}\"]", $text);
     }
 

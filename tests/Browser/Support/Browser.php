@@ -32,7 +32,9 @@ final class Browser
         ]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $browser = new self(RemoteWebDriver::create($chromeDriver, $capabilities, 20_000, 60_000), $profile, $width, $height);
+        $browser = new self(RemoteWebDriver::create($chromeDriver, $capabilities, 20_000, 180_000), $profile, $width, $height);
+        // What a script waits for may take long on a busy machine.
+        $browser->driver->manage()->timeouts()->setScriptTimeout(150);
         $browser->resize($width, $height);
         // ChromeDriver ends its browsers when it is ended, with the run; what is left of this one is its profile.
         register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($profile)));
