@@ -64,8 +64,8 @@ final readonly class BottomFishing
 
         return new self(
             // What lies below the chain's last part, its main line, pulls at that line's lower end.
-            $loads[count($loads) - 2]->angle, $loads[count($loads) - 1]->angle, $rig->letOut() / $depth, $lightest,
-            $rig->weight(), $fastest->speed, $limits,
+            $loads[count($loads) - 2]->angle, $loads[count($loads) - 1]->angle, $rig->letOut / $depth, $lightest,
+            $rig->weight->mass, $fastest->speed, $limits,
         );
     }
 

@@ -24,7 +24,7 @@ use Admek\Core\Towing\TowLine;
 use Admek\Core\Units\Units;
 
 /** Lure – snell – bottom bouncer – main line. Let-out is read from rod tip to the weight. */
-final readonly class Bouncer extends SoleRig implements BottomRig
+final readonly class Bouncer extends BottomRig
 {
     /** m², what the bouncer's wire adds to its weight's drag (docs/towing-model.md, Figures). */
     private const WIRE = 3e-4;
@@ -36,13 +36,14 @@ final readonly class Bouncer extends SoleRig implements BottomRig
      * @throws InvalidValue naming the field
      */
     public function __construct(
-        public LineStock $main,
-        public LeadWeight $weight,
-        public float $letOut,
+        LineStock $main,
+        LeadWeight $weight,
+        float $letOut,
         public Leader $snell,
-        public Lure $lure,
+        Lure $lure,
     ) {
         self::range()->hold(LineFigure::LetOut, $letOut);
+        parent::__construct($main, $weight, $letOut, $lure);
     }
 
     public static function entry(): Entry
@@ -96,44 +97,9 @@ final readonly class Bouncer extends SoleRig implements BottomRig
         return new self($this->main, $this->weight, $value, $this->snell, $this->lure);
     }
 
-    public function weight(): float
-    {
-        return $this->weight->mass;
-    }
-
-    public function withWeight(float $mass): self
+    public function withWeight(float $mass): static
     {
         return new self($this->main, new LeadWeight($mass), $this->letOut, $this->snell, $this->lure);
-    }
-
-    public function otherControl(): Control
-    {
-        return $this->weight->asControl();
-    }
-
-    public function withOtherControl(float $value): self
-    {
-        return $this->withWeight($value);
-    }
-
-    public function letOut(): float
-    {
-        return $this->letOut;
-    }
-
-    public function lure(): Lure
-    {
-        return $this->lure;
-    }
-
-    public function bottom(): self
-    {
-        return $this;
-    }
-
-    public function wouldHelp(): array
-    {
-        return LeadWeight::WOULD_HELP;
     }
 
     public function ruleOfThumb(?RulesOfThumb $rules = null): RuleOfThumb

@@ -25,7 +25,7 @@ use Admek\Core\Units\Units;
  * A three-way: a weight on its dropper and a lure on its leader meet at the node, then the main line. River work:
  * what holds it is the current past the gear plus the boat's own way. Let-out is read from rod tip to the node.
  */
-final readonly class Dropper extends SoleRig implements BottomRig
+final readonly class Dropper extends BottomRig
 {
     /**
      * @param  float  $dropper  m from node to weight
@@ -34,15 +34,16 @@ final readonly class Dropper extends SoleRig implements BottomRig
      * @throws InvalidValue naming the field
      */
     public function __construct(
-        public LineStock $main,
-        public LeadWeight $weight,
+        LineStock $main,
+        LeadWeight $weight,
         public float $dropper,
-        public float $letOut,
+        float $letOut,
         public Leader $leader,
-        public Lure $lure,
+        Lure $lure,
     ) {
         LineFigure::DropperLength->range()->hold(LineFigure::DropperLength, $dropper);
         self::range()->hold(LineFigure::LetOut, $letOut);
+        parent::__construct($main, $weight, $letOut, $lure);
     }
 
     public static function entry(): Entry
@@ -89,44 +90,9 @@ final readonly class Dropper extends SoleRig implements BottomRig
         return new self($this->main, $this->weight, $this->dropper, $value, $this->leader, $this->lure);
     }
 
-    public function weight(): float
-    {
-        return $this->weight->mass;
-    }
-
-    public function withWeight(float $mass): self
+    public function withWeight(float $mass): static
     {
         return new self($this->main, new LeadWeight($mass), $this->dropper, $this->letOut, $this->leader, $this->lure);
-    }
-
-    public function otherControl(): Control
-    {
-        return $this->weight->asControl();
-    }
-
-    public function withOtherControl(float $value): self
-    {
-        return $this->withWeight($value);
-    }
-
-    public function letOut(): float
-    {
-        return $this->letOut;
-    }
-
-    public function lure(): Lure
-    {
-        return $this->lure;
-    }
-
-    public function bottom(): self
-    {
-        return $this;
-    }
-
-    public function wouldHelp(): array
-    {
-        return LeadWeight::WOULD_HELP;
     }
 
     private static function range(): Range
