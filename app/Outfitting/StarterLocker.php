@@ -5,21 +5,14 @@ declare(strict_types=1);
 namespace App\Outfitting;
 
 use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Tackle\Parts\RatedPoint;
+use Admek\Core\Units\Units;
 use App\Models\Boat;
 use App\Models\Lure;
 
 /** Gear most boats for big water carry, in the trade's generic names and with the model's default figures. */
 final class StarterLocker
 {
-    private const POUND = 0.45359237;
-
-    private const FOOT = 0.3048;
-
-    /** Diameter of 12 lb nylon, m, and 2 mph in m/s: what box figures are commonly given for. */
-    private const RATED_LINE = 0.00035;
-
-    private const RATED_SPEED = 0.89408;
-
     private const REELS = [
         ['Braid 30 lb, counter', 'braid', 30.0, null, true],
         ['Nylon 20 lb', 'nylon', 20.0, null, false],
@@ -64,13 +57,13 @@ final class StarterLocker
             $boat->reels()->create([
                 'name' => $name, 'material' => $material, 'test' => $test, 'colours' => $colours,
                 'counter_calibrated' => $calibrated,
-                'wire_length' => $wire === null ? null : $wire * self::FOOT,
+                'wire_length' => $wire === null ? null : $wire * Units::FOOT,
                 'backing_material' => $colours === null && $wire === null ? null : 'braid',
                 'backing_test' => $colours === null && $wire === null ? null : 30.0,
             ]);
         }
         foreach ([8, 10, 12, 15] as $pounds) {
-            $boat->balls()->create(['name' => "Ball {$pounds} lb", 'mass' => $pounds * self::POUND]);
+            $boat->balls()->create(['name' => "Ball {$pounds} lb", 'mass' => $pounds * Units::POUND]);
         }
         foreach ([
             ['Small diver', 'small', false],
@@ -93,15 +86,11 @@ final class StarterLocker
     /** @param  ?float  $boxDepth ft on 100 ft of 12 lb nylon at 2 mph */
     public static function stowLure(Boat $boat, string $name, LureKind $kind, string $finish, ?float $boxDepth): Lure
     {
-        $rated = $boxDepth === null ? [] : [
-            'rated_depth' => $boxDepth * self::FOOT, 'rated_lead' => 100 * self::FOOT,
-            'rated_line_diameter' => self::RATED_LINE, 'rated_speed' => self::RATED_SPEED,
-        ];
-        $lure = new Lure(
-            ['name' => $name, 'kind' => $kind->value, 'finish' => $finish] + $rated + array_fill_keys(
-                ['rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed'], null,
-            ),
-        );
+        $rated = $boxDepth === null ? null : RatedPoint::onTheBox($boxDepth * Units::FOOT);
+        $lure = new Lure([
+            'name' => $name, 'kind' => $kind->value, 'finish' => $finish, 'rated_depth' => $rated?->depth,
+            'rated_lead' => $rated?->lead, 'rated_line_diameter' => $rated?->lineDiameter, 'rated_speed' => $rated?->speed,
+        ]);
         $boat->lures()->save($lure->fitted());
 
         return $lure;

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Admek\Core\Records;
 
+use Admek\Core\Units\Sentence;
+
 /**
  * What the captain's own soundings of like gear say of a line: the model's depth by the mean ratio of read to reckoned
  * depth, so that a sounding at one let-out and speed speaks of others too.
  */
 final readonly class Soundings
 {
-    /** So many make an opinion to go by (docs/rules.md). */
-    public const ENOUGH = 3;
+    /** So many make an opinion to go by. */
+    private const ENOUGH = 3;
 
     /**
      * @param  float  $depth  m
@@ -52,8 +54,9 @@ final readonly class Soundings
         );
     }
 
-    public function enough(): bool
+    /** Null while there are too few to go by. */
+    public function advice(): ?Sentence
     {
-        return $this->count >= self::ENOUGH;
+        return $this->count >= self::ENOUGH ? Sentence::of('{count} soundings: go by them.', ['count' => $this->count]) : null;
     }
 }

@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use Admek\Core\Files\ForecastFile;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Units\Units;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\Trip;
@@ -24,12 +25,6 @@ use Illuminate\Support\Str;
  */
 final class DemoSeeder extends Seeder
 {
-    private const FOOT = 0.3048;
-
-    private const MPH = 0.44704;
-
-    private const MILE = 1609.344;
-
     /** Name, kind, finish, box depth in feet. */
     private const LURES = [
         ['Amber Wren', LureKind::LongMinnow, 'amber and black', 9.0],
@@ -161,21 +156,21 @@ final class DemoSeeder extends Seeder
             'anglers' => $anglers,
             'lines_per_angler' => 3, 'limit_source' => 'harbour board, Quillhaven',
             'limits_looked_up' => $date->subDays(2)->format('Y-m-d'),
-            'species' => ['king', 'lake_trout'], 'bottom' => 118 * self::FOOT,
-            'port' => 'Quillhaven', 'run' => 6.5 * self::MILE, 'latitude' => 45.31, 'longitude' => -38.42, 'crew' => 2,
+            'species' => ['king', 'lake_trout'], 'bottom' => 118 * Units::FOOT,
+            'port' => 'Quillhaven', 'run' => 6.5 * Units::MILE, 'latitude' => 45.31, 'longitude' => -38.42, 'crew' => 2,
             'catch_limits' => [
                 ['species' => 'king', 'bag' => 3, 'least_length' => 15 * 0.0254],
                 ['species' => 'lake_trout', 'bag' => 2, 'least_length' => null],
             ],
         ]);
         $trip->bands()->createMany([
-            ['species' => 'king', 'top' => 46 * self::FOOT, 'bottom' => 74 * self::FOOT],
-            ['species' => 'lake_trout', 'top' => 92 * self::FOOT, 'bottom' => 114 * self::FOOT],
+            ['species' => 'king', 'top' => 46 * Units::FOOT, 'bottom' => 74 * Units::FOOT],
+            ['species' => 'lake_trout', 'top' => 92 * Units::FOOT, 'bottom' => 114 * Units::FOOT],
         ]);
         foreach ($temperatures as $feet => $fahrenheit) {
-            $trip->temperatures()->create(['depth' => $feet * self::FOOT, 'celsius' => ($fahrenheit - 32) / 1.8]);
+            $trip->temperatures()->create(['depth' => $feet * Units::FOOT, 'celsius' => ($fahrenheit - 32) / 1.8]);
         }
-        $spread = $trip->spreads()->create(['name' => 'Plan', 'speed' => 2.3 * self::MPH]);
+        $spread = $trip->spreads()->create(['name' => 'Plan', 'speed' => 2.3 * Units::MPH]);
         $spread->lines()->createMany($this->lines($boat));
 
         return $trip;
@@ -218,8 +213,8 @@ final class DemoSeeder extends Seeder
                 'clarity' => 'clear',
                 'sky' => 'broken',
                 'surface' => 'ripple',
-                'current_surface' => 0.2 * self::MPH,
-                'current_deep' => 0.1 * self::MPH,
+                'current_surface' => 0.2 * Units::MPH,
+                'current_deep' => 0.1 * Units::MPH,
             ],
             'guests' => ['Maren', 'Tobin', 'Ysolde', 'Pell', 'Ansgar'],
             'forecast' => [
@@ -237,7 +232,7 @@ final class DemoSeeder extends Seeder
         ] as [$feet, $count, $tight, $size]) {
             $trip->marks()->create(
                 [
-                    'depth' => $feet * self::FOOT,
+                    'depth' => $feet * Units::FOOT,
                     'count' => $count,
                     'tight' => $tight,
                     'size' => $size,
@@ -274,7 +269,7 @@ final class DemoSeeder extends Seeder
             ];
             foreach (['let_out', 'backing', 'lead', 'board_out', 'leader_length'] as $length) {
                 $line[$length] = isset($figures[$length])
-                    ? (float) $figures[$length] * self::FOOT
+                    ? (float) $figures[$length] * Units::FOOT
                     : ($length === 'backing' && $presentation === 'core' ? 0.0 : null);
             }
             foreach (['colours', 'dial'] as $figure) {
@@ -296,7 +291,7 @@ final class DemoSeeder extends Seeder
                 'uuid' => (string) Str::uuid(), 'spread_id' => $spread->id, 'bitten_at' => $linesIn->addMinutes($minutes),
                 'holder' => $holder, 'species' => $species, 'outcome' => $outcome, 'note' => null,
                 'length' => $inches === null ? null : $inches * 0.0254,
-                'weight' => $pounds === null ? null : $pounds * 0.45359237,
+                'weight' => $pounds === null ? null : $pounds * Units::POUND,
                 'snapshot' => BiteSnapshot::take(
                     $boat, $lines, new Conditions($spread->speed), $boat->holders()->where('code', $holder)->firstOrFail()->id,
                 ),

@@ -83,7 +83,7 @@ final class PlanningTest extends FeatureTestCase
 
         self::assertEqualsWithDelta($model * 1.2, $told['depth'], 1e-3);
         self::assertEqualsWithDelta($model * 0.1, $told['deviation'], 1e-3);
-        self::assertSame([3, true], [$told['count'], $told['enough']]);
+        self::assertSame([3, '3 soundings: go by them.'], [$told['count'], $told['advice']]);
         $this->send('DELETE', "/soundings/{$ids[0]}", expect: 204);
         $this->send('DELETE', "/soundings/{$ids[0]}", expect: 404);
         self::assertSame(2, $this->send('POST', '/spreads/2/rod', ['holder_id' => 2] + $spread, 200)->json('soundings.count'));

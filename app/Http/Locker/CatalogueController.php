@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Locker;
 
 use Admek\Core\Ground\Course;
+use Admek\Core\Ground\StructureKind;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\Tries;
 use Admek\Core\Tackle\Catalogue\GearField;
@@ -35,6 +36,7 @@ final class CatalogueController
                 'metric_step' => Tries::speedStep(Units::Metric),
             ],
             'follow' => Course::FOLLOWED,
+            'structures' => ['one' => StructureKind::drawnOf(false), 'several' => StructureKind::drawnOf(true)],
             'tries' => [
                 'radii' => Tries::RADII,
                 'faster' => Tries::FASTER,

@@ -91,7 +91,7 @@ final class RodController
         );
 
         return $opinion === null ? null : get_object_vars($opinion) + [
-            'enough' => $opinion->enough(),
+            'advice' => $opinion->advice()?->in(Units::from($boat->units)),
             'taken' => $like->map(
                 static fn (Sounding $s): array => [
                     'taken_at' => $s->taken_at->format('Y-m-d\TH:i:s\Z'),

@@ -31,9 +31,12 @@ final class TripController
     {
         $last = $boat->trips()->orderByDesc('date')->orderByDesc('lines_in')->first();
 
-        return new JsonResponse([
-            'date' => now($boat->timezone)->addDay()->format('Y-m-d'),
-        ] + FreshTrip::after($last?->only(array_keys(FreshTrip::FIRST)) ?? []), options: JSON_PRESERVE_ZERO_FRACTION);
+        return new JsonResponse(
+            ['date' => now($boat->timezone)->addDay()->format('Y-m-d')]
+                + ($last?->only(array_keys(FreshTrip::CARRIED_ON)) ?? FreshTrip::CARRIED_ON)
+                + FreshTrip::ANEW,
+            options: JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     public function show(int $trip): TripResource

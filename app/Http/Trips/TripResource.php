@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Trips;
 
+use Admek\Core\Trip\Lacks;
 use App\Models\Spread;
 use App\Models\Trip;
 use Illuminate\Http\Request;
@@ -26,6 +27,10 @@ final class TripResource extends JsonResource
             'pass' => $this->pass['places'] ?? null,
             'density' => round($this->density(), 2),
             'lines_allowed' => $this->linesAllowed(),
+            'lacks' => Lacks::of(
+                (int) $this->spreads->first()?->lines_count, $this->linesAllowed(), $this->bottom !== null,
+                $this->temperatures->isNotEmpty(), $this->bands->isNotEmpty(),
+            ),
             'bite_count' => $this->bites_count,
         ] + $this->only([
             'id', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance',

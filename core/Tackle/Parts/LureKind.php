@@ -60,9 +60,7 @@ enum LureKind: string
     /** Where a diving lure of the kind typically runs, for one that nobody has rated; null where it has no lip. */
     public function typical(): ?RatedPoint
     {
-        $nylon = static fn (float $feet): RatedPoint => new RatedPoint(
-            $feet * Units::FOOT, 100 * Units::FOOT, 0.35e-3, 2 * Units::MPH,
-        );
+        $nylon = static fn (float $feet): RatedPoint => RatedPoint::onTheBox($feet * Units::FOOT);
 
         return match ($this) {
             self::SmallMinnow => $nylon(5.0),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle\Parts;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Units\Units;
 
 /** A depth a lure is known to run at on a stated lead, line and speed: its box figure, or the captain's own. */
 final readonly class RatedPoint
@@ -35,6 +36,18 @@ final readonly class RatedPoint
         if ($depth > 0.7 * $lead) {
             throw InvalidValue::because('rated_depth', 'at most 0.7 of the rated lead');
         }
+    }
+
+    /**
+     * As boxes commonly give it: on 100 ft of 12 lb nylon at 2 mph.
+     *
+     * @param  float  $depth  m
+     *
+     * @throws InvalidValue naming the field
+     */
+    public static function onTheBox(float $depth): self
+    {
+        return new self($depth, 100 * Units::FOOT, 0.35e-3, 2 * Units::MPH);
     }
 
     /** The same point, had its line dragged by so much more or less. */

@@ -1,4 +1,5 @@
 <script lang="ts" module>
+    import { typedNumber } from '../lib/units';
     import type { paths } from '../lib/schema';
 
     export type BookName = paths['/boat/books/{book}']['get']['parameters']['path']['book'];
@@ -45,14 +46,17 @@
     }
 
     function commit(key: string, optional: boolean): void {
-        const text = typed[key]?.trim().replace(',', '.');
+        const text = typed[key];
         if (text === undefined) {
             return;
         }
-        const figure = text === '' ? null : Number(text);
+        const figure = typedNumber(text);
         if ((figure === null && !optional) || Number.isNaN(figure)) {
             faults = [
-                { pointer: `/own/${key}`, detail: text === '' ? 'Must be a number.' : `“${text.slice(0, 20)}” is not a number.` },
+                {
+                    pointer: `/own/${key}`,
+                    detail: figure === null ? 'Must be a number.' : `“${text.trim().slice(0, 20)}” is not a number.`,
+                },
             ];
             return;
         }

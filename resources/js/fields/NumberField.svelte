@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Fault } from '../lib/api';
-    import { allowed, figure, measure, type Quantity, type Units } from '../lib/units';
+    import { allowed, figure, measure, type Quantity, type Units, typedNumber } from '../lib/units';
 
     /** A figure typed in the boat's units. What is typed stays until it is understood; what is wrong is said beneath. */
     let {
@@ -54,16 +54,15 @@
             misread = '';
             return;
         }
-        const text = typed.trim().replace(',', '.');
-        if (text === '' && clear) {
+        const number = typedNumber(typed);
+        if (number === null && clear) {
             typed = null;
             misread = '';
             clear();
             return;
         }
-        const number = Number(text);
-        if (text === '' || !Number.isFinite(number)) {
-            misread = text === '' ? 'Must be a number.' : `“${text.slice(0, 20)}” is not a number.`;
+        if (number === null || Number.isNaN(number)) {
+            misread = number === null ? 'Must be a number.' : `“${typed.trim().slice(0, 20)}” is not a number.`;
             return;
         }
         misread = '';

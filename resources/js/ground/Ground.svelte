@@ -39,7 +39,7 @@
     let set: number | null = $state(null);
     let name = $state('');
     /** What can be drawn of so many places. */
-    const kinds: Schemas['StructureKind'][] = $derived(laid.length > 1 ? ['edge', 'contour', 'track'] : ['hump', 'point']);
+    const kinds: Schemas['StructureKind'][] = $derived(theCatalogue().structures[laid.length > 1 ? 'several' : 'one']);
     let kind: Schemas['StructureKind'] = $state('hump');
     let faults: Fault[] = $state.raw([]);
     let said = $state('');

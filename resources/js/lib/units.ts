@@ -74,6 +74,13 @@ export function measure(units: Units, quantity: Quantity): Measure {
 /** Said without a decimal that tells nothing. */
 const PLAIN: ReadonlySet<Quantity> = new Set(['leader', 'colours', 'count']);
 
+/** A figure as it is typed, with a point or a comma: null where nothing is, NaN where it is no number. */
+export function typedNumber(text: string): number | null {
+    const plain = text.trim().replace(',', '.');
+    const number = Number(plain);
+    return plain === '' ? null : Number.isFinite(number) ? number : Number.NaN;
+}
+
 /** A figure without its unit. */
 export function figure(units: Units, quantity: Quantity, si: number, decimals?: number): string {
     const { toShown, decimals: usual } = measure(units, quantity);

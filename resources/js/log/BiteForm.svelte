@@ -12,7 +12,7 @@
         type Trip,
     } from '../lib/api';
     import { outbox, uuid } from './outbox.svelte';
-    import { allowed, figure, measure } from '../lib/units';
+    import { allowed, figure, measure, typedNumber } from '../lib/units';
     import { OUTCOME } from '../lib/words';
     import TextField from '../fields/TextField.svelte';
 
@@ -46,11 +46,11 @@
 
     /** What was typed, in SI; what is no number goes as null and is named here. */
     function read(text: string, quantity: 'fish' | 'mass', pointer: string): number | null {
-        if (text.trim() === '') {
+        const number = typedNumber(text);
+        if (number === null) {
             return null;
         }
-        const number = Number(text.trim().replace(',', '.'));
-        if (!Number.isFinite(number)) {
+        if (Number.isNaN(number)) {
             faults = [...faults, { pointer, detail: `“${text.slice(0, 20)}” is not a number.` }];
             return null;
         }

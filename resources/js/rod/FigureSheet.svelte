@@ -1,7 +1,7 @@
 <script lang="ts">
     import { faultOf, type Schemas, type SpreadLine } from '../lib/api';
     import type { SpreadDesk } from '../spread/spread-desk.svelte';
-    import { figure, measure, shown } from '../lib/units';
+    import { figure, measure, shown, typedNumber } from '../lib/units';
 
     /** Every figure the depth was worked out from, where it comes from, and the loads it adds along the line. */
     let { desk, line, report }: { desk: SpreadDesk; line: SpreadLine; report: Schemas['RodReport'] } = $props();
@@ -46,11 +46,11 @@
     );
 
     function override({ key, unit, value }: Figure, text: string): void {
-        const number = Number(text.replace(',', '.')) * scale(unit).size;
-        if (text.trim() === '' || !Number.isFinite(number) || text === said(value, unit)) {
+        const number = typedNumber(text);
+        if (number === null || Number.isNaN(number) || text === said(value, unit)) {
             return;
         }
-        desk.change(line.holder_id, { overrides: { ...line.overrides, [key]: number } });
+        desk.change(line.holder_id, { overrides: { ...line.overrides, [key]: number * scale(unit).size } });
     }
 
     function back({ key }: Figure): void {

@@ -42,9 +42,7 @@
         {:else}—{/if}
     </dd>
 </dl>
-{#if soundings?.enough}
-    <p class="text-sm font-semibold">Three or more soundings: go by them.</p>
-{/if}
+{#if soundings?.advice}<p class="text-sm font-semibold">{soundings.advice}</p>{/if}
 {#if report?.compared}<p class="text-sm leading-snug">{report.compared}</p>{/if}
 {#if report?.doubt}<p class="quiet text-sm">{report.doubt}</p>{/if}
 <SoundingForm {desk} {line} {soundings} />

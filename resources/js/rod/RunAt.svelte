@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { RunningLine, SpreadLine } from '../lib/api';
     import type { Reached, SpreadDesk } from '../spread/spread-desk.svelte';
-    import { figure, measure, shown } from '../lib/units';
+    import { figure, measure, shown, typedNumber } from '../lib/units';
     import { settingWords } from '../lib/catalogue';
 
     /** "Run it at 62 ft": for the chosen rod, and for others marked to go with it. */
@@ -30,8 +30,8 @@
 
     async function runAt(event: SubmitEvent): Promise<void> {
         event.preventDefault();
-        const depth = Number(wanted.replace(',', '.'));
-        if (wanted.trim() === '' || !Number.isFinite(depth)) {
+        const depth = typedNumber(wanted);
+        if (depth === null || Number.isNaN(depth)) {
             outcome = { refused: `Must be a depth in ${measure(units, 'depth').spoken}.` };
             return;
         }

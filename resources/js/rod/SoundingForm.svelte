@@ -1,7 +1,7 @@
 <script lang="ts">
     import { api, ask, type Schemas, type SpreadLine } from '../lib/api';
     import type { SpreadDesk } from '../spread/spread-desk.svelte';
-    import { figure, measure, shown } from '../lib/units';
+    import { figure, measure, shown, typedNumber } from '../lib/units';
     import PickField from '../fields/PickField.svelte';
 
     /** A depth read off the real thing: what the captain saw, beside what the model said of that line then. */
@@ -21,8 +21,8 @@
 
     async function keep(event: SubmitEvent): Promise<void> {
         event.preventDefault();
-        const depth = Number(read.replace(',', '.'));
-        if (read.trim() === '' || !Number.isFinite(depth)) {
+        const depth = typedNumber(read);
+        if (depth === null || Number.isNaN(depth)) {
             said = `Must be a depth in ${measure(units, 'depth').spoken}.`;
             return;
         }

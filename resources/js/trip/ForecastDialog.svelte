@@ -2,7 +2,7 @@
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, faultOf, type Fault, type Schemas } from '../lib/api';
     import type { PreparationDesk } from './preparation.svelte';
-    import { allowed, figure, measure, type Quantity } from '../lib/units';
+    import { allowed, figure, measure, type Quantity, typedNumber } from '../lib/units';
     import Dialog from '../frame/Dialog.svelte';
     import TextField from '../fields/TextField.svelte';
 
@@ -68,7 +68,7 @@
     function keep(event: SubmitEvent): void {
         event.preventDefault();
         const figureOf = (text: string, quantity: Quantity | null): number | null => {
-            const number = text.trim() === '' ? null : Number(text.trim().replace(',', '.'));
+            const number = typedNumber(text);
             return number === null || !quantity ? number : measure(units, quantity).toSi(number);
         };
         for (const [i, row] of rows.entries()) {

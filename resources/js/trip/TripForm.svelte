@@ -1,7 +1,7 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, faultAt, faultOf, type Fault, type Schemas, type Trip } from '../lib/api';
-    import { allowed, figure, measure, type Quantity } from '../lib/units';
+    import { allowed, figure, measure, type Quantity, typedNumber } from '../lib/units';
     import { SPECIES } from '../lib/words';
     import TextField from '../fields/TextField.svelte';
     import BaitFields from './BaitFields.svelte';
@@ -58,7 +58,7 @@
 
     /** An empty field is nothing; what is no number is sent as it is, for the server to name. */
     const number = (text: string): number | null => {
-        const figure = text.trim() === '' ? null : Number(text.trim().replace(',', '.'));
+        const figure = typedNumber(text);
         return Number.isNaN(figure) ? (text as unknown as number) : figure;
     };
     const whole = (text: string): number => number(text) ?? Number.NaN;

@@ -19,21 +19,6 @@
     }
 
     const units = $derived(aboard.boat?.units ?? 'us');
-    const missing = $derived.by(() => {
-        if (!next) {
-            return [];
-        }
-        const lines = next.spreads[0]?.line_count ?? 0;
-        return [
-            ...(lines === 0 ? ['no line is planned'] : []),
-            ...(next.lines_allowed !== null && lines > next.lines_allowed
-                ? [`${lines} lines are over your limit of ${next.lines_allowed}`]
-                : []),
-            ...(next.bottom === null ? ['no bottom depth'] : []),
-            ...(next.temperatures.length === 0 ? ['no water temperatures'] : []),
-            ...(next.bands.length === 0 ? ['no depths to fish'] : []),
-        ];
-    });
 </script>
 
 <main class="mx-auto max-w-5xl px-5 py-6 sm:px-8">
@@ -99,8 +84,8 @@
                     the current rules.
                 </p>
             {/if}
-            {#if missing.length > 0}
-                <p class="pb-4"><b>Still missing:</b> {missing.join(' · ')}</p>
+            {#if next.lacks.length > 0}
+                <p class="pb-4"><b>Still next.lacks:</b> {next.lacks.join(' · ')}</p>
             {/if}
             <p class="flex flex-wrap gap-3">
                 <a class="btn btn-lg" href="#/trips/{next.id}/prepare">Prepare</a>

@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Schemas } from '../lib/api';
-    import { measure, type Units } from '../lib/units';
+    import { measure, type Units, typedNumber } from '../lib/units';
 
     /** How the next marks are: how many, bunched or scattered, how big; and marking by a typed depth. */
     let {
@@ -24,8 +24,8 @@
 
     async function add(event: SubmitEvent): Promise<void> {
         event.preventDefault();
-        const figure = Number(typed.trim().replace(',', '.'));
-        if (typed.trim() === '' || !Number.isFinite(figure)) {
+        const figure = typedNumber(typed);
+        if (figure === null || Number.isNaN(figure)) {
             wrong = 'Must be a depth.';
             return;
         }

@@ -115,14 +115,15 @@ final class OpinionsTest extends TestCase
         self::assertNull(Soundings::opinion([], 10.0));
         $one = Soundings::opinion([new Sounding(11.0, 10.0, 1.0)], 20.0);
         self::assertNotNull($one);
-        self::assertSame([22.0, null, 1, false], [$one->depth, $one->deviation, $one->count, $one->enough()]);
+        self::assertSame([22.0, null, 1, null], [$one->depth, $one->deviation, $one->count, $one->advice()]);
         $three = Soundings::opinion(
             [new Sounding(9.0, 10.0, 0.9), new Sounding(20.0, 20.0, 1.1), new Sounding(33.0, 30.0, 1.0)], 10.0,
         );
         self::assertNotNull($three);
         self::assertEqualsWithDelta(10.0, $three->depth, 1e-9);
         self::assertEqualsWithDelta(1.0, $three->deviation, 1e-9);
-        self::assertSame([3, true, 0.9, 1.1], [$three->count, $three->enough(), $three->slowest, $three->fastest]);
+        self::assertSame('3 soundings: go by them.', $three->advice()?->in(Units::Us));
+        self::assertSame([3, 0.9, 1.1], [$three->count, $three->slowest, $three->fastest]);
         $this->expectException(InvalidValue::class);
         new Sounding(0.1, 10.0, 1.0);
     }
