@@ -21,14 +21,14 @@ use Admek\Core\Spread\Plan\SettingOrder;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\Body;
-use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Internal\SteadyTow;
 use Admek\Core\Towing\Line;
+use Admek\Core\Towing\Medium\Flow;
+use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolver;
 use Admek\Core\Towing\Turn;
-use Admek\Core\Towing\Water;
 
 /** The core alone: time per solve, its growth, and how exact it is. */
 final class CoreBench

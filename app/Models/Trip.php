@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Admek\Core\Towing\Salinity;
+use Admek\Core\Towing\Medium\Salinity;
 use Admek\Core\Trip\FreshTrip;
 use Admek\Core\Trip\LineLimit;
 use Illuminate\Database\Eloquent\Model;

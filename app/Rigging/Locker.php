@@ -11,7 +11,6 @@ use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Tackle\Described\DescribedReel;
 use Admek\Core\Tackle\Described\GearAboard;
-use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Parts\Attractor;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Towing\Side;
@@ -22,7 +21,6 @@ use App\Models\Diver;
 use App\Models\Holder;
 use App\Models\Lure;
 use App\Models\Reel;
-use BackedEnum;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -126,26 +124,15 @@ final readonly class Locker
      */
     public function row(DescribedLine $line): array
     {
-        $figures = [];
-        foreach (LineFigure::cases() as $figure) {
-            $figures[$figure->value] = $line->figure($figure);
-        }
-
         return [
             'holder_id' => $this->holderNamed($line->holder->code, 'holder_id'),
-            'presentation' => $line->presentation->value,
             'reel_id' => self::named($this->reels, $line->reel->name, 'reel_id'),
             'lure_id' => self::named($this->lures, $line->lure->name, 'lure_id'),
             'ball_id' => $line->ball === null ? null : self::named($this->balls, $line->ball->name, 'ball_id'),
             'diver_id' => $line->diver === null ? null : self::named($this->divers, $line->diver->name, 'diver_id'),
             'board_id' => $line->board === null ? null : self::named($this->boards, $line->board->name, 'board_id'),
             'rides_on' => $line->ridesOn === null ? null : $this->holderNamed($line->ridesOn, 'rides_on'),
-            'leader_material' => $line->leaderMaterial?->value,
-            'attractor' => $line->attractor?->value,
-            'dial_side' => $line->dialSide?->value,
-            'cable' => $line->cable?->value,
-            'overrides' => $line->overrides === [] ? null : $line->overrides,
-        ] + $figures;
+        ] + LineColumns::of($line);
     }
 
     public function gear(): GearAboard
@@ -188,50 +175,22 @@ final readonly class Locker
      */
     private function described(array $row): DescribedLine
     {
-        $figures = [];
-        foreach (LineFigure::cases() as $figure) {
-            $value = $row[$figure->value] ?? null;
-            if (is_int($value) || is_float($value)) {
-                $figures[$figure->value] = (float) $value;
-            }
-        }
-
         return new DescribedLine(
             $this->holder($row['holder_id'] ?? null)->described(),
-            self::word($row, 'presentation', Presentation::class) ?? throw InvalidValue::because('presentation', 'given'),
+            LineColumns::word($row, 'presentation', Presentation::class) ?? throw InvalidValue::because('presentation', 'given'),
             $this->reel($row['reel_id'] ?? null),
             self::one($this->lures, $row['lure_id'] ?? null, 'lure_id', 'a lure in the locker')->described(),
-            $figures,
+            LineColumns::figures($row),
             self::chosen($this->balls, $row, 'ball_id', 'a ball in the locker')?->described(),
             self::chosen($this->divers, $row, 'diver_id', 'a diver in the locker')?->described(),
             self::chosen($this->boards, $row, 'board_id', 'a board in the locker')?->described(),
             isset($row['rides_on']) ? $this->holder($row['rides_on'], 'rides_on')->code : null,
-            self::word($row, 'leader_material', Material::class),
-            self::word($row, 'attractor', Attractor::class),
-            self::word($row, 'dial_side', Side::class),
-            self::word($row, 'cable', Material::class),
+            LineColumns::word($row, 'leader_material', Material::class),
+            LineColumns::word($row, 'attractor', Attractor::class),
+            LineColumns::word($row, 'dial_side', Side::class),
+            LineColumns::word($row, 'cable', Material::class),
             array_map(floatval(...), $row['overrides'] ?? []),
         );
-    }
-
-    /**
-     * @template T of BackedEnum
-     *
-     * @param  array<string, mixed>  $row
-     * @param  class-string<T>  $words
-     * @return ?T
-     *
-     * @throws InvalidValue where it is none of them
-     */
-    private static function word(array $row, string $key, string $words): ?BackedEnum
-    {
-        $word = $row[$key] ?? null;
-
-        return is_string($word)
-            ? $words::tryFrom($word) ?? throw InvalidValue::because(
-                $key, 'one of '.implode(', ', array_column($words::cases(), 'value')),
-            )
-            : null;
     }
 
     private function holderNamed(string $code, string $field): int

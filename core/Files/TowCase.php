@@ -11,12 +11,12 @@ use Admek\Core\Towing\Body;
 use Admek\Core\Towing\Branch;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Element;
-use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Line;
+use Admek\Core\Towing\Medium\Flow;
+use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\Turn;
-use Admek\Core\Towing\Water;
 use Closure;
 
 /** The solver's open file (docs/tow-case.md): water, a turn or none, and lines; every figure stated, none assumed. */

@@ -8,10 +8,10 @@ use Admek\Core\Towing\Body;
 use Admek\Core\Towing\Branch;
 use Admek\Core\Towing\Element;
 use Admek\Core\Towing\Line;
+use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolver;
 use Admek\Core\Towing\Turn;
-use Admek\Core\Towing\Water;
 
 /** Writes lines in their water as a tow case, the solver's open file: what every depth on a screen was worked out from. */
 final class TowCaseFile

@@ -11,6 +11,11 @@ final readonly class Place
 {
     public const RADIUS = 6_371_008.8;
 
+    /** Degrees either way; nearer the poles the plane about a place is none. */
+    public const MOST_LATITUDE = 85;
+
+    public const MOST_LONGITUDE = 180;
+
     /**
      * @param  float  $latitude  degrees north
      * @param  float  $longitude  degrees east
@@ -19,8 +24,8 @@ final readonly class Place
      */
     public function __construct(public float $latitude, public float $longitude)
     {
-        InvalidValue::unlessBetween('latitude', $latitude, -85, 85, '°');
-        InvalidValue::unlessBetween('longitude', $longitude, -180, 180, '°');
+        InvalidValue::unlessBetween('latitude', $latitude, -self::MOST_LATITUDE, self::MOST_LATITUDE, '°');
+        InvalidValue::unlessBetween('longitude', $longitude, -self::MOST_LONGITUDE, self::MOST_LONGITUDE, '°');
     }
 
     /** m, by the haversine. */

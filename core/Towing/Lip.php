@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Towing;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Towing\Doubt\Doubt;
 
 /**
  * How the diving area fitted to a lure's rated point follows what is doubted: with more drag on the line it was rated on, or

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Towing;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Towing\Medium\Water;
 
 /** One line as it is towed: where it leaves the boat, its chain from the free end up, and a board if it ends on one. */
 final readonly class TowLine

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Towing;
 
 use Admek\Core\Towing\Internal\SteadyTow;
+use Admek\Core\Towing\Medium\Water;
 
 /** Where a line runs in steady tow, on a straight course or in a steady turn. */
 final readonly class TowSolver

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Trip;
 
-use Admek\Core\Towing\Salinity;
+use Admek\Core\Towing\Medium\Salinity;
 
 /** What a trip is begun with, by its fields, in SI. */
 final class FreshTrip

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Asked;
 
-use Admek\Core\Towing\DepthDoubt;
+use Admek\Core\Towing\Doubt\DepthDoubt;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

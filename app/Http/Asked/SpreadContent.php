@@ -7,7 +7,7 @@ namespace App\Http\Asked;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\SettingSchool;
-use Admek\Core\Towing\Current;
+use Admek\Core\Towing\Medium\Current;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
 use Closure;

@@ -8,6 +8,7 @@ use Admek\Core\Ground\BottomGrid;
 use Admek\Core\Ground\Course;
 use Admek\Core\Ground\Place;
 use Admek\Core\InvalidValue;
+use Admek\Core\Spread\Plan\Conditions;
 use App\Reading\PassReport;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -17,19 +18,19 @@ final class PassRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        $near = StructureRequest::coordinates('follow.near');
+        array_unshift($near['follow.near'], 'required_with:follow');
+
         return [
             'follow' => ['nullable', 'array:depth,near,longest', 'required_without:places'],
             'follow.depth' => ['required_with:follow', 'numeric:strict', 'between:0.5,400'],
-            'follow.near' => ['required_with:follow', 'list', 'size:2'],
-            'follow.near.0' => ['numeric:strict', 'between:-85,85'],
-            'follow.near.1' => ['numeric:strict', 'between:-180,180'],
             'follow.longest' => ['required_with:follow', 'numeric:strict', 'between:200,30000'],
-            'speed' => ['required', 'numeric:strict', 'between:0.05,5'],
+            'speed' => ['required', 'numeric:strict', 'between:'.Conditions::SLOWEST.','.Conditions::FASTEST],
             'current' => ['nullable', 'array:set,drift'],
             'current.set' => ['required_with:current', 'numeric:strict', 'between:0,360'],
             'current.drift' => ['required_with:current', 'numeric:strict', 'between:0,3'],
             'name' => ['nullable', 'string', 'max:60'],
-        ] + StructureRequest::placeRules('nullable');
+        ] + $near + StructureRequest::placeRules('nullable');
     }
 
     public function course(?BottomGrid $grid): Course

@@ -26,9 +26,18 @@ final class StructureRequest extends FormRequest
     {
         return [
             'places' => [$needed, 'list', 'min:1', 'max:'.Structure::MOST_PLACES],
-            'places.*' => ['list', 'size:2'],
-            'places.*.0' => ['numeric:strict', 'between:-85,85'],
-            'places.*.1' => ['numeric:strict', 'between:-180,180'],
+        ] + self::coordinates('places.*');
+    }
+
+    /** @return array<string, list<mixed>> degrees north and east, in that order */
+    public static function coordinates(string $field): array
+    {
+        [$north, $east] = [Place::MOST_LATITUDE, Place::MOST_LONGITUDE];
+
+        return [
+            $field => ['list', 'size:2'],
+            "{$field}.0" => ['numeric:strict', "between:-{$north},{$north}"],
+            "{$field}.1" => ['numeric:strict', "between:-{$east},{$east}"],
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Locker;
 
 use Admek\Core\Ground\Course;
+use Admek\Core\Ground\Place;
 use Admek\Core\Ground\StructureKind;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\Tries;
@@ -36,6 +37,7 @@ final class CatalogueController
                 'metric_step' => Tries::speedStep(Units::Metric),
             ],
             'follow' => Course::FOLLOWED,
+            'places' => ['latitude' => Place::MOST_LATITUDE, 'longitude' => Place::MOST_LONGITUDE],
             'structures' => ['one' => StructureKind::drawnOf(false), 'several' => StructureKind::drawnOf(true)],
             'tries' => [
                 'radii' => Tries::RADII,

@@ -11,7 +11,7 @@ use Admek\Core\Spread\Check\OutOfReach;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
-use Admek\Core\Towing\Flow;
+use Admek\Core\Towing\Medium\Flow;
 use Admek\Core\Units\Units;
 use App\Http\Asked\AskedSpread;
 use App\Http\Asked\BreachResource;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Trips;
 
 use Admek\Core\Fish\Species;
-use Admek\Core\Towing\Salinity;
+use Admek\Core\Towing\Medium\Salinity;
 use Admek\Core\Trip\BaitCure;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Admek\Core\Spread\Plan;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Towing\Current;
-use Admek\Core\Towing\Flow;
+use Admek\Core\Towing\Medium\Current;
+use Admek\Core\Towing\Medium\Flow;
+use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\Turn;
-use Admek\Core\Towing\Water;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
 

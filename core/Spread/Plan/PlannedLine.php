@@ -8,7 +8,7 @@ use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\Parts\Figure;
 use Admek\Core\Tackle\Rigs\Control;
 use Admek\Core\Tackle\Rigs\Rig;
-use Admek\Core\Towing\Doubts;
+use Admek\Core\Towing\Doubt\Doubts;
 use Admek\Core\Towing\TowLine;
 
 /** A rig in its holder: what the plan says of one line. */

@@ -6,7 +6,7 @@ namespace Admek\Core\Spread\Run;
 
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Tackle\Parts\Lure;
-use Admek\Core\Towing\DepthDoubt;
+use Admek\Core\Towing\Doubt\DepthDoubt;
 use Admek\Core\Towing\TowSolution;
 
 /** A planned line as it runs: where its lure is, how surely, and what needs a look. */

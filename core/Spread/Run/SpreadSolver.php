@@ -9,7 +9,7 @@ use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Tackle\Parts\Lure;
 use Admek\Core\Towing\CannotTow;
-use Admek\Core\Towing\DepthDoubt;
+use Admek\Core\Towing\Doubt\DepthDoubt;
 use Admek\Core\Towing\Reach;
 use Admek\Core\Towing\TowSolver;
 

@@ -11,7 +11,7 @@ use Admek\Core\Tackle\Rigs\ControlKind;
 use Admek\Core\Tackle\Rigs\Rig;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\BodyRole;
-use Admek\Core\Towing\Water;
+use Admek\Core\Towing\Medium\Water;
 
 /** A ball, clip weight or sinker: a sphere of lead with drag coefficient 0.5 (Hoerner 1965, ch. 3). */
 final readonly class LeadWeight

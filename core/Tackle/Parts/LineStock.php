@@ -7,7 +7,7 @@ namespace Admek\Core\Tackle\Parts;
 use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\Rigs\Rig;
 use Admek\Core\Towing\Line;
-use Admek\Core\Towing\Water;
+use Admek\Core\Towing\Medium\Water;
 
 /** A line as it lies on the reel: material, test, and the figures that make it sink and drag. */
 final readonly class LineStock

@@ -7,12 +7,12 @@ namespace Admek\Core\Tackle\Parts;
 use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\Rigs\Rig;
 use Admek\Core\Towing\Body;
-use Admek\Core\Towing\Doubts;
-use Admek\Core\Towing\Flow;
+use Admek\Core\Towing\Doubt\Doubts;
 use Admek\Core\Towing\Lip;
+use Admek\Core\Towing\Medium\Flow;
+use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolver;
-use Admek\Core\Towing\Water;
 
 /** Solves the diving area with which a lure runs at a rated point, as it was measured there in fresh water. */
 final readonly class LipFit

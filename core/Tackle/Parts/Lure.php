@@ -7,7 +7,7 @@ namespace Admek\Core\Tackle\Parts;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\BodyRole;
-use Admek\Core\Towing\Doubts;
+use Admek\Core\Towing\Doubt\Doubts;
 use Admek\Core\Towing\Lip;
 
 /**

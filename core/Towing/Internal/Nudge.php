@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Admek\Core\Towing\Internal;
 
-use Admek\Core\Towing\Doubt;
-use Admek\Core\Towing\Doubts;
+use Admek\Core\Towing\Doubt\Doubt;
+use Admek\Core\Towing\Doubt\Doubts;
 use Admek\Core\Towing\Lip;
 
 /** What the figures of a chain are multiplied by while one doubt is tried to one side; all ones is the chain as given. */

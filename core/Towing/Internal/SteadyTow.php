@@ -8,10 +8,10 @@ use Admek\Core\Towing\BoardLoad;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Line;
 use Admek\Core\Towing\Load;
+use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolution;
 use Admek\Core\Towing\Turn;
-use Admek\Core\Towing\Water;
 
 /**
  * One line in steady tow: its chain placed below its tow point, or below the board that carries it, on a straight course

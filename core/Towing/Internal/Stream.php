@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Towing\Internal;
 
-use Admek\Core\Towing\Water;
+use Admek\Core\Towing\Medium\Water;
 
 /**
  * The water past each point of the gear, in the boat's frame: by depth, and where the frame turns with the boat by place

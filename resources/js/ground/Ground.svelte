@@ -3,13 +3,14 @@
     import { faultOf, type Fault, type Schemas } from '../lib/api';
     import { theCatalogue } from '../lib/catalogue';
     import { GroundDesk, type Place } from './ground.svelte';
-    import { measure } from '../lib/units';
     import { dayWords } from '../lib/words';
     import NumberField from '../fields/NumberField.svelte';
     import PickField from '../fields/PickField.svelte';
     import TextField from '../fields/TextField.svelte';
     import GroundChart from './GroundChart.svelte';
+    import OnTheGround from './OnTheGround.svelte';
     import PassPanel from './PassPanel.svelte';
+    import PlaceField from './PlaceField.svelte';
 
     /** Where on the ground: structure drawn or read in, an edge followed at a depth, the pass the planning table then looks at. */
     let { params }: { params: { trip: string } } = $props();
@@ -71,26 +72,6 @@
         }
     }
 
-    let typed = $state('');
-    let misread = $state('');
-
-    /** A place typed in, for who does not tap: latitude, then longitude. */
-    function put(event: SubmitEvent): void {
-        event.preventDefault();
-        const [lat = Number.NaN, lon = Number.NaN] = typed
-            .trim()
-            .split(/[\s,;]+/)
-            .map(Number);
-        misread =
-            Math.abs(lat) <= 85 && Math.abs(lon) <= 180
-                ? ''
-                : 'Must be latitude, then longitude: degrees from -85 to 85 and -180 to 180.';
-        if (misread === '') {
-            tap([lat, lon]);
-            typed = '';
-        }
-    }
-
     function begin(picked: Tool): void {
         tool = picked;
         laid = [];
@@ -112,13 +93,6 @@
             said = `${name} is on the chart.`;
             laid = [];
             name = '';
-        }
-    }
-
-    async function read(event: Event & { currentTarget: HTMLInputElement }, what: 'structures' | 'chart'): Promise<void> {
-        const file = event.currentTarget.files?.[0];
-        if (file) {
-            said = (await desk?.read(file, what)) || `${file.name} is on the chart.`;
         }
     }
 </script>
@@ -242,57 +216,9 @@
                         </span>
                     </form>
                 {/if}
-                <form class="flex items-center gap-1.5" onsubmit={put}>
-                    <label class="quiet text-sm" for="typed-place">or at, °N °E</label>
-                    <input
-                        id="typed-place"
-                        class="input input-sm figure w-40 text-base"
-                        class:input-error={misread}
-                        placeholder="45.31 -38.42"
-                        autocomplete="off"
-                        bind:value={typed}
-                    />
-                    <button class="btn btn-sm">Put it</button>
-                </form>
-                {#if misread}<p class="text-error text-sm font-semibold" role="alert">{misread}</p>{/if}
+                <PlaceField {tap} />
                 <p class="text-sm font-semibold" role="status">{said || (desk.pass ? '' : desk.said)}</p>
-                <h2 class="border-base-300 border-t pt-2 text-lg font-bold">On the ground</h2>
-                <ul class="text-[15px]">
-                    {#each desk.chart.structures as { id, name: title, kind, source } (id)}
-                        <li class="flex items-center gap-2">
-                            <b>{title}</b>
-                            <span class="quiet text-sm">{kind}{source && source !== 'drawn' ? `, ${source}` : ''}</span>
-                            <button
-                                type="button"
-                                class="btn btn-ghost btn-xs ml-auto"
-                                aria-label="Take {title} off the chart"
-                                onclick={() => void desk?.drop(id)}>✕</button
-                            >
-                        </li>
-                    {:else}<li class="quiet">Nothing yet: draw it, or read a file in.</li>{/each}
-                </ul>
-                <p class="flex flex-wrap gap-2">
-                    <a class="btn btn-xs" href="/api/structures/file/gpx" download>Out as GPX</a>
-                    <a class="btn btn-xs" href="/api/structures/file/geojson" download>Out as GeoJSON</a>
-                </p>
-                <label class="quiet text-sm" for="ground-file">Tracks, routes, waypoints: GPX or GeoJSON</label>
-                <input
-                    id="ground-file"
-                    type="file"
-                    accept=".gpx,.json,.geojson"
-                    class="file-input file-input-sm"
-                    onchange={(event) => void read(event, 'structures')}
-                />
-                <label class="quiet text-sm" for="chart-file"
-                    >Your own bottom as a grid, in {measure('metric', 'depth').spoken}</label
-                >
-                <input
-                    id="chart-file"
-                    type="file"
-                    accept=".json"
-                    class="file-input file-input-sm"
-                    onchange={(event) => void read(event, 'chart')}
-                />
+                <OnTheGround {desk} structures={desk.chart.structures} say={(words) => (said = words)} />
             </aside>
         {:else}
             <p class="quiet p-4" role="status">{desk?.said}</p>

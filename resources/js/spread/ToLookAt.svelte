@@ -3,7 +3,8 @@
     import type { Plan, WhatIf } from './plan';
     import Popover from '../frame/Popover.svelte';
     import RuleBookDialog from '../boat/RuleBookDialog.svelte';
-    import type { CureOffer, SpreadDesk } from './spread-desk.svelte';
+    import type { CureOffer } from './asks';
+    import type { SpreadDesk } from './spread-desk.svelte';
 
     /** How many things want a look, and on asking which; each leads to its rod. */
     let { desk }: { desk: SpreadDesk } = $props();

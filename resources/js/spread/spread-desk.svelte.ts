@@ -2,6 +2,7 @@
 import { aboard } from '../lib/aboard.svelte';
 import { api, ask, type Boat, type Holder, type Locker, type Schemas, type Spread, type SpreadLine, type Trip } from '../lib/api';
 import { theCatalogue } from '../lib/catalogue';
+import { askCures, askReach, askRig, type CureOffer } from './asks';
 import { History } from './history.svelte';
 import { Keeper } from './keeper.svelte';
 import { Lookahead } from './lookahead.svelte';
@@ -11,8 +12,6 @@ import { PreviewFeed } from './preview-feed.svelte';
 
 /** What came of "run it at": done, as near as this gear gets, or why not. */
 export type Reached = 'set' | { holder: string; nearest: number; help: string[] }[] | { refused: string };
-
-export type CureOffer = Schemas['Cures']['cures'][number];
 
 export class SpreadDesk {
     plan: Plan = $state.raw({ speed: 0, lines: [], school: 'boards_first', setting_order: null });
@@ -118,27 +117,13 @@ export class SpreadDesk {
     }
 
     /** Rigs a rod as the server would begin it, or off another reel; what it cannot is said. */
-    async rig(holderId: number, { presentation, board }: Kind, reelId: number | null = null): Promise<string> {
-        const answer = await ask(
-            api.POST('/spreads/{spread}/rig', {
-                params: { path: { spread: this.spread.id } },
-                body: {
-                    holder_id: holderId,
-                    presentation,
-                    board,
-                    reel_id: reelId,
-                    speed: this.plan.speed,
-                    lines: this.plan.lines,
-                },
-            }),
-        );
-        if ('data' in answer) {
-            this.add(answer.data.line);
-            return '';
+    async rig(holderId: number, kind: Kind, reelId: number | null = null): Promise<string> {
+        const answer = await askRig(this.spread.id, this.plan, holderId, kind, reelId);
+        if (typeof answer === 'string') {
+            return answer;
         }
-        return 'problem' in answer
-            ? (answer.problem.errors?.[0]?.detail ?? answer.problem.detail)
-            : 'The server is not answering; nothing was changed.';
+        this.add(answer);
+        return '';
     }
 
     mark(holderId: number): void {
@@ -204,19 +189,11 @@ export class SpreadDesk {
 
     /** Asks for what runs lines at a depth (m), and sets each that gets there, as one edit. */
     async runAt(holderIds: number[], depth: number, by: 'control' | 'other' = 'control'): Promise<Reached> {
-        const answer = await ask(
-            api.POST('/spreads/{spread}/reach', {
-                params: { path: { spread: this.spread.id } },
-                body: { speed: this.plan.speed, what_if: this.whatIf, depth, by, holder_ids: holderIds, lines: this.plan.lines },
-            }),
-        );
-        if ('silent' in answer) {
-            return { refused: 'The server is not answering; nothing was changed.' };
+        const lines = await askReach(this.spread.id, this.plan, this.whatIf, { depth, by, holder_ids: holderIds });
+        if (typeof lines === 'string') {
+            return { refused: lines };
         }
-        if ('problem' in answer) {
-            return { refused: answer.problem.errors?.[0]?.detail ?? answer.problem.detail };
-        }
-        const set = new Map(answer.data.lines.filter(({ reached }) => reached).map(({ holder, figures }) => [holder, figures]));
+        const set = new Map(lines.filter(({ reached }) => reached).map(({ holder, figures }) => [holder, figures]));
         if (set.size > 0) {
             const codes = new Map(this.holders.map(({ id, code }) => [id, code]));
             this.edit({
@@ -227,7 +204,7 @@ export class SpreadDesk {
                 }),
             });
         }
-        const short = answer.data.lines.filter(({ reached }) => !reached);
+        const short = lines.filter(({ reached }) => !reached);
         return short.length === 0
             ? 'set'
             : short.map(({ holder, depth: nearest, would_help: help }) => ({ holder, nearest, help }));
@@ -253,14 +230,8 @@ export class SpreadDesk {
     }
 
     /** What would put this right, as tried by the server on the plan and what-ifs of now. */
-    async cures(): Promise<CureOffer[]> {
-        const answer = await ask(
-            api.POST('/spreads/{spread}/cures', {
-                params: { path: { spread: this.spread.id } },
-                body: { ...this.plan, what_if: this.whatIf },
-            }),
-        );
-        return 'data' in answer ? answer.data.cures : [];
+    cures(): Promise<CureOffer[]> {
+        return askCures(this.spread.id, this.plan, this.whatIf);
     }
 
     /** One edit like any other: undo takes it back. The lines are those the server tried. */

@@ -46,7 +46,7 @@
     });
 </script>
 
-<svg {width} {height} role="img" aria-label="Long view: each line's depth and distance behind the boat">
+<svg class="drawing" {width} {height} role="img" aria-label="Long view: each line's depth and distance behind the boat">
     <Column {scene} {width} named={true} marks={labels} {bottomLine} />
     {#each aftTicks as tick (tick.at)}
         <text x={tick.at} y="33" text-anchor="middle" class="tick figure">{tick.text}</text>
@@ -86,51 +86,3 @@
         {#snippet text(code)}<tspan class="code">{code}</tspan>{/snippet}
     </ViewLabels>
 </svg>
-
-<style>
-    .ghost {
-        fill: none;
-        stroke: var(--quiet);
-        stroke-width: 1.2;
-        stroke-dasharray: 2 4;
-    }
-    .tangle {
-        fill: none;
-        stroke: var(--color-primary);
-        stroke-width: 2;
-    }
-    .tick {
-        font-size: 13px;
-        font-weight: 500;
-        fill: var(--quiet);
-    }
-    .line path {
-        fill: none;
-        stroke: var(--line);
-        stroke-width: 1.2;
-    }
-    .line.chosen path {
-        stroke: var(--color-primary);
-        stroke-width: 2.8;
-    }
-    .line .solid {
-        fill: var(--line);
-        stroke: none;
-    }
-    .line.chosen .solid {
-        fill: var(--color-primary);
-    }
-    .lure {
-        fill: var(--color-base-100);
-        stroke: var(--line);
-        stroke-width: 1.8;
-    }
-    .chosen .lure {
-        fill: var(--color-primary);
-        stroke: var(--color-primary);
-    }
-    .code {
-        font-size: 14px;
-        font-weight: 600;
-    }
-</style>

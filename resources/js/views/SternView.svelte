@@ -58,6 +58,7 @@
 </script>
 
 <svg
+    class="drawing"
     {width}
     {height}
     role="img"
@@ -159,66 +160,13 @@
 </svg>
 
 <style>
-    .ghost {
-        fill: none;
-        stroke: var(--quiet);
-        stroke-width: 1.2;
-        stroke-dasharray: 2 4;
-    }
-    .tangle {
-        fill: none;
-        stroke: var(--color-primary);
-        stroke-width: 2.4;
-    }
-    .tick {
-        font-size: 13px;
-        font-weight: 500;
-        fill: var(--quiet);
-    }
-    .line path {
-        fill: none;
-        stroke: var(--line);
-        stroke-width: 1.2;
-    }
-    .line .front {
-        stroke-dasharray: 5 3;
-        stroke-opacity: 0.8;
-    }
-    .line.chosen path {
-        stroke: var(--color-primary);
-        stroke-width: 2.8;
-    }
-    .hull {
-        fill: var(--color-base-100);
-        stroke: var(--line);
-        stroke-width: 1.6;
-    }
-    .solid {
-        fill: var(--line);
-    }
     .whisker {
         stroke: var(--whisker);
         stroke-width: 7;
     }
-    .lure {
-        fill: var(--color-base-100);
-        stroke: var(--line);
-        stroke-width: 2.2;
-    }
-    .marks.chosen .solid {
-        fill: var(--color-primary);
-    }
-    .marks.chosen .lure {
-        fill: var(--color-primary);
-        stroke: var(--color-primary);
-    }
     .depth {
         font-size: 24px;
         font-weight: 700;
-    }
-    .code {
-        font-size: 14px;
-        font-weight: 600;
     }
     .cover {
         fill: var(--color-base-content);

@@ -94,7 +94,7 @@
     const depthOf = (code: string) => lines.find(({ holder }) => holder.code === code)?.line.depth ?? 0;
 </script>
 
-<svg {width} {height} role="img" aria-label="Seen from above: how the lines lie behind the boat, bow up">
+<svg class="drawing" {width} {height} role="img" aria-label="Seen from above: how the lines lie behind the boat, bow up">
     <rect x="0" y="0" {width} {height} style:fill="var(--water-top)" />
     {#each rings as ring (ring.at)}
         <path d="M0 {ring.at}H{width}" style:stroke="var(--line)" stroke-opacity="0.14" />
@@ -130,61 +130,14 @@
 </svg>
 
 <style>
-    .tick {
-        font-size: 13px;
-        font-weight: 500;
-        fill: var(--quiet);
-    }
     .track {
         fill: none;
         stroke: var(--color-base-100);
         stroke-width: 9;
         stroke-opacity: 0.7;
     }
-    .line path {
-        fill: none;
-        stroke: var(--line);
-        stroke-width: 1.2;
-    }
-    .line .front {
-        stroke-dasharray: 5 3;
-        stroke-opacity: 0.8;
-    }
-    .line.chosen path {
-        stroke: var(--color-primary);
-        stroke-width: 2.8;
-    }
-    .hull {
-        fill: var(--color-base-100);
-        stroke: var(--line);
-        stroke-width: 1.6;
-    }
-    .solid {
-        fill: var(--line);
-    }
-    .lure {
-        fill: var(--color-base-100);
-        stroke: var(--line);
-        stroke-width: 2.2;
-    }
-    .marks.chosen .solid {
-        fill: var(--color-primary);
-    }
-    .marks.chosen .lure {
-        fill: var(--color-primary);
-        stroke: var(--color-primary);
-    }
-    .tangle {
-        fill: none;
-        stroke: var(--color-primary);
-        stroke-width: 2.4;
-    }
     .depth {
         font-size: 20px;
         font-weight: 700;
-    }
-    .code {
-        font-size: 14px;
-        font-weight: 600;
     }
 </style>

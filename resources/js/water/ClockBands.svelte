@@ -30,7 +30,7 @@
 </script>
 
 <div class="relative" style:width="{width}px" style:height="{height}px">
-    <svg {width} {height} aria-hidden="true">
+    <svg class="drawing" {width} {height} aria-hidden="true">
         <rect x="4" y={y(0)} width={width - 8} height={y(floor) - y(0)} fill="url(#water-body)" />
         {#each names as species, i (species)}
             {#each reading.schedule as row, j (row.clock)}
@@ -93,11 +93,6 @@
 </div>
 
 <style>
-    .rule {
-        fill: none;
-        stroke: var(--line);
-        stroke-opacity: 0.22;
-    }
     .sun {
         fill: var(--warm);
     }

@@ -60,16 +60,6 @@
 {/each}
 
 <style>
-    .rule {
-        fill: none;
-        stroke: var(--line);
-        stroke-opacity: 0.22;
-    }
-    .tick {
-        font-size: 14px;
-        font-weight: 600;
-        fill: var(--quiet);
-    }
     .bar {
         fill: var(--line);
         fill-opacity: 0.35;

@@ -1,11 +1,10 @@
 <script lang="ts">
-    import { push } from 'svelte-spa-router';
     import { aboard } from '../lib/aboard.svelte';
     import type { Schemas } from '../lib/api';
     import { depthScale } from '../views/scales';
     import { WaterDesk } from './water.svelte';
-    import { depthTicks, figure, measure, shown } from '../lib/units';
-    import { dayWords, shortDay, SPECIES } from '../lib/words';
+    import { depthTicks } from '../lib/units';
+    import { dayWords, shortDay } from '../lib/words';
     import Popover from '../frame/Popover.svelte';
     import RuleBookDialog, { type BookName } from '../boat/RuleBookDialog.svelte';
     import AdviceList from './AdviceList.svelte';
@@ -14,8 +13,10 @@
     import ClockBands from './ClockBands.svelte';
     import MarkBar from './MarkBar.svelte';
     import SignsBar from './SignsBar.svelte';
+    import SendBands from './SendBands.svelte';
     import TemperaturesDialog from './TemperaturesDialog.svelte';
     import WaterColumn from './WaterColumn.svelte';
+    import WaterTables from './WaterTables.svelte';
 
     /** First light: what is known of the water, and the depths, speed and gear it asks for, by the clock. */
     let { params }: { params: { trip: string } } = $props();
@@ -176,56 +177,13 @@
                     <BandList {desk} bands={reading.bands} {units} />
                     <AdviceList {desk} advice={reading.advice} />
                 </div>
-                <div class="border-base-300 border-t px-4 py-2">
-                    {#if desk.said}<p class="text-error pb-1 text-sm font-semibold" role="alert">{desk.said}</p>{/if}
-                    <p class="pb-1.5 text-sm leading-tight" role="status">
-                        {#if sent}<b>{sent}</b>{:else if slot}At <b class="figure">{slot.clock}</b>:
-                            {slot.bands
-                                .map(
-                                    (band) =>
-                                        `${SPECIES[band.species]} ${figure(units, 'depth', band.top)}–${shown(units, 'depth', band.bottom)}`,
-                                )
-                                .join(', ')}.{/if}
-                    </p>
-                    <p class="flex gap-2">
-                        <button type="button" class="btn btn-primary btn-sm flex-1" onclick={() => void send()}
-                            >Send to the planning table <kbd class="text-xs">s</kbd></button
-                        >
-                        <button
-                            type="button"
-                            class="btn btn-neutral btn-sm"
-                            onclick={async () => (await send()) && void push(`/trips/${trip.id}/spread?task=draft`)}
-                            >Draft a spread</button
-                        >
-                    </p>
-                </div>
+                <SendBands said={desk.said} {sent} {slot} {units} trip={trip.id} {send} />
             </aside>
             <footer class="border-base-300 flex flex-col gap-1.5 border-t px-4 py-2">
                 <SignsBar {desk} signs={reading.signs} />
                 <MarkBar bind:count bind:tight bind:size {mark} {units} />
             </footer>
-            <table class="sr-only">
-                <caption>Bands by the clock, {measure(units, 'depth').spoken}</caption>
-                <tbody>
-                    {#each reading.schedule as row (row.clock)}
-                        <tr
-                            ><th scope="row">{row.clock}</th>{#each row.bands as band (band.species)}<td
-                                    >{SPECIES[band.species]}
-                                    {figure(units, 'depth', band.top)} to {figure(units, 'depth', band.bottom)}</td
-                                >{/each}</tr
-                        >
-                    {/each}
-                </tbody>
-            </table>
-            <table class="sr-only">
-                <caption>Temperature by depth</caption>
-                <tbody>
-                    {#each reading.temperatures as { depth, celsius } (depth)}
-                        <tr><th scope="row">{shown(units, 'depth', depth)}</th><td>{shown(units, 'temperature', celsius)}</td></tr
-                        >
-                    {/each}
-                </tbody>
-            </table>
+            <WaterTables {reading} {units} />
         {:else}
             <p class="quiet p-4" role="status">{desk?.said}</p>
         {/if}

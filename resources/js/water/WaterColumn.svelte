@@ -92,6 +92,7 @@
 <!-- svelte-ignore a11y_click_events_have_key_events -->
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <svg
+    class="drawing"
     bind:this={svg}
     {width}
     {height}
@@ -186,16 +187,6 @@
     svg {
         cursor: crosshair;
         touch-action: manipulation;
-    }
-    .rule {
-        fill: none;
-        stroke: var(--line);
-        stroke-opacity: 0.22;
-    }
-    .tick {
-        font-size: 14px;
-        font-weight: 600;
-        fill: var(--quiet);
     }
     .now {
         fill: none;

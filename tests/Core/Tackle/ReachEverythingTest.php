@@ -21,10 +21,10 @@ use Admek\Core\Tackle\Rigs\InlineBoard;
 use Admek\Core\Tackle\Rigs\Leadcore;
 use Admek\Core\Tackle\Rigs\Release;
 use Admek\Core\Tackle\Rigs\Rig;
-use Admek\Core\Towing\Flow;
+use Admek\Core\Towing\Medium\Flow;
+use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowSolver;
-use Admek\Core\Towing\Water;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

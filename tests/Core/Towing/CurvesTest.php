@@ -7,14 +7,14 @@ namespace Tests\Core\Towing;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\Branch;
 use Admek\Core\Towing\CannotTow;
-use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Internal\CriticalAngle;
 use Admek\Core\Towing\Internal\Curve;
 use Admek\Core\Towing\Line;
+use Admek\Core\Towing\Medium\Flow;
+use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolution;
 use Admek\Core\Towing\TowSolver;
-use Admek\Core\Towing\Water;
 use PHPUnit\Framework\TestCase;
 
 /** The curves the views draw are the line itself, not a string between a few points of it. */

@@ -6,14 +6,14 @@ namespace Tests\Core\Towing;
 
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\BodyRole;
-use Admek\Core\Towing\DepthDoubt;
-use Admek\Core\Towing\Doubts;
-use Admek\Core\Towing\Flow;
+use Admek\Core\Towing\Doubt\DepthDoubt;
+use Admek\Core\Towing\Doubt\Doubts;
 use Admek\Core\Towing\Line;
 use Admek\Core\Towing\Lip;
+use Admek\Core\Towing\Medium\Flow;
+use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolver;
-use Admek\Core\Towing\Water;
 use PHPUnit\Framework\TestCase;
 
 final class DepthDoubtTest extends TestCase

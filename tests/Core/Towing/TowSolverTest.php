@@ -8,14 +8,14 @@ use Admek\Core\Towing\Board;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\Branch;
 use Admek\Core\Towing\CannotTow;
-use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Line;
+use Admek\Core\Towing\Medium\Flow;
+use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolution;
 use Admek\Core\Towing\TowSolver;
 use Admek\Core\Towing\Turn;
-use Admek\Core\Towing\Water;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -6,15 +6,15 @@ namespace Tests\Core\Towing;
 
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\Branch;
-use Admek\Core\Towing\Current;
-use Admek\Core\Towing\Flow;
 use Admek\Core\Towing\Internal\Stream;
 use Admek\Core\Towing\Line;
-use Admek\Core\Towing\Salinity;
+use Admek\Core\Towing\Medium\Current;
+use Admek\Core\Towing\Medium\Flow;
+use Admek\Core\Towing\Medium\Salinity;
+use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\Turn;
-use Admek\Core\Towing\Water;
 use PHPUnit\Framework\TestCase;
 
 final class WaterTest extends TestCase

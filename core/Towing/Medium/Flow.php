@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Towing;
+namespace Admek\Core\Towing\Medium;
 
 use Admek\Core\InvalidValue;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Towing;
+namespace Admek\Core\Towing\Doubt;
 
 /**
  * What a depth can be unsure by: figures known only so well, each taken as independent of the others (docs/towing-model.md,

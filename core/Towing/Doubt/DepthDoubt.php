@@ -2,10 +2,18 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Towing;
+namespace Admek\Core\Towing\Doubt;
 
+use Admek\Core\Towing\Body;
+use Admek\Core\Towing\BodyRole;
+use Admek\Core\Towing\Branch;
+use Admek\Core\Towing\CannotTow;
+use Admek\Core\Towing\Element;
 use Admek\Core\Towing\Internal\Nudge;
 use Admek\Core\Towing\Internal\SteadyTow;
+use Admek\Core\Towing\Medium\Water;
+use Admek\Core\Towing\TowLine;
+use Admek\Core\Towing\Turn;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
 use Closure;

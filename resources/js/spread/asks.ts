@@ -1,0 +1,54 @@
+/** What a spread's desk asks the server of the plan as it stands; nothing is kept there. */
+import { api, ask, type Schemas, type SpreadLine } from '../lib/api';
+import type { Kind } from '../rod/rigging';
+import type { Plan, WhatIf } from './plan';
+
+export type CureOffer = Schemas['Cures']['cures'][number];
+
+/** Why an answer is no answer. */
+function refusal(answer: { problem: Schemas['Problem'] } | { silent: true }): string {
+    return 'problem' in answer
+        ? (answer.problem.errors?.[0]?.detail ?? answer.problem.detail)
+        : 'The server is not answering; nothing was changed.';
+}
+
+/** A line of a kind begun in a holder, or why it cannot be. */
+export async function askRig(
+    spread: number,
+    { speed, lines }: Plan,
+    holderId: number,
+    { presentation, board }: Kind,
+    reelId: number | null,
+): Promise<SpreadLine | string> {
+    const answer = await ask(
+        api.POST('/spreads/{spread}/rig', {
+            params: { path: { spread } },
+            body: { holder_id: holderId, presentation, board, reel_id: reelId, speed, lines },
+        }),
+    );
+    return 'data' in answer ? answer.data.line : refusal(answer);
+}
+
+/** What runs lines at a depth, as near as each gets, or why that cannot be said. */
+export async function askReach(
+    spread: number,
+    { speed, lines }: Plan,
+    whatIf: WhatIf,
+    at: { depth: number; by: 'control' | 'other'; holder_ids: number[] },
+): Promise<Schemas['Reach']['lines'] | string> {
+    const answer = await ask(
+        api.POST('/spreads/{spread}/reach', {
+            params: { path: { spread } },
+            body: { speed, what_if: whatIf, lines, ...at },
+        }),
+    );
+    return 'data' in answer ? answer.data.lines : refusal(answer);
+}
+
+/** What would put things right, as tried on the plan and what-ifs of now. */
+export async function askCures(spread: number, plan: Plan, whatIf: WhatIf): Promise<CureOffer[]> {
+    const answer = await ask(
+        api.POST('/spreads/{spread}/cures', { params: { path: { spread } }, body: { ...plan, what_if: whatIf } }),
+    );
+    return 'data' in answer ? answer.data.cures : [];
+}

@@ -1,0 +1,46 @@
+<script lang="ts">
+    import { push } from 'svelte-spa-router';
+    import type { Schemas } from '../lib/api';
+    import { figure, shown, type Units } from '../lib/units';
+    import { SPECIES } from '../lib/words';
+
+    /** The bands of the hour, and on to the planning table with them. */
+    let {
+        said,
+        sent,
+        slot,
+        units,
+        trip,
+        send,
+    }: {
+        said: string;
+        sent: string;
+        slot: Schemas['WaterReading']['schedule'][number] | undefined;
+        units: Units;
+        trip: number;
+        send: () => Promise<boolean>;
+    } = $props();
+</script>
+
+<div class="border-base-300 border-t px-4 py-2">
+    {#if said}<p class="text-error pb-1 text-sm font-semibold" role="alert">{said}</p>{/if}
+    <p class="pb-1.5 text-sm leading-tight" role="status">
+        {#if sent}<b>{sent}</b>{:else if slot}At <b class="figure">{slot.clock}</b>:
+            {slot.bands
+                .map(
+                    (band) =>
+                        `${SPECIES[band.species]} ${figure(units, 'depth', band.top)}–${shown(units, 'depth', band.bottom)}`,
+                )
+                .join(', ')}.{/if}
+    </p>
+    <p class="flex gap-2">
+        <button type="button" class="btn btn-primary btn-sm flex-1" onclick={() => void send()}
+            >Send to the planning table <kbd class="text-xs">s</kbd></button
+        >
+        <button
+            type="button"
+            class="btn btn-neutral btn-sm"
+            onclick={async () => (await send()) && void push(`/trips/${trip}/spread?task=draft`)}>Draft a spread</button
+        >
+    </p>
+</div>
