@@ -22,7 +22,7 @@ final readonly class Bending
     /** Steps below this share of the last one, or of the whole turn, are given up. */
     private const LEAST_STEP = 1e-3;
 
-    private const MOST_BENDS = 200;
+    private const MOST_BENDS = 80;
 
     /** A way that leads back out of the turn, to this share of the tightest, has passed where the line could follow. */
     private const TURNED_BACK = 0.85;
@@ -30,14 +30,26 @@ final readonly class Bending
     /** How coarsely what is only passed on the way is marched. */
     private const COARSENESS = 4.0;
 
-    /** So many radii in, in the co-ordinates of the circles, the gear is in the very centre: tighter there is none. */
-    private const CENTRE = 12.0;
+    /**
+     * So many radii in, in the co-ordinates of the circles, the gear hangs in the middle of the turn, in water that passes it
+     * at less than a fiftieth (e⁻⁴) of the boat's speed: there a hair in any figure moves it by metres, and nothing steady is
+     * to be told of it.
+     */
+    private const CENTRE = 4.0;
 
-    /** A step found in so few marches is followed by one twice as long. */
-    private const EASY = 5;
+    /** Steps so much shorter than the last are tried with finer marches too. */
+    private const FINER = 0.2;
 
-    /** An end found farther than this share of the line's length from where it was looked for is looked for again, nearer. */
+    /**
+     * An end found farther from where it was looked for than this share of the line's length, or of the step, is looked for
+     * again, nearer: it may lie on another way.
+     */
     private const LEAP = 0.15;
+
+    private const ASTRAY = 0.5;
+
+    /** Coarse marches lie within this share of the line's length of fine ones. */
+    private const GRAIN = 0.01;
 
     /**
      * @param  float  $radius  m of the turn
@@ -66,46 +78,111 @@ final readonly class Bending
      */
     public function from(Closure $straight, ?float $grain): void
     {
-        $step = min(1.0, self::FIRST_BEND * $this->radius / $this->reach);
-        $this->stream->swirl = $step * $this->whole;
-        $last = [...$straight(), 0.0];
-        while (($found = ($this->bend)($last, $step === 1.0 ? $grain : null, null)) === null) {
-            $step *= Way::SHORTER;
-            if ($step < self::LEAST_STEP) {
-                throw CannotTow::inTurn(INF);
+        $begun = min(1.0, self::FIRST_BEND * $this->radius / $this->reach);
+        $this->stream->swirl = $begun * $this->whole;
+        $start = [...$straight(), 0.0];
+        $tightest = 0.0;
+        for ($coarseness = self::COARSENESS; $coarseness >= 1.0; $coarseness /= 2.0) {
+            $tightest = max($tightest, $this->gone($start, $begun, $coarseness, $grain));
+            if ($tightest === INF) {
+                return;
             }
-            $this->stream->swirl = $step * $this->whole;
         }
-        if ($step < 1.0) {
-            $this->follow(new Way($last, [...$found, $step * $this->reach], $this->round), $grain);
-        }
+        throw CannotTow::inTurn($tightest === 0.0 ? INF : $this->radius * $this->reach / $tightest);
     }
 
-    /** @throws CannotTow */
-    private function follow(Way $way, ?float $grain): void
+    /**
+     * Goes all the way, its steps marched as coarsely as that.
+     *
+     * @param  Point  $start
+     * @param  float  $begun  share of the turn to begin with
+     * @return float how much of the turn was made until the way was lost, m; INF where all was
+     *
+     * @throws CannotTow where the way itself ends
+     */
+    private function gone(array $start, float $begun, float $coarseness, ?float $grain): float
     {
-        $tightest = 0.0;
-        $coarseness = self::COARSENESS;
-        for ($i = 0; ; $i++) {
-            $at = $way->at();
-            $tightest = max($tightest, $at[3]);
-            $lost = $i === self::MOST_BENDS || $way->stride() < self::LEAST_STEP || $at[3] < self::TURNED_BACK * $tightest;
-            if ($lost || abs($at[0]) > self::CENTRE * $this->radius * $this->reach / $at[3]) {
-                throw CannotTow::inTurn($this->radius * $this->reach / $tightest);
-            }
-            [$sought, $arrives] = $way->ahead($this->reach);
-            $this->stream->swirl = $this->whole;
-            $this->stream->coarseness = $arrives ? 1.0 : $coarseness;
-            $step = $arrives ? null : new BendStep($this->whole, $this->reach, $sought, $way->direction());
-            $found = ($this->bend)($sought, $arrives ? $grain : null, $step);
-            if ($found === null || hypot($found[0] - $sought[0], $found[2] - $sought[2]) > self::LEAP * $this->reach) {
-                $way->shorten();
-                $coarseness = max(1.0, $coarseness / 2.0);
-            } elseif ($arrives) {
-                return;
-            } else {
-                $way->go([...$found, $this->reach * $this->stream->swirl / $this->whole], $this->end->effort() <= self::EASY);
+        $within = self::LEAP * $this->reach;
+        for ($step = $begun; $step >= self::LEAST_STEP; $step *= Way::SHORTER) {
+            $this->stream->swirl = $step * $this->whole;
+            $found = $step === 1.0
+                ? $this->arrival($start, $coarseness, $within, $grain)
+                : $this->near($start, $coarseness, $within, null);
+            if ($found !== null) {
+                return $step === 1.0
+                    ? INF
+                    : $this->follow(new Way($start, [...$found, $step * $this->reach], $this->round), $coarseness, $grain);
             }
         }
+
+        return 0.0;
+    }
+
+    /**
+     * @return float how much of the turn was made until the way was lost, m; INF where all was
+     *
+     * @throws CannotTow where the way itself ends
+     */
+    private function follow(Way $way, float $coarsest, ?float $grain): float
+    {
+        $tightest = 0.0;
+        $coarseness = $coarsest;
+        for ($i = 0; $i < self::MOST_BENDS && $way->stride() >= self::LEAST_STEP; $i++) {
+            $at = $way->at();
+            $tightest = max($tightest, $at[3]);
+            if ($at[3] < self::TURNED_BACK * $tightest) {
+                throw CannotTow::inTurn($this->radius * $this->reach / $tightest);
+            }
+            if (abs($at[0]) > self::CENTRE * $this->radius * $this->reach / $at[3]) {
+                throw CannotTow::deadInTurn($this->radius * $this->reach / $tightest);
+            }
+            [$sought, $arrives] = $way->ahead($this->reach);
+            $within = min(self::LEAP * $this->reach, max(self::ASTRAY * $way->step(), self::GRAIN * $this->reach));
+            $found = $arrives
+                ? $this->arrival($sought, $coarseness, $within, $grain)
+                : $this->near(
+                    $sought, $coarseness, $within, new BendStep($this->whole, $this->reach, $sought, $way->direction()),
+                );
+            if ($found === null) {
+                $way->shorten();
+                $coarseness = $way->stride() < self::FINER ? max(1.0, $coarseness / 2.0) : $coarseness;
+            } elseif ($arrives) {
+                return INF;
+            } else {
+                $way->go([...$found, $this->reach * $this->stream->swirl / $this->whole], $this->end->effort());
+                $coarseness = min($coarsest, 2.0 * $coarseness);
+            }
+        }
+
+        return $tightest;
+    }
+
+    /**
+     * Places the line in the whole turn: coarsely first, then as it is from there.
+     *
+     * @param  Point  $sought
+     * @param  float  $within  m
+     * @return array{float, float, float}|null null where it was not found near there
+     */
+    private function arrival(array $sought, float $coarseness, float $within, ?float $grain): ?array
+    {
+        $this->stream->swirl = $this->whole;
+        $coarse = $this->near($sought, $coarseness, $within, null);
+
+        return $coarse === null ? null : $this->near([...$coarse, 0.0], 1.0, $within, null, $grain);
+    }
+
+    /**
+     * @param  Point  $sought
+     * @param  float  $within  m
+     * @return array{float, float, float}|null null where it was not found near there
+     */
+    private function near(array $sought, float $coarseness, float $within, ?BendStep $step, ?float $grain = null): ?array
+    {
+        $this->stream->coarseness = $coarseness;
+        $found = ($this->bend)($sought, $grain, $step);
+        $this->stream->coarseness = 1.0;
+
+        return $found === null || hypot($found[0] - $sought[0], $found[2] - $sought[2]) > $within ? null : $found;
     }
 }

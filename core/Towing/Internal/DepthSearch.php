@@ -17,7 +17,7 @@ final class DepthSearch
     public const MISS = 1e-4;
 
     /** A line skimming the surface leaps a little as its last inches come out: accepted once the bracket has closed, m. */
-    private const LEAP = 0.01;
+    public const LEAP = 0.01;
 
     private const MOST_MARCHES = 80;
 

@@ -23,7 +23,7 @@ use Closure;
  */
 final class FreeEnd
 {
-    /** Accepted miss at the top on the way into a turn, m: places that are only passed. */
+    /** Accepted miss at the top on the way into a turn, m: places that are only passed, or marched coarsely. */
     private const FOLLOWED = 0.01;
 
     /** N the free end is held down with at the surface. */
@@ -104,7 +104,10 @@ final class FreeEnd
         $axes = [0, ...($round ? [] : [1]), 2, ...($step === null ? [] : [3])];
         $shooting = $step === null ? $this->shooting : $this->following;
         $found = $shooting->over($axes)->aim(
-            $shot->miss(...), [...$start, $step->sought[3] ?? 0.0], $step === null ? DepthSearch::MISS : self::FOLLOWED,
+            $shot->miss(...),
+            [...$start, $step->sought[3] ?? 0.0],
+            $this->march->stream->coarseness > 1.0 || $step !== null ? self::FOLLOWED : DepthSearch::MISS,
+            DepthSearch::LEAP,
         );
         $this->effort = $shooting->evaluations;
         if ($found === null) {

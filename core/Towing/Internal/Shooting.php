@@ -67,9 +67,10 @@ final class Shooting
      * @param  Closure(Point): Point  $miss  m; its last call is at the answer
      * @param  Point  $at  where to start
      * @param  float  $close  m, accepted
+     * @param  float  $grain  m, accepted where no step comes nearer: the miss itself is no smoother there
      * @return Point|null the answer; null where none was found
      */
-    public function aim(Closure $miss, array $at, float $close): ?array
+    public function aim(Closure $miss, array $at, float $close, float $grain): ?array
     {
         $this->evaluations = 0;
         $r = $this->tried($miss, $at);
@@ -100,7 +101,7 @@ final class Shooting
             } elseif ($round >= self::MOST_ROUNDS || ($fresh && $share < self::SHORTEST_SHARE)) {
                 $this->inverse = null;
 
-                return null;
+                return $size <= $grain && $this->tried($miss, $at) !== null ? $at : null;
             } else {
                 // Where the slope was taken right here, the way is right: less of it.
                 $share *= $fresh ? 0.5 : 1.0;

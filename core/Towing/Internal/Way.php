@@ -15,6 +15,12 @@ final class Way
     /** What is left of a step that did not hold. */
     public const SHORTER = 0.4;
 
+    /** The most a step is longer than the last. */
+    private const LONGER = 2.0;
+
+    /** Marches a step is worth: the next is shorter where it took more, longer where it took fewer. */
+    private const EFFORT = 4.5;
+
     /** Halvings by which the end of the way is found. */
     private const HALVINGS = 40;
 
@@ -50,18 +56,27 @@ final class Way
         return $this->stride;
     }
 
+    /** m of the next step. */
+    public function step(): float
+    {
+        return $this->stride * $this->length;
+    }
+
     public function shorten(): void
     {
         $this->stride *= self::SHORTER;
     }
 
-    /** @param  Point  $to */
-    public function go(array $to, bool $easily): void
+    /**
+     * @param  Point  $to
+     * @param  int  $effort  marches it took to find
+     */
+    public function go(array $to, int $effort): void
     {
         [$this->before, $this->last, $this->at] = [$this->last, $this->at, $to];
         $this->lengthBefore = $this->length;
         $this->length = $this->between($this->last, $to);
-        $this->stride = $easily ? 2.0 : 1.0;
+        $this->stride = max(self::SHORTER, min(self::LONGER, self::EFFORT / $effort));
     }
 
     /**

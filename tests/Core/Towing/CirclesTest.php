@@ -143,6 +143,20 @@ final class CirclesTest extends TestCase
         self::assertGreaterThan(self::RIGS, $held);
     }
 
+    public function test_a_light_end_dead_in_the_middle_is_said_and_a_heavy_one_still_told(): void
+    {
+        $line = static fn (float $weight): TowLine => new TowLine(
+            'a', [0.0, 0.0, -1.5], [new Body('lure', $weight, 9e-4), new Line(60.0, 0.0006, 2e-4)],
+        );
+        $turn = new Turn(15.0, Side::Port);
+        $heavy = (new TowSolver)->solve($this->still(1.0), $turn, $line(40.0));
+        self::assertGreaterThan(exp(-4), $heavy->speedFactor);
+
+        $this->expectException(CannotTow::class);
+        $this->expectExceptionMessageMatches('/no less than (1[6-9]|2\d) m radius: .* dead in the middle of the turn/');
+        (new TowSolver)->solve($this->still(1.0), $turn, $line(0.02));
+    }
+
     public function test_eight_colours_sink_and_the_inside_board_falls_back_as_turns_tighten(): void
     {
         $core = new TowLine(
