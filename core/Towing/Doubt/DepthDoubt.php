@@ -32,6 +32,12 @@ final readonly class DepthDoubt
     /** Differences forgive a step twice the working one: its error is the same on both sides. */
     private const FINENESS = 0.5;
 
+    /**
+     * In a turn the current is tried this much of its deviation off and told for all of it: shear takes the roundness out of
+     * the water, and a whole deviation can be too far to follow. Slope and bend come out alike (decision 0009).
+     */
+    private const CURRENT_IN_TURN = 0.25;
+
     /** A side is at least this share of the spread: the quadratic is a guess too. */
     private const LEAST_SIDE = 0.2;
 
@@ -63,7 +69,7 @@ final readonly class DepthDoubt
         $nominal = new SteadyTow($water, $turn, $line, Nudge::none(), self::FINENESS);
         $nominal->solve();
         $depth = $nominal->depthOf($body);
-        $moved = static function (Doubt $doubt, int $side) use ($water, $turn, $line, $body, $doubts, $nominal, $depth): ?float {
+        $moved = static function (Doubt $doubt, float $side) use ($water, $turn, $line, $body, $doubts, $nominal, $depth): ?float {
             $nudged = static fn (float $to): SteadyTow => new SteadyTow(
                 self::doubted($water, $doubt, $to, $doubts, $depth),
                 $turn,
@@ -81,11 +87,12 @@ final readonly class DepthDoubt
         $parts = [];
         $shift = $variance = $third = $fourth = 0.0;
         foreach (self::about($line, $doubts) as $doubt) {
-            [$less, $more] = [$moved($doubt, -1), $moved($doubt, 1)];
+            $share = $turn !== null && $doubt === Doubt::Current ? self::CURRENT_IN_TURN : 1.0;
+            [$less, $more] = [$moved($doubt, -$share), $moved($doubt, $share)];
             // Where one side leaves no steady shape the other tells; where neither does, the whole depth is in doubt.
             $less ??= $more === null ? -$depth : -$more;
             $more ??= -$less;
-            [$slope, $bend] = [0.5 * ($more - $less), 0.5 * ($more + $less)];
+            [$slope, $bend] = [0.5 * ($more - $less) / $share, 0.5 * ($more + $less) / $share ** 2];
             $part = $slope * $slope + 2 * $bend * $bend;
             $parts[$doubt->value] = sqrt($part);
             $variance += $part;
@@ -139,7 +146,7 @@ final readonly class DepthDoubt
      *
      * @throws CannotTow when it has no steady run
      */
-    private static function followed(Closure $nudged, int $side, SteadyTow $nominal): SteadyTow
+    private static function followed(Closure $nudged, float $side, SteadyTow $nominal): SteadyTow
     {
         $tow = $nudged($side);
         if ($tow->follow($nominal)) {

@@ -27,7 +27,7 @@ final readonly class Bending
     /** A way that leads back out of the turn, to this share of the tightest, has passed where the line could follow. */
     private const TURNED_BACK = 0.85;
 
-    /** How coarsely what is only passed on the way is marched. */
+    /** How coarsely what is only passed on the way is marched, however fine the rest. */
     private const COARSENESS = 4.0;
 
     /**
@@ -55,6 +55,7 @@ final readonly class Bending
      * @param  float  $radius  m of the turn
      * @param  float  $whole  its swirl, 1/s
      * @param  float  $reach  m the line can lie behind the boat; what the whole turn counts for beside its places
+     * @param  float  $fineness  of the marches that count
      * @param  bool  $round  whether only the distance from the turn's centre matters
      * @param  Closure(Point, ?float, ?BendStep): (array{float, float, float}|null)  $bend  places the line from a start,
      *   recording with a grain, in the stream as it turns or within a step
@@ -65,6 +66,7 @@ final readonly class Bending
         private float $radius,
         private float $whole,
         private float $reach,
+        private float $fineness,
         private bool $round,
         private Closure $bend,
     ) {
@@ -82,7 +84,7 @@ final readonly class Bending
         $this->stream->swirl = $begun * $this->whole;
         $start = [...$straight(), 0.0];
         $tightest = 0.0;
-        for ($coarseness = self::COARSENESS; $coarseness >= 1.0; $coarseness /= 2.0) {
+        for ($coarseness = max(1.0, self::COARSENESS * $this->fineness); $coarseness >= 1.0; $coarseness /= 2.0) {
             $tightest = max($tightest, $this->gone($start, $begun, $coarseness, $grain));
             if ($tightest === INF) {
                 return;

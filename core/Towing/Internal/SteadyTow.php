@@ -38,7 +38,7 @@ final class SteadyTow
         private readonly ?Turn $turn,
         private readonly TowLine $line,
         ?Nudge $nudge = null,
-        float $fineness = 1.0,
+        private readonly float $fineness = 1.0,
     ) {
         $this->stream = new Stream($water);
         $nudge ??= Nudge::none();
@@ -170,7 +170,9 @@ final class SteadyTow
             throw CannotTow::inTurn($narrowest);
         }
         $reach = max($this->length + ($this->line->board->lineOut ?? 0.0), 1.0);
-        $bending = new Bending($this->stream, $this->end, $turn->radius, $whole, $reach, $this->isRound(), $this->bend(...));
+        $bending = new Bending(
+            $this->stream, $this->end, $turn->radius, $whole, $reach, $this->fineness, $this->isRound(), $this->bend(...),
+        );
         $bending->from($this->startInTurn(...), $grain);
     }
 
