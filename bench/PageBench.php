@@ -54,6 +54,33 @@ final class PageBench
         return ['p50' => $times[(int) (0.5 * self::CALLS)], 'p95' => $times[(int) (0.95 * self::CALLS)]];
     }
 
+    /** Milliseconds of processor a preview takes: while a hand moves one line's let-out, or whole once it rests there. */
+    public static function processor(RunningApp $app, bool $moving): float
+    {
+        $base = "http://127.0.0.1:{$app->port}/api/spreads/2";
+        /** @var array{lines: list<array<string, mixed>>} $spread */
+        $spread = json_decode((string) file_get_contents($base), true);
+        foreach ($spread['lines'] as $i => $line) {
+            if (isset($line['let_out']) && is_float($line['let_out'])) {
+                break;
+            }
+        }
+        $before = 0.0;
+        for ($call = -self::CALLS; $call < self::CALLS; $call++) {
+            if ($call === 0) {
+                $before = $app->processorTime();
+            }
+            $spread['lines'][$i ?? 0]['let_out'] = 30.0 + 0.05 * $call;
+            $handle = self::call("{$base}/preview", (string) json_encode(['only_depths' => $moving] + $spread));
+            curl_exec($handle);
+            if (curl_getinfo($handle, CURLINFO_RESPONSE_CODE) !== 200) {
+                throw new \RuntimeException('A preview failed.');
+            }
+        }
+
+        return ($app->processorTime() - $before) / self::CALLS;
+    }
+
     /** @return array<string, float> median milliseconds of what the other screens ask, one at a time */
     public static function answers(RunningApp $app): array
     {

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Admek\Core\Tackle\Described\DescribedBall;
 use Illuminate\Database\Eloquent\Model;
+use stdClass;
 
 /**
  * @property int $id
@@ -14,7 +15,13 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Ball extends Model
 {
+    public const TABLE = 'balls';
+
+    public const ORDER = 'mass';
+
     public $timestamps = false;
+
+    protected $table = self::TABLE;
 
     protected $fillable = ['name', 'mass'];
 
@@ -22,6 +29,12 @@ final class Ball extends Model
 
     public function described(): DescribedBall
     {
-        return new DescribedBall($this->name, $this->mass);
+        return self::ofRow((object) $this->getAttributes());
+    }
+
+    /** As a row of its table tells it. */
+    public static function ofRow(stdClass $row): DescribedBall
+    {
+        return new DescribedBall($row->name, $row->mass);
     }
 }

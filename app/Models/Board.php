@@ -7,6 +7,7 @@ namespace App\Models;
 use Admek\Core\Tackle\Described\DescribedBoard;
 use Admek\Core\Tackle\Parts\BoardSize;
 use Illuminate\Database\Eloquent\Model;
+use stdClass;
 
 /**
  * @property int $id
@@ -15,12 +16,24 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Board extends Model
 {
+    public const TABLE = 'boards';
+
+    public const ORDER = 'name';
+
     public $timestamps = false;
+
+    protected $table = self::TABLE;
 
     protected $fillable = ['name', 'size'];
 
     public function described(): DescribedBoard
     {
-        return new DescribedBoard($this->name, BoardSize::from($this->size));
+        return self::ofRow((object) $this->getAttributes());
+    }
+
+    /** As a row of its table tells it. */
+    public static function ofRow(stdClass $row): DescribedBoard
+    {
+        return new DescribedBoard($row->name, BoardSize::from($row->size));
     }
 }

@@ -73,7 +73,7 @@ final class Boat extends Model
     /** @return HasMany<Holder, $this> port bow … stern … starboard bow */
     public function holders(): HasMany
     {
-        return $this->hasMany(Holder::class)->orderBy('place');
+        return $this->hasMany(Holder::class)->orderBy(Holder::ORDER);
     }
 
     /** @return HasOne<Chart, $this> */
@@ -97,30 +97,30 @@ final class Boat extends Model
     /** @return HasMany<Reel, $this> */
     public function reels(): HasMany
     {
-        return $this->hasMany(Reel::class)->orderBy('name');
+        return $this->hasMany(Reel::class)->orderBy(Reel::ORDER);
     }
 
     /** @return HasMany<Ball, $this> */
     public function balls(): HasMany
     {
-        return $this->hasMany(Ball::class)->orderBy('mass');
+        return $this->hasMany(Ball::class)->orderBy(Ball::ORDER);
     }
 
     /** @return HasMany<Diver, $this> */
     public function divers(): HasMany
     {
-        return $this->hasMany(Diver::class)->orderBy('name');
+        return $this->hasMany(Diver::class)->orderBy(Diver::ORDER);
     }
 
     /** @return HasMany<Board, $this> */
     public function boards(): HasMany
     {
-        return $this->hasMany(Board::class)->orderBy('name');
+        return $this->hasMany(Board::class)->orderBy(Board::ORDER);
     }
 
     /** @return HasMany<Lure, $this> */
     public function lures(): HasMany
     {
-        return $this->hasMany(Lure::class)->orderBy('name');
+        return $this->hasMany(Lure::class)->orderBy(Lure::ORDER);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Admek\Core\Tackle\Described\DescribedDiver;
 use Admek\Core\Tackle\Parts\DiverSize;
 use Illuminate\Database\Eloquent\Model;
+use stdClass;
 
 /**
  * @property int $id
@@ -16,7 +17,13 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Diver extends Model
 {
+    public const TABLE = 'divers';
+
+    public const ORDER = 'name';
+
     public $timestamps = false;
+
+    protected $table = self::TABLE;
 
     protected $fillable = ['name', 'size', 'ringed'];
 
@@ -24,6 +31,12 @@ final class Diver extends Model
 
     public function described(): DescribedDiver
     {
-        return new DescribedDiver($this->name, DiverSize::from($this->size), $this->ringed);
+        return self::ofRow((object) $this->getAttributes());
+    }
+
+    /** As a row of its table tells it. */
+    public static function ofRow(stdClass $row): DescribedDiver
+    {
+        return new DescribedDiver($row->name, DiverSize::from($row->size), (bool) $row->ringed);
     }
 }

@@ -8,6 +8,7 @@ use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\HolderKind;
 use Admek\Core\Towing\Side;
 use Illuminate\Database\Eloquent\Model;
+use stdClass;
 
 /**
  * A rod holder or a rigger's boom, by its place along the rail (port bow first).
@@ -25,7 +26,13 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Holder extends Model
 {
+    public const TABLE = 'holders';
+
+    public const ORDER = 'place';
+
     public $timestamps = false;
+
+    protected $table = self::TABLE;
 
     protected $fillable = ['code', 'side', 'kind', 'place', 'aft', 'starboard', 'height', 'counter_calibrated', 'counter_factor'];
 
@@ -40,9 +47,15 @@ final class Holder extends Model
 
     public function described(): DescribedHolder
     {
+        return self::ofRow((object) $this->getAttributes());
+    }
+
+    /** As a row of its table tells it. */
+    public static function ofRow(stdClass $row): DescribedHolder
+    {
         return new DescribedHolder(
-            $this->code, Side::tryFrom($this->side), HolderKind::from($this->kind), $this->aft, $this->starboard, $this->height,
-            $this->counter_calibrated ?? false, $this->counter_factor ?? 1.0,
+            $row->code, Side::tryFrom($row->side), HolderKind::from($row->kind), $row->aft, $row->starboard, $row->height,
+            (bool) ($row->counter_calibrated ?? false), $row->counter_factor ?? 1.0,
         );
     }
 }

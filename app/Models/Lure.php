@@ -10,6 +10,7 @@ use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Tackle\Parts\RatedPoint;
 use Admek\Core\Towing\Lip;
 use Illuminate\Database\Eloquent\Model;
+use stdClass;
 
 /**
  * @property int $id
@@ -25,7 +26,13 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Lure extends Model
 {
+    public const TABLE = 'lures';
+
+    public const ORDER = 'name';
+
     public $timestamps = false;
+
+    protected $table = self::TABLE;
 
     protected $fillable = [
         'name', 'kind', 'finish', 'rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed', 'down_area', 'lip',
@@ -58,16 +65,19 @@ final class Lure extends Model
 
     public function described(): DescribedLure
     {
-        $rated = $this->rated_depth === null
-            || $this->rated_lead === null
-            || $this->rated_line_diameter === null
-            || $this->rated_speed === null
-            ? null
-            : new RatedPoint($this->rated_depth, $this->rated_lead, $this->rated_line_diameter, $this->rated_speed);
+        return self::ofRow((object) $this->getAttributes());
+    }
+
+    /** As a row of its table tells it. */
+    public static function ofRow(stdClass $row): DescribedLure
+    {
+        $rated = isset($row->rated_depth, $row->rated_lead, $row->rated_line_diameter, $row->rated_speed)
+            ? new RatedPoint($row->rated_depth, $row->rated_lead, $row->rated_line_diameter, $row->rated_speed)
+            : null;
 
         return new DescribedLure(
-            $this->name, LureKind::from($this->kind), $this->finish, $rated, $this->down_area,
-            $this->lip === null ? null : Lip::ofList($this->lip),
+            $row->name, LureKind::from($row->kind), $row->finish ?? '', $rated, $row->down_area ?? null,
+            isset($row->lip) ? Lip::ofList(json_decode($row->lip, true)) : null,
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Admek\Core\Tackle\Described\DescribedReel;
 use Admek\Core\Tackle\Parts\Material;
 use Illuminate\Database\Eloquent\Model;
+use stdClass;
 
 /**
  * @property int $id
@@ -22,7 +23,13 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Reel extends Model
 {
+    public const TABLE = 'reels';
+
+    public const ORDER = 'name';
+
     public $timestamps = false;
+
+    protected $table = self::TABLE;
 
     protected $fillable = [
         'name',
@@ -47,10 +54,18 @@ final class Reel extends Model
 
     public function described(): DescribedReel
     {
+        return self::ofRow((object) $this->getAttributes());
+    }
+
+    /** As a row of its table tells it: what is only looked at is not worth a model. */
+    public static function ofRow(stdClass $row): DescribedReel
+    {
+        $backing = $row->backing_material ?? null;
+
         return new DescribedReel(
-            $this->name, Material::from($this->material), $this->test, $this->colours, $this->wire_length,
-            $this->backing_material === null ? null : Material::from($this->backing_material), $this->backing_test,
-            $this->counter_calibrated ?? false, $this->counter_factor ?? 1.0,
+            $row->name, Material::from($row->material), $row->test, $row->colours ?? null, $row->wire_length ?? null,
+            $backing === null ? null : Material::from($backing), $row->backing_test ?? null,
+            (bool) ($row->counter_calibrated ?? false), $row->counter_factor ?? 1.0,
         );
     }
 }

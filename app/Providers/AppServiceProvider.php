@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use Admek\Core\Towing\Doubt\KeptDoubts;
 use App\Forecasts\ForecastSource;
 use App\Forecasts\StandInForecasts;
 use App\Models\Boat;
+use App\Rigging\DoubtShelf;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Config;
 use Illuminate\Support\ServiceProvider;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -20,6 +23,15 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(
             Boat::class, static fn (): Boat => Boat::query()->first() ?? throw new NotFoundHttpException('There is no boat yet.'),
         );
+        $this->app->singleton(DoubtShelf::class, static fn (): DoubtShelf => new DoubtShelf(Config::string('admek.doubts')));
+        if (Config::get('admek.doubts') !== null) {
+            $this->app->bind(KeptDoubts::class, DoubtShelf::class);
+            $this->app->terminating(function (): void {
+                if ($this->app->resolved(DoubtShelf::class)) {
+                    $this->app->make(DoubtShelf::class)->write();
+                }
+            });
+        }
         $this->app->bind(ForecastSource::class, static fn (): ForecastSource => new StandInForecasts(resource_path('forecasts')));
     }
 

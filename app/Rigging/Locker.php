@@ -7,8 +7,12 @@ namespace App\Rigging;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Tackle\Described\DescribedBall;
+use Admek\Core\Tackle\Described\DescribedBoard;
+use Admek\Core\Tackle\Described\DescribedDiver;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\DescribedLine;
+use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Described\DescribedReel;
 use Admek\Core\Tackle\Described\GearAboard;
 use Admek\Core\Tackle\Parts\Attractor;
@@ -21,7 +25,9 @@ use App\Models\Diver;
 use App\Models\Holder;
 use App\Models\Lure;
 use App\Models\Reel;
-use Illuminate\Database\Eloquent\Model;
+use Closure;
+use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /**
  * The boat's gear by record id. Here alone the rows that are sent and stored, which name holders and gear by their ids,
@@ -30,12 +36,12 @@ use Illuminate\Database\Eloquent\Model;
 final readonly class Locker
 {
     /**
-     * @param  array<int, Holder>  $holders
-     * @param  array<int, Reel>  $reels
-     * @param  array<int, Ball>  $balls
-     * @param  array<int, Diver>  $divers
-     * @param  array<int, Board>  $boards
-     * @param  array<int, Lure>  $lures
+     * @param  array<int, DescribedHolder>  $holders  port bow round the stern
+     * @param  array<int, DescribedReel>  $reels
+     * @param  array<int, DescribedBall>  $balls
+     * @param  array<int, DescribedDiver>  $divers
+     * @param  array<int, DescribedBoard>  $boards
+     * @param  array<int, DescribedLure>  $lures
      * @param  array{float, float, float}  $mast
      */
     private function __construct(
@@ -52,12 +58,12 @@ final readonly class Locker
     public static function of(Boat $boat): self
     {
         return new self(
-            $boat->holders->keyBy('id')->all(),
-            $boat->reels->keyBy('id')->all(),
-            $boat->balls->keyBy('id')->all(),
-            $boat->divers->keyBy('id')->all(),
-            $boat->boards->keyBy('id')->all(),
-            $boat->lures->keyBy('id')->all(),
+            self::described($boat, Holder::TABLE, Holder::ORDER, Holder::ofRow(...)),
+            self::described($boat, Reel::TABLE, Reel::ORDER, Reel::ofRow(...)),
+            self::described($boat, Ball::TABLE, Ball::ORDER, Ball::ofRow(...)),
+            self::described($boat, Diver::TABLE, Diver::ORDER, Diver::ofRow(...)),
+            self::described($boat, Board::TABLE, Board::ORDER, Board::ofRow(...)),
+            self::described($boat, Lure::TABLE, Lure::ORDER, Lure::ofRow(...)),
             $boat->mast(),
         );
     }
@@ -95,7 +101,7 @@ final readonly class Locker
         $described = [];
         foreach ($rows as $i => $row) {
             try {
-                $described[] = $this->described($row);
+                $described[] = $this->line($row);
             } catch (InvalidValue $invalid) {
                 throw $invalid->within("lines.{$i}");
             }
@@ -125,31 +131,28 @@ final readonly class Locker
     public function row(DescribedLine $line): array
     {
         return [
-            'holder_id' => $this->holderNamed($line->holder->code, 'holder_id'),
+            'holder_id' => self::named($this->holders, $line->holder->code, 'holder_id'),
             'reel_id' => self::named($this->reels, $line->reel->name, 'reel_id'),
             'lure_id' => self::named($this->lures, $line->lure->name, 'lure_id'),
             'ball_id' => $line->ball === null ? null : self::named($this->balls, $line->ball->name, 'ball_id'),
             'diver_id' => $line->diver === null ? null : self::named($this->divers, $line->diver->name, 'diver_id'),
             'board_id' => $line->board === null ? null : self::named($this->boards, $line->board->name, 'board_id'),
-            'rides_on' => $line->ridesOn === null ? null : $this->holderNamed($line->ridesOn, 'rides_on'),
+            'rides_on' => $line->ridesOn === null ? null : self::named($this->holders, $line->ridesOn, 'rides_on'),
         ] + LineColumns::of($line);
     }
 
     public function gear(): GearAboard
     {
         return new GearAboard(
-            array_values(array_map(static fn (Reel $reel) => $reel->described(), $this->reels)),
-            array_values(array_map(static fn (Lure $lure) => $lure->described(), $this->lures)),
-            array_values(array_map(static fn (Ball $ball) => $ball->described(), $this->balls)),
-            array_values(array_map(static fn (Diver $diver) => $diver->described(), $this->divers)),
-            array_values(array_map(static fn (Board $board) => $board->described(), $this->boards)),
+            array_values($this->reels), array_values($this->lures), array_values($this->balls), array_values($this->divers),
+            array_values($this->boards),
         );
     }
 
     /** @return list<DescribedHolder> port bow round the stern */
     public function holders(): array
     {
-        return array_values(array_map(static fn (Holder $holder): DescribedHolder => $holder->described(), $this->holders));
+        return array_values($this->holders);
     }
 
     /**
@@ -157,7 +160,7 @@ final readonly class Locker
      *
      * @throws InvalidValue when there is none
      */
-    public function holder(mixed $id, string $field = 'holder_id'): Holder
+    public function holder(mixed $id, string $field = 'holder_id'): DescribedHolder
     {
         return self::one($this->holders, $id, $field, 'a holder of this boat');
     }
@@ -165,7 +168,7 @@ final readonly class Locker
     /** @throws InvalidValue when there is none */
     public function reel(mixed $id): DescribedReel
     {
-        return self::one($this->reels, $id, 'reel_id', 'a reel in the locker')->described();
+        return self::one($this->reels, $id, 'reel_id', 'a reel in the locker');
     }
 
     /**
@@ -173,17 +176,17 @@ final readonly class Locker
      *
      * @throws InvalidValue naming the field whose record there is not
      */
-    private function described(array $row): DescribedLine
+    private function line(array $row): DescribedLine
     {
         return new DescribedLine(
-            $this->holder($row['holder_id'] ?? null)->described(),
+            $this->holder($row['holder_id'] ?? null),
             LineColumns::word($row, 'presentation', Presentation::class) ?? throw InvalidValue::because('presentation', 'given'),
             $this->reel($row['reel_id'] ?? null),
-            self::one($this->lures, $row['lure_id'] ?? null, 'lure_id', 'a lure in the locker')->described(),
+            self::one($this->lures, $row['lure_id'] ?? null, 'lure_id', 'a lure in the locker'),
             LineColumns::figures($row),
-            self::chosen($this->balls, $row, 'ball_id', 'a ball in the locker')?->described(),
-            self::chosen($this->divers, $row, 'diver_id', 'a diver in the locker')?->described(),
-            self::chosen($this->boards, $row, 'board_id', 'a board in the locker')?->described(),
+            self::chosen($this->balls, $row, 'ball_id', 'a ball in the locker'),
+            self::chosen($this->divers, $row, 'diver_id', 'a diver in the locker'),
+            self::chosen($this->boards, $row, 'board_id', 'a board in the locker'),
             isset($row['rides_on']) ? $this->holder($row['rides_on'], 'rides_on')->code : null,
             LineColumns::word($row, 'leader_material', Material::class),
             LineColumns::word($row, 'attractor', Attractor::class),
@@ -193,21 +196,29 @@ final readonly class Locker
         );
     }
 
-    private function holderNamed(string $code, string $field): int
+    /**
+     * Read as plain rows: a preview at every step of a control cannot wait for models.
+     *
+     * @template T
+     *
+     * @param  Closure(stdClass): T  $read
+     * @return array<int, T> by id
+     */
+    private static function described(Boat $boat, string $table, string $order, Closure $read): array
     {
-        foreach ($this->holders as $id => $holder) {
-            if ($holder->code === $code) {
-                return $id;
-            }
+        $described = [];
+        foreach (DB::table($table)->where('boat_id', $boat->id)->orderBy($order)->get() as $row) {
+            $described[(int) $row->id] = $read($row);
         }
-        throw InvalidValue::because($field, "a holder of this boat, not {$code}");
+
+        return $described;
     }
 
-    /** @param  array<int, Reel|Lure|Ball|Diver|Board>  $records */
+    /** @param  array<int, DescribedHolder|DescribedReel|DescribedLure|DescribedBall|DescribedDiver|DescribedBoard>  $records */
     private static function named(array $records, string $name, string $field): int
     {
         foreach ($records as $id => $record) {
-            if ($record->name === $name) {
+            if (($record instanceof DescribedHolder ? $record->code : $record->name) === $name) {
                 return $id;
             }
         }
@@ -215,24 +226,24 @@ final readonly class Locker
     }
 
     /**
-     * @template T of Model
+     * @template T of object
      *
      * @param  array<int, T>  $records
      * @param  array<string, mixed>  $row
      * @return ?T
      */
-    private static function chosen(array $records, array $row, string $field, string $what): ?Model
+    private static function chosen(array $records, array $row, string $field, string $what): ?object
     {
         return isset($row[$field]) ? self::one($records, $row[$field], $field, $what) : null;
     }
 
     /**
-     * @template T of Model
+     * @template T of object
      *
      * @param  array<int, T>  $records
      * @return T
      */
-    private static function one(array $records, mixed $id, string $field, string $what): Model
+    private static function one(array $records, mixed $id, string $field, string $what): object
     {
         return $records[is_int($id) ? $id : 0] ?? throw InvalidValue::because($field, "the id of {$what}");
     }

@@ -46,11 +46,12 @@ abstract class SpreadContent extends FormRequest
         return [fn (Validator $validator) => LineShape::checkAll($validator, $this->input('lines'))];
     }
 
-    /** @return array<string, list<mixed>> */
-    protected static function whatIfRules(): array
+    /** @return array<string, list<mixed>> no more than what is asked: each rule costs every preview its time */
+    protected function whatIfRules(): array
     {
-        return [
-            'what_if' => ['nullable', 'array:speed,turn,current,gone'],
+        $asked = ['what_if' => ['nullable', 'array:speed,turn,current,gone']];
+
+        return $this->input('what_if') === null ? $asked : $asked + [
             'what_if.gone' => ['nullable', 'numeric:strict', 'between:0,200000'],
             'what_if.speed' => ['nullable', 'numeric:strict', self::between(Conditions::SLOWEST, Conditions::FASTEST)],
             'what_if.turn' => ['nullable', 'array:radius,side'],

@@ -11,7 +11,7 @@ final class PreviewRequest extends SpreadContent
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return self::spreadRules() + self::whatIfRules() + ['only_depths' => ['boolean:strict']];
+        return self::spreadRules() + $this->whatIfRules() + ['only_depths' => ['boolean:strict']];
     }
 
     /** Whether a hand is still moving: the depths now, their doubt and what to look at when it rests. */

@@ -17,6 +17,6 @@ final class ReachRequest extends SpreadContent
             'by' => ['nullable', 'in:control,other'],
             'holder_ids' => ['required', 'list', 'min:1', 'max:'.SpreadLimits::MOST_HOLDERS],
             'holder_ids.*' => ['integer:strict', 'distinct'],
-        ] + self::spreadRules() + self::whatIfRules();
+        ] + self::spreadRules() + $this->whatIfRules();
     }
 }

@@ -19,7 +19,7 @@ final class RigController
         $locker = Locker::of($boat);
         // Not rigged first: a line that cannot be is just the one to be rigged anew.
         $line = (new FreshLine($locker->gear(), $locker->lines($request->rows())))->in(
-            $locker->holder($request->integer('holder_id'))->described(),
+            $locker->holder($request->integer('holder_id')),
             Presentation::from($request->string('presentation')->value()),
             BoardUse::from($request->string('board')->value()),
             $request->input('reel_id') === null ? null : $locker->reel($request->integer('reel_id')),

@@ -11,6 +11,6 @@ final class RodRequest extends SpreadContent
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['holder_id' => ['required', 'integer:strict']] + self::spreadRules() + self::whatIfRules();
+        return ['holder_id' => ['required', 'integer:strict']] + self::spreadRules() + $this->whatIfRules();
     }
 }

@@ -15,7 +15,7 @@ final class DraftRequest extends SpreadContent
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return SaveBandsRequest::bandRules() + self::spreadRules() + self::whatIfRules();
+        return SaveBandsRequest::bandRules() + self::spreadRules() + $this->whatIfRules();
     }
 
     /** @return non-empty-list<DraftBand> in order of priority */

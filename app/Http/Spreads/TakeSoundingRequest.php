@@ -17,6 +17,6 @@ final class TakeSoundingRequest extends SpreadContent
             'taken_at' => ['required', 'string', 'date_format:Y-m-d\TH:i:s\Z'],
             'method' => ['required', Rule::in(['bottom', 'sonar', 'logger'])],
             'depth' => ['required', 'numeric:strict', 'between:0.3,150'],
-        ] + self::spreadRules() + self::whatIfRules();
+        ] + self::spreadRules() + $this->whatIfRules();
     }
 }

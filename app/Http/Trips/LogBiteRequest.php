@@ -25,6 +25,6 @@ final class LogBiteRequest extends SpreadContent
             'length' => ['nullable', 'numeric:strict', 'between:0.05,2.5'],
             'weight' => ['nullable', 'numeric:strict', 'between:0.02,60'],
             'note' => ['nullable', 'string', 'max:500'],
-        ] + self::spreadRules() + self::whatIfRules();
+        ] + self::spreadRules() + $this->whatIfRules();
     }
 }

@@ -10,13 +10,16 @@ use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Tackle\Parts\Lure;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Doubt\DepthDoubt;
+use Admek\Core\Towing\Doubt\KeptDoubts;
 use Admek\Core\Towing\Reach;
+use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolver;
 
 /** Runs planned lines under given conditions, and finds the let-out that takes one to a depth. */
 final readonly class SpreadSolver
 {
-    public function __construct(private TowSolver $solver = new TowSolver)
+    /** @param  ?KeptDoubts  $kept  where the ± of a line that has not changed since is found again */
+    public function __construct(private TowSolver $solver = new TowSolver, private ?KeptDoubts $kept = null)
     {
     }
 
@@ -28,11 +31,26 @@ final readonly class SpreadSolver
     {
         $towLine = $line->towLine($conditions->density);
         $solution = $this->solver->solve($conditions->water(), $conditions->turn, $towLine);
-        $doubt = $withDoubt
-            ? DepthDoubt::of($conditions->water(), $towLine, Lure::BODY, $line->doubts(), $conditions->turn)
-            : null;
 
-        return new RunningLine($line, $solution, $doubt);
+        return new RunningLine($line, $solution, $withDoubt ? $this->doubt($line, $towLine, $conditions) : null);
+    }
+
+    /** @throws CannotTow */
+    private function doubt(PlannedLine $line, TowLine $towLine, Conditions $conditions): DepthDoubt
+    {
+        $of = [$conditions->water(), $towLine, Lure::BODY, $line->doubts(), $conditions->turn];
+        if ($this->kept === null) {
+            return DepthDoubt::of(...$of);
+        }
+        // All that a doubt follows from, figure by figure.
+        $key = hash('xxh128', serialize($of));
+        $doubt = $this->kept->find($key);
+        if ($doubt === null) {
+            $doubt = DepthDoubt::of(...$of);
+            $this->kept->keep($key, $doubt);
+        }
+
+        return $doubt;
     }
 
     /**

@@ -36,7 +36,10 @@ enum Presentation: string
     /** What is known of it, from the rig that runs it. */
     public function entry(): Entry
     {
-        return match ($this) {
+        /** @var array<string, Entry> $known */
+        static $known = [];
+
+        return $known[$this->value] ??= match ($this) {
             self::Rigger => Downrigger::atTheBall(),
             self::Stacker => Downrigger::stackedAbove(),
             self::Diver => Diver::entry(),

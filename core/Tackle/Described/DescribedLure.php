@@ -37,15 +37,15 @@ final readonly class DescribedLure
     public function lure(FigureSheet $sheet = new FigureSheet): Lure
     {
         $words = $this->kind->word();
-        $made = Lure::ofKind(
-            $this->kind,
-            $sheet->take('lure.drag_area', $this->kind->dragArea(), 'm²', "default for a {$words}"),
-            $sheet->take('lure.weight', $this->kind->weight(), 'N', "default for a {$words}"),
-        );
-        if ($this->rated !== null) {
+        $drag = $sheet->take('lure.drag_area', $this->kind->dragArea(), 'm²', "default for a {$words}");
+        $weight = $sheet->take('lure.weight', $this->kind->weight(), 'N', "default for a {$words}");
+        if ($this->rated === null) {
+            $made = Lure::ofKind($this->kind, $drag, $weight);
+        } else {
+            $lipless = Lure::lipless($this->kind, $drag, $weight);
             $made = $this->downArea !== null && $this->lip !== null
-                ? $made->fitted($this->rated, $this->downArea, $this->lip)
-                : $made->ratedAt($this->rated);
+                ? $lipless->fitted($this->rated, $this->downArea, $this->lip)
+                : $lipless->ratedAt($this->rated);
         }
         $lip = $sheet->take('lure.down_area', $made->downArea, 'm²', match (true) {
             $made->rated !== null => 'solved from its rated point',

@@ -36,20 +36,38 @@ final readonly class Lure
      */
     public static function ofKind(LureKind $kind, ?float $dragArea = null, ?float $weight = null): self
     {
+        $lipless = self::lipless($kind, $dragArea, $weight);
+
+        return new self(
+            $kind, $lipless->dragArea, $lipless->weight, self::typicalLip($lipless), Doubts::DIVE_GUESSED, null, null,
+        );
+    }
+
+    /**
+     * A kind whose lip is still to be fitted.
+     *
+     * @throws InvalidValue naming the field
+     */
+    public static function lipless(LureKind $kind, ?float $dragArea = null, ?float $weight = null): self
+    {
         [$drag, $weight] = [$dragArea ?? $kind->dragArea(), $weight ?? $kind->weight()];
         InvalidValue::unlessBetween('drag_area', $drag, 1e-5, 0.05, 'm²');
         InvalidValue::unlessBetween('weight', $weight, -10, 50, 'N');
-        $typical = $kind->typical();
 
-        return new self(
-            $kind,
-            $drag,
-            $weight,
-            $typical === null ? 0.0 : (new LipFit($typical, $drag, $weight))->nearest(),
-            Doubts::DIVE_GUESSED,
-            null,
-            null,
-        );
+        return new self($kind, $drag, $weight, 0.0, Doubts::DIVE_GUESSED, null, null);
+    }
+
+    /** m², solved once for each kind and its figures. */
+    private static function typicalLip(self $lipless): float
+    {
+        /** @var array<string, float> $known */
+        static $known = [];
+        $typical = $lipless->kind->typical();
+
+        return $typical === null
+            ? 0.0
+            : $known["{$lipless->kind->value} {$lipless->dragArea} {$lipless->weight}"]
+                ??= (new LipFit($typical, $lipless->dragArea, $lipless->weight))->nearest();
     }
 
     /**

@@ -69,7 +69,9 @@ final readonly class DepthDoubt
         $nominal = new SteadyTow($water, $turn, $line, Nudge::none(), self::FINENESS);
         $nominal->solve();
         $depth = $nominal->depthOf($body);
-        $moved = static function (Doubt $doubt, float $side) use ($water, $turn, $line, $body, $doubts, $nominal, $depth): ?float {
+        $moved = static function (Doubt $doubt, float $side) use (
+            $water, $turn, $line, $body, $doubts, $nominal, $depth,
+        ): ?float {
             $nudged = static fn (float $to): SteadyTow => new SteadyTow(
                 self::doubted($water, $doubt, $to, $doubts, $depth),
                 $turn,
@@ -109,6 +111,22 @@ final readonly class DepthDoubt
         $shift = max(-1.0 + self::LEAST_SIDE, min(1.0 - self::LEAST_SIDE, $shift / $half)) * $half;
 
         return new self($half, $half - $shift, $half + $shift, $parts);
+    }
+
+    /**
+     * One that was worked out before.
+     *
+     * @param  array{float, float, float, array<string, float>}  $figures  as {@see figures()} tells them
+     */
+    public static function ofFigures(array $figures): self
+    {
+        return new self(...$figures);
+    }
+
+    /** @return array{float, float, float, array<string, float>} all of it, to be kept: deviation, the two sides, the parts */
+    public function figures(): array
+    {
+        return [$this->deviation, $this->shallower, $this->deeper, $this->parts];
     }
 
     /** What it is made of, the largest first; null where nothing of it is worth a word. */

@@ -77,6 +77,21 @@ final class RunningApp
         Wait::until(fn (): bool => @fsockopen('127.0.0.1', $this->port) === false, 'the server to stop');
     }
 
+    /** Milliseconds of processor the server and its workers have used, as /proc tells it in hundredths of a second. */
+    public function processorTime(): float
+    {
+        $ticks = 0;
+        foreach (glob('/proc/[0-9]*/stat') ?: [] as $file) {
+            $stat = (string) @file_get_contents($file);
+            $fields = explode(' ', substr($stat, (int) strrpos($stat, ')') + 2));
+            if (count($fields) > 12 && (int) $fields[2] === $this->server?->getPid()) {
+                $ticks += (int) $fields[11] + (int) $fields[12];
+            }
+        }
+
+        return 10.0 * $ticks;
+    }
+
     public static function freePort(): int
     {
         $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No free port');
@@ -115,7 +130,7 @@ final class RunningApp
     {
         $this->stopServing();
         array_map(self::remove(...), [$this->database, ...array_values(self::$prepared)]);
-        array_map(unlink(...), glob("{$this->database}.*.php") ?: []);
+        array_map(unlink(...), glob("{$this->database}.*") ?: []);
     }
 
     /** @param  list<string>  $command */
@@ -133,6 +148,7 @@ final class RunningApp
     {
         return [
             'ADMEK_DATABASE' => $database,
+            'ADMEK_DOUBTS' => "{$database}.doubts",
             'APP_CONFIG_CACHE' => "{$database}.config.php",
             'APP_ROUTES_CACHE' => "{$database}.routes.php",
         ];
