@@ -1,7 +1,7 @@
 <script lang="ts">
     import { tick } from 'svelte';
     import type { Schemas } from '../lib/api';
-    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, plusMinus } from '../lib/units';
     import { lineWords, settingWords } from '../lib/catalogue';
     import Dialog from '../frame/Dialog.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
 
     /** Whether what is on the screen is kept, in words; a conflict asks who is right. */
     let { desk }: { desk: SpreadDesk } = $props();

@@ -1,16 +1,16 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
-    import { faultOf, type Fault, type Schemas } from '../lib/api';
+    import type { Schemas } from '../lib/api';
     import { theCatalogue } from '../lib/catalogue';
     import { GroundDesk, type Place } from './ground.svelte';
     import { dayWords } from '../lib/words';
     import NumberField from '../fields/NumberField.svelte';
-    import PickField from '../fields/PickField.svelte';
     import TextField from '../fields/TextField.svelte';
     import GroundChart from './GroundChart.svelte';
     import OnTheGround from './OnTheGround.svelte';
     import PassPanel from './PassPanel.svelte';
     import PlaceField from './PlaceField.svelte';
+    import StructureForm from './StructureForm.svelte';
 
     /** Where on the ground: structure drawn or read in, an edge followed at a depth, the pass the planning table then looks at. */
     let { params }: { params: { trip: string } } = $props();
@@ -39,10 +39,6 @@
     let drift: number | null = $state(null);
     let set: number | null = $state(null);
     let name = $state('');
-    /** What can be drawn of so many places. */
-    const kinds: Schemas['StructureKind'][] = $derived(theCatalogue().structures[laid.length > 1 ? 'several' : 'one']);
-    let kind: Schemas['StructureKind'] = $state('hump');
-    let faults: Fault[] = $state.raw([]);
     let said = $state('');
 
     const ground: Place | null = $derived(
@@ -76,23 +72,12 @@
         tool = picked;
         laid = [];
         near = null;
-        faults = [];
         said = '';
     }
 
     async function take(): Promise<void> {
         if (question && (await desk?.takePass({ ...question, name: name || null }))) {
             said = 'The planning table looks at the bottom of this pass from now on.';
-        }
-    }
-
-    async function draw(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
-        faults = (await desk?.draw({ name, kind: kinds.includes(kind) ? kind : (kinds[0] ?? 'hump'), places: laid })) ?? [];
-        if (faults.length === 0) {
-            said = `${name} is on the chart.`;
-            laid = [];
-            name = '';
         }
     }
 </script>
@@ -194,27 +179,7 @@
                         </p>
                     {/if}
                 {:else}
-                    <form class="flex flex-col gap-2" onsubmit={draw}>
-                        <TextField label="Name" bind:value={name} fault={faultOf(faults, '/name')?.detail} />
-                        <p class="text-sm">{laid.length} {laid.length === 1 ? 'place' : 'places'} tapped.</p>
-                        <PickField
-                            label="Kind"
-                            value={kinds.includes(kind) ? kind : kinds[0]}
-                            options={kinds.map((each) => ({ value: each, text: each }))}
-                            change={(picked) => (kind = picked)}
-                        />
-                        {#if faultOf(faults, '/places')}<p class="text-error text-sm font-semibold">
-                                {faultOf(faults, '/places')?.detail}
-                            </p>{/if}
-                        <span class="flex gap-2">
-                            <button class="btn btn-primary btn-sm">Put it on the chart</button>
-                            {#if laid.length > 0}<button
-                                    type="button"
-                                    class="btn btn-sm"
-                                    onclick={() => (laid = laid.slice(0, -1))}>Take one back</button
-                                >{/if}
-                        </span>
-                    </form>
+                    <StructureForm {desk} {laid} lay={(places) => (laid = places)} say={(words) => (said = words)} />
                 {/if}
                 <PlaceField {tap} />
                 <p class="text-sm font-semibold" role="status">{said || (desk.pass ? '' : desk.said)}</p>

@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Schemas, SpreadLine } from '../lib/api';
-    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { shown } from '../lib/units';
 
     /** How a weight on bottom stands: it should tick, not drag. */

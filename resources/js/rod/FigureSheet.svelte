@@ -1,6 +1,6 @@
 <script lang="ts">
     import { faultOf, type Schemas, type SpreadLine } from '../lib/api';
-    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, measure, shown, typedNumber } from '../lib/units';
 
     /** Every figure the depth was worked out from, where it comes from, and the loads it adds along the line. */

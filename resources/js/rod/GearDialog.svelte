@@ -1,7 +1,7 @@
 <script lang="ts">
     import { api, ask, faultOf, type Fault, type Locker } from '../lib/api';
     import { formOf, type GearList } from './gear';
-    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import Dialog from '../frame/Dialog.svelte';
     import NumberField from '../fields/NumberField.svelte';
     import PickField from '../fields/PickField.svelte';

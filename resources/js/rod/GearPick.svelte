@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Locker } from '../lib/api';
     import { formOf, type GearList } from './gear';
-    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import GearDialog from './GearDialog.svelte';
     import PickField from '../fields/PickField.svelte';
 

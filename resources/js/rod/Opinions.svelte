@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { RunningLine, Schemas, SpreadLine } from '../lib/api';
-    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { doubt, figure, plusMinus, shown } from '../lib/units';
     import RuleBookDialog from '../boat/RuleBookDialog.svelte';
     import SoundingForm from './SoundingForm.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { faultOf, type Holder, type SpreadLine } from '../lib/api';
     import type { Field } from '../lib/catalogue';
-    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import NumberField from '../fields/NumberField.svelte';
 
     /** One figure of a rig, in the boat's units, with its natural step. */

@@ -2,7 +2,7 @@
     import { faultAt, type Holder, type SpreadLine } from '../lib/api';
     import { entryOf, theCatalogue, type Field } from '../lib/catalogue';
     import { shown } from '../lib/units';
-    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { boardsOfKind, hasCable, kindOf } from './rigging';
     import GearPick from './GearPick.svelte';
     import PickField from '../fields/PickField.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Holder, SpreadLine } from '../lib/api';
-    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { partsOf } from './rigging';
     import RigFigure from './RigFigure.svelte';
     import RigPick from './RigPick.svelte';

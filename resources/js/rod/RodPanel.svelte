@@ -2,7 +2,7 @@
     import { faultAt } from '../lib/api';
     import { kindOf, kindsFor, kindText } from './rigging';
     import { RodReportFeed } from './rod-report.svelte';
-    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, measure, plusMinus, shown } from '../lib/units';
     import { entryOf, lineWords } from '../lib/catalogue';
     import BottomRig from './BottomRig.svelte';

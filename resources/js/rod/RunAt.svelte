@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { RunningLine, SpreadLine } from '../lib/api';
-    import type { Reached, SpreadDesk } from '../spread/spread-desk.svelte';
+    import type { Reached } from '../desk/asks';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, measure, shown, typedNumber } from '../lib/units';
     import { settingWords } from '../lib/catalogue';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { api, ask, type Schemas, type SpreadLine } from '../lib/api';
-    import type { SpreadDesk } from '../spread/spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, measure, shown, typedNumber } from '../lib/units';
     import PickField from '../fields/PickField.svelte';
 

@@ -1,6 +1,6 @@
 /** All there is to say of the chosen rod, asked anew whenever the depths it belongs to have changed. */
 import { api, ask, type Schemas } from '../lib/api';
-import type { SpreadDesk } from '../spread/spread-desk.svelte';
+import type { SpreadDesk } from '../desk/spread-desk.svelte';
 
 /** A little later than the depths, which must not wait for it while a control moves. */
 const AFTER_MS = 120;

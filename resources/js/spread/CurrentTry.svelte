@@ -1,8 +1,8 @@
 <script lang="ts">
     import { faultOf } from '../lib/api';
     import { theCatalogue } from '../lib/catalogue';
-    import type { WhatIf } from './plan';
-    import type { SpreadDesk } from './spread-desk.svelte';
+    import type { WhatIf } from '../desk/plan';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, shown } from '../lib/units';
     import NumberField from '../fields/NumberField.svelte';
     import Popover from '../frame/Popover.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { SpreadDesk } from './spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, measure, plusMinus } from '../lib/units';
     import { lineWords } from '../lib/catalogue';
 

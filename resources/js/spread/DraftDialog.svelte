@@ -1,6 +1,6 @@
 <script lang="ts">
     import { api, ask, type Fault, type Schemas, type SpreadLine } from '../lib/api';
-    import type { SpreadDesk } from './spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, measure, plusMinus } from '../lib/units';
     import { lineWords, settingWords } from '../lib/catalogue';
     import BandFields from '../trip/BandFields.svelte';

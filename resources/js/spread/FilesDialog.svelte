@@ -1,6 +1,6 @@
 <script lang="ts">
     import { api, ask, type Schemas } from '../lib/api';
-    import type { SpreadDesk } from './spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import Dialog from '../frame/Dialog.svelte';
 
     /** The spread out as a file, and one in: it comes to the desk as an edit that undo takes back. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { SpreadDesk } from './spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import DraftDialog from './DraftDialog.svelte';
     import FilesDialog from './FilesDialog.svelte';
     import KeyList from '../frame/KeyList.svelte';

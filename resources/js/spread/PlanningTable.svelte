@@ -1,7 +1,7 @@
 <script lang="ts">
     import { onMount } from 'svelte';
     import { push, router } from 'svelte-spa-router';
-    import type { SpreadDesk } from './spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, measure } from '../lib/units';
     import { dayWords, speciesList } from '../lib/words';
     import DepthTable from './DepthTable.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { SpreadDesk } from './spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import RodCard from '../rod/RodCard.svelte';
 
     /** The row of rods as they stand: port bow, round the stern, starboard bow. */

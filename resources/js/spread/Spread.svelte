@@ -2,8 +2,8 @@
     import { untrack } from 'svelte';
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask } from '../lib/api';
-    import { saved } from './keeper.svelte';
-    import { SpreadDesk } from './spread-desk.svelte';
+    import { saved } from '../desk/keeper.svelte';
+    import { SpreadDesk } from '../desk/spread-desk.svelte';
     import PlanningTable from './PlanningTable.svelte';
 
     let { params }: { params: { trip: string } } = $props();

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { api, ask, faultAt, type Fault, type Schemas } from '../lib/api';
-    import type { SpreadDesk } from './spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { SPECIES } from '../lib/words';
     import Dialog from '../frame/Dialog.svelte';
     import PickField from '../fields/PickField.svelte';

@@ -1,10 +1,10 @@
 <script lang="ts">
     import { atStake, breachKey, type Breach } from './breaches';
-    import type { Plan, WhatIf } from './plan';
+    import type { Plan, WhatIf } from '../desk/plan';
     import Popover from '../frame/Popover.svelte';
     import RuleBookDialog from '../boat/RuleBookDialog.svelte';
-    import type { CureOffer } from './asks';
-    import type { SpreadDesk } from './spread-desk.svelte';
+    import type { CureOffer } from '../desk/asks';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
 
     /** How many things want a look, and on asking which; each leads to its rod. */
     let { desk }: { desk: SpreadDesk } = $props();

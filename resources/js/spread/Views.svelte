@@ -1,6 +1,6 @@
 <script lang="ts">
     import { aftScale, bottomUnder, courseBottom, deepestShown, depthScale, sidewaysScale } from '../views/scales';
-    import type { SpreadDesk } from './spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import type { Scene } from '../views/scene';
     import { depthTicks, figure, measure, shown } from '../lib/units';
     import { SPECIES } from '../lib/words';

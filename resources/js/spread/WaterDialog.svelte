@@ -1,6 +1,6 @@
 <script lang="ts">
     import { api, ask, faultOf, type Fault, type Schemas } from '../lib/api';
-    import type { SpreadDesk } from './spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { shown } from '../lib/units';
     import BandFields from '../trip/BandFields.svelte';
     import Dialog from '../frame/Dialog.svelte';

@@ -1,6 +1,7 @@
 <script lang="ts">
     import CurrentTry from './CurrentTry.svelte';
-    import type { SpreadDesk } from './spread-desk.svelte';
+    import type { SpreadDesk } from '../desk/spread-desk.svelte';
+    import { speedStep } from '../desk/steps';
     import { theCatalogue } from '../lib/catalogue';
     import { figure, measure, shown } from '../lib/units';
 
@@ -68,9 +69,9 @@
             <input
                 type="range"
                 class="range range-xs block h-3 w-24 text-(--line)"
-                min={desk.speedStep}
+                min={speedStep(units)}
                 max={fastest}
-                step={desk.speedStep}
+                step={speedStep(units)}
                 value={desk.speed}
                 oninput={(event) => desk.try({ speed: Number(event.currentTarget.value) })}
                 aria-label="Try another speed"

@@ -3,6 +3,9 @@ import { api, ask, type Schemas, type SpreadLine } from '../lib/api';
 import type { Kind } from '../rod/rigging';
 import type { Plan, WhatIf } from './plan';
 
+/** What came of "run it at": done, as near as this gear gets, or why not. */
+export type Reached = 'set' | { holder: string; nearest: number; help: string[] }[] | { refused: string };
+
 export type CureOffer = Schemas['Cures']['cures'][number];
 
 /** Why an answer is no answer. */

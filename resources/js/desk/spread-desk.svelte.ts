@@ -1,28 +1,23 @@
 /** One spread on the desk: the plan being edited, what is tried on it, and its keeping. */
 import { aboard } from '../lib/aboard.svelte';
-import { api, ask, type Boat, type Holder, type Locker, type Schemas, type Spread, type SpreadLine, type Trip } from '../lib/api';
-import { theCatalogue } from '../lib/catalogue';
-import { askCures, askReach, askRig, type CureOffer } from './asks';
+import { api, ask, type Boat, type Locker, type Schemas, type Spread, type SpreadLine, type Trip } from '../lib/api';
+import { askCures, askReach, askRig, type CureOffer, type Reached } from './asks';
 import { History } from './history.svelte';
 import { Keeper } from './keeper.svelte';
 import { Lookahead } from './lookahead.svelte';
-import { NOTHING_TRIED, planOf, type Plan, type WhatIf } from './plan';
+import { NOTHING_TRIED, planOf, setAtDepth, withFigures, withLine, withoutLine, type Plan, type WhatIf } from './plan';
+import { Rods } from './rods.svelte';
+import { settingOf, stepped, steppedSpeed } from './steps';
 import type { Kind } from '../rod/rigging';
 import { PreviewFeed } from './preview-feed.svelte';
 
-/** What came of "run it at": done, as near as this gear gets, or why not. */
-export type Reached = 'set' | { holder: string; nearest: number; help: string[] }[] | { refused: string };
-
-export class SpreadDesk {
+export class SpreadDesk extends Rods {
     plan: Plan = $state.raw({ speed: 0, lines: [], school: 'boards_first', setting_order: null });
-    whatIf: WhatIf = $state.raw({ speed: null, turn: null, current: null, gone: null });
+    whatIf: WhatIf = $state.raw(NOTHING_TRIED);
     trip: Trip = $state.raw() as Trip;
     locker: Locker = $state.raw() as Locker;
     /** Whether the plan is shown beside what is tried on it. */
     comparing: boolean = $state(false);
-    chosenId: number = $state(0);
-    /** Rods that are run at a depth together with the chosen one. */
-    marked: ReadonlySet<number> = $state.raw(new Set());
     readonly history = new History<Plan>();
     readonly keeper: Keeper;
     readonly ahead: Lookahead;
@@ -36,6 +31,7 @@ export class SpreadDesk {
         trip: Trip,
         readonly spread: Spread,
     ) {
+        super(boat.holders, spread.lines[0]?.holder_id);
         this.trip = trip;
         this.locker = locker;
         this.feed = new PreviewFeed(spread.id);
@@ -43,16 +39,7 @@ export class SpreadDesk {
         this.ahead = new Lookahead(spread.id);
         this.plan = planOf(spread);
         this.keeper = new Keeper(spread, this.plan, () => this.plan);
-        this.chosenId = spread.lines[0]?.holder_id ?? boat.holders[0]?.id ?? 0;
         this.#preview();
-    }
-
-    get holders(): Holder[] {
-        return this.boat.holders;
-    }
-
-    get chosen(): Holder | undefined {
-        return this.holders.find((holder) => holder.id === this.chosenId);
     }
 
     get chosenLine(): SpreadLine | undefined {
@@ -76,18 +63,6 @@ export class SpreadDesk {
         return this.whatIf.speed !== null || this.whatIf.turn !== null || this.whatIf.current !== null;
     }
 
-    choose(holderId: number): void {
-        this.chosenId = holderId;
-    }
-
-    chooseNext(by: number): void {
-        const at = this.holders.findIndex((holder) => holder.id === this.chosenId);
-        const next = this.holders[(at + by + this.holders.length) % this.holders.length];
-        if (next) {
-            this.choose(next.id);
-        }
-    }
-
     /** Every edit goes through here: it can be undone, is previewed at once and kept soon after. */
     edit(plan: Plan): void {
         this.history.keep(this.plan);
@@ -95,25 +70,15 @@ export class SpreadDesk {
     }
 
     change(holderId: number, figures: Partial<SpreadLine>): void {
-        this.edit({
-            ...this.plan,
-            lines: this.plan.lines.map((line) => (line.holder_id === holderId ? { ...line, ...figures } : line)),
-        });
+        this.edit(withFigures(this.plan, holderId, figures));
     }
 
     add(line: SpreadLine): void {
-        const order = new Map(this.holders.map((holder) => [holder.id, holder.place]));
-        const lines = [...this.plan.lines.filter((other) => other.holder_id !== line.holder_id), line];
-        lines.sort((a, b) => (order.get(a.holder_id) ?? 0) - (order.get(b.holder_id) ?? 0));
-        this.edit({ ...this.plan, lines });
+        this.edit(withLine(this.plan, line, this.holders));
     }
 
-    /** Takes a line out; what rode its cable goes with it. */
     remove(holderId: number): void {
-        this.edit({
-            ...this.plan,
-            lines: this.plan.lines.filter((line) => line.holder_id !== holderId && line.rides_on !== holderId),
-        });
+        this.edit(withoutLine(this.plan, holderId));
     }
 
     /** Rigs a rod as the server would begin it, or off another reel; what it cannot is said. */
@@ -124,14 +89,6 @@ export class SpreadDesk {
         }
         this.add(answer);
         return '';
-    }
-
-    mark(holderId: number): void {
-        const marked = new Set(this.marked);
-        if (!marked.delete(holderId)) {
-            marked.add(holderId);
-        }
-        this.marked = marked;
     }
 
     undo(): void {
@@ -193,18 +150,11 @@ export class SpreadDesk {
         if (typeof lines === 'string') {
             return { refused: lines };
         }
-        const set = new Map(lines.filter(({ reached }) => reached).map(({ holder, figures }) => [holder, figures]));
-        if (set.size > 0) {
-            const codes = new Map(this.holders.map(({ id, code }) => [id, code]));
-            this.edit({
-                ...this.plan,
-                lines: this.plan.lines.map((line) => {
-                    const figures = set.get(codes.get(line.holder_id) ?? '');
-                    return figures ? { ...line, ...figures, aim: depth } : line;
-                }),
-            });
+        const reached = new Map(lines.filter((line) => line.reached).map(({ holder, figures }) => [holder, figures]));
+        if (reached.size > 0) {
+            this.edit(setAtDepth(this.plan, reached, depth, this.holders));
         }
-        const short = lines.filter(({ reached }) => !reached);
+        const short = lines.filter((line) => !line.reached);
         return short.length === 0
             ? 'set'
             : short.map(({ holder, depth: nearest, would_help: help }) => ({ holder, nearest, help }));
@@ -213,9 +163,7 @@ export class SpreadDesk {
     /** What a line's figures become when its control is set. */
     setting(code: string, value: number): Partial<SpreadLine> {
         const control = this.feed.running.get(code)?.control;
-        return control
-            ? { [control.figure]: value, ...(control.emptied && value < control.most ? { [control.emptied]: 0 } : {}), aim: null }
-            : {};
+        return control ? settingOf(control, value) : {};
     }
 
     /** Everything to look at: as it runs, and as it is set. */
@@ -251,25 +199,15 @@ export class SpreadDesk {
         if (!line || !control) {
             return;
         }
-        const size = this.boat.units === 'metric' ? control.metric_step : control.step;
-        // Down is deeper: a release is brought nearer its ball.
-        const towards = control.deepens ? by : -by;
         const now = line[control.figure] ?? control.value;
-        const next = Math.min(control.most, Math.max(control.least, Math.round((now + towards * size) / size) * size));
+        const next = stepped(control, now, by, this.boat.units);
         if (Math.abs(next - now) > 1e-9) {
-            this.change(line.holder_id, this.setting(holder.code, next));
+            this.change(line.holder_id, settingOf(control, next));
         }
     }
 
-    /** m/s of one step of the speed. */
-    get speedStep(): number {
-        const { step, metric_step } = theCatalogue().speed;
-        return this.boat.units === 'metric' ? metric_step : step;
-    }
-
     stepSpeed(steps: number): void {
-        const { least, most } = theCatalogue().speed;
-        this.try({ speed: Math.min(most, Math.max(least, this.speed + steps * this.speedStep)) });
+        this.try({ speed: steppedSpeed(this.speed, steps, this.boat.units) });
     }
 
     /** Ends a conflict by taking the other device's plan; this one's stays in the undo. */

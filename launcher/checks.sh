@@ -1,0 +1,58 @@
+# What ./admek test runs. Read by ./admek.
+
+check_style() {
+    say "== pint, prettier"
+    vendor/bin/pint --test --quiet
+    # Characters, not bytes; what git does not keep is not ours.
+    if git ls-files '*.php' | LC_ALL=C.UTF-8 xargs grep -nE '^.{131,}$' | cut -c1-160 >&2; then
+        fail "No line of PHP is over 130 columns."
+    fi
+    local long
+    long=$(git ls-files '*.php' '*.ts' '*.svelte' '*.css' '*.sh' admek | xargs wc -l | awk '$1 > 250 && $2 != "total"')
+    [ -z "$long" ] || fail "No file is over 250 lines:"$'\n'"$long"
+    npm run --silent format
+}
+
+check_static() {
+    say "== phpstan, eslint, knip, svelte-check"
+    vendor/bin/phpstan analyse -c phpstan.neon --no-progress --quiet --memory-limit=2G || vendor/bin/phpstan analyse -c phpstan.neon --no-progress --memory-limit=2G
+    vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --quiet --memory-limit=2G || vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=2G
+    npm run --silent lint
+    npm run --silent dead
+    npm run --silent check
+}
+
+check_contract() {
+    say "== contract: docs/openapi.yaml is sound, and the page is typed by it"
+    npm run --silent types >/dev/null
+}
+
+# As many tests at once as there are cores, each process with a database, a server and a browser of its own.
+suites() {
+    local fast="'-d' 'opcache.enable=1' '-d' 'opcache.enable_cli=1' '-d' 'opcache.jit=tracing' '-d' 'opcache.jit_buffer_size=64M' '-d' 'memory_limit=512M'"
+    "${PHP_FAST[@]}" vendor/bin/paratest --processes "$(nproc)" --passthru-php="$fast" "$@"
+}
+
+cmd_test() {
+    ready
+    need_node
+    case "${1:-all}" in
+        style) check_style ;;
+        static) check_static ;;
+        contract) check_contract && suites --filter Contract ;;
+        core) suites --testsuite Core ;;
+        feature) need_readers && suites --testsuite Feature ;;
+        browser) need_browser && need_readers && suites --functional --testsuite Browser ;;
+        all)
+            need_browser
+            need_readers
+            check_contract
+            check_style
+            check_static
+            suites --testsuite Core,Feature
+            # Shared out test by test: there are few classes, and long ones.
+            suites --functional --testsuite Browser
+            ;;
+        *) fail "Unknown part $1; see ./admek test --help" ;;
+    esac
+}
