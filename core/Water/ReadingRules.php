@@ -21,6 +21,9 @@ final class ReadingRules
         $leader = static fn (string $key, string $label, float $feet, string $why): Rule => new Rule(
             $key, $label, $feet * $foot, 0.1, 15, Quantity::Leader, $why,
         );
+        $weight = static fn (string $key, string $label, float $weight, string $why): Rule => new Rule(
+            $key, $label, $weight, 0.1, 10, Quantity::Count, $why,
+        );
 
         return [
             new Rule(
@@ -40,6 +43,11 @@ final class ReadingRules
                 'window', 'Share of the band fished at one time', 0.5, 0.2, 1, Quantity::Share,
                 'The rest is where they are not now.',
             ),
+            $weight('first', 'The first species weighs', 2, 'The day is for it.'),
+            $weight('second', 'the second', 1, 'A rod or two beside.'),
+            $weight('third', 'the third', 0.6, 'If it costs the others little.'),
+            $weight('later', 'any after', 0.4, 'What comes is welcome.'),
+            $weight('seen', 'and a band marked, times', 1.5, 'Fish seen count before water they would like.'),
             $depth('least_band', 'Least height of a band', 8, 'No one knows it closer than that.'),
             $depth('aim_above_least', 'Run above marks by at least', 2, 'They look up, and come up; seldom down.'),
             $depth('aim_above_most', 'and at most', 4, 'Farther they may not see it.'),

@@ -16,11 +16,8 @@ use Admek\Core\Units\Sentence;
  */
 final readonly class TargetBands
 {
-    /** Weight of the first species, the second… */
-    private const PRIORITY = [2.0, 1.0, 0.6, 0.4];
-
-    /** What marks add to a band's weight. */
-    private const SEEN = 1.5;
+    /** Rules of the weight of the first species, the second…; any after weighs as the last. */
+    private const WEIGHTS = ['first', 'second', 'third', 'later'];
 
     /**
      * @param  RuleBook  $habits  of {@see Habits}
@@ -40,9 +37,9 @@ final readonly class TargetBands
         foreach ($species as $place => $one) {
             $band = $this->of($one);
             if ($band !== null) {
-                $bands[] = $band->withWeight(
-                    (self::PRIORITY[$place] ?? 0.3) * ($band->from === 'marks' || $band->from === 'bottom' ? self::SEEN : 1.0),
-                );
+                $weight = $this->rules->get(self::WEIGHTS[min($place, count(self::WEIGHTS) - 1)]);
+                $seen = $band->from === 'marks' || $band->from === 'bottom';
+                $bands[] = $band->withWeight($weight * ($seen ? $this->rules->get('seen') : 1.0));
             }
         }
 

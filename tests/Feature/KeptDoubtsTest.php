@@ -39,7 +39,8 @@ final class KeptDoubtsTest extends TestCase
 
         self::assertEquals((new SpreadSolver)->run($line, new Conditions(1.0))->doubt, $reckoned);
         self::assertEquals([$reckoned?->figures()], $this->kept());
-        self::assertEquals($reckoned, (new SpreadSolver(kept: new DoubtShelf($this->file)))->run($line, new Conditions(1.0))->doubt);
+        $other = new SpreadSolver(kept: new DoubtShelf($this->file));
+        self::assertEquals($reckoned, $other->run($line, new Conditions(1.0))->doubt);
 
         // What lies on the shelf is what is told, not worked out once more.
         $this->sql('update doubts set figures = \'[1.5,1.0,2.0,{"speed":1.5}]\'');

@@ -121,6 +121,11 @@ final class OwnRulesTest extends TestCase
         self::assertSame('bottom', $bands()[0]->from, 'one on the ground against two off it');
         self::assertSame('marks', $bands(['dwells' => 1.0])[0]->from);
         self::assertEqualsWithDelta(10.0, $bands(['muskie_share' => 0.25])[1]->bottom, 2.5);
+        $weights = static fn (array $own): array => array_map(static fn (Band $band): float => $band->weight, $bands($own));
+        self::assertSame(
+            [3.0 * 2.0, 0.5 * ($bands()[1]->from === 'marks' ? 2.0 : 1.0)],
+            $weights(['first' => 3.0, 'second' => 0.5, 'seen' => 2.0]),
+        );
 
         $said = static function (string $key, array $own = []) use ($signs, $bands): string {
             $reading = new Reading(
