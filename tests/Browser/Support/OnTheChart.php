@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
-
 /** What is tapped on the chart, and filled in. */
 trait OnTheChart
 {
