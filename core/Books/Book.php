@@ -30,6 +30,22 @@ enum Book: string
     case Spread = 'spread';
     case Pass = 'pass';
 
+    /** What it is opened as. */
+    public function title(): string
+    {
+        return match ($this) {
+            self::Go => 'Your limits',
+            self::Chores => 'How long things take',
+            self::Stores => 'How stores are reckoned',
+            self::Habits => 'What each species likes',
+            self::Reading => 'How the water is read',
+            self::Care => 'When fish are not released well',
+            self::Thumb => 'Rules of thumb',
+            self::Spread => 'What is worth a look',
+            self::Pass => 'How a pass is judged',
+        };
+    }
+
     /** @return list<Rule> */
     public function rules(): array
     {

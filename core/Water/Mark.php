@@ -9,6 +9,14 @@ use Admek\Core\InvalidValue;
 /** Fish seen on sonar. */
 final readonly class Mark
 {
+    /** Fish a mark is begun with; the rest is told as the defaults below. */
+    public const FIRST_COUNT = 3;
+
+    /** So many are offered to tap. */
+    public const COUNTS = [1, 2, 3, 5, 10, 20];
+
+    public const SIZES = ['small', 'medium', 'large'];
+
     /**
      * @param  float  $depth  m
      * @param  int  $count  fish, as well as they can be told
@@ -22,7 +30,7 @@ final readonly class Mark
     ) {
         InvalidValue::unlessBetween('depth', $depth, 0, 300, 'm');
         InvalidValue::unlessBetween('count', $count, 1, 500);
-        if (! in_array($size, ['small', 'medium', 'large'], true)) {
+        if (! in_array($size, self::SIZES, true)) {
             throw InvalidValue::because('size', 'small, medium or large');
         }
     }

@@ -154,7 +154,7 @@ final class PlanningTableTest extends BrowserTestCase
         $this->openSpread();
         $this->click('[data-holder=C1]');
         $this->fill('#run-at', '90')->sendKeys(WebDriverKeys::ENTER);
-        $this->see('#run-at-said', 'No let-out gets there: 41 ft');
+        $this->see('#run-at-said', 'C1: no number of colours gets there: 41 ft is as near as it comes.');
         $this->see('#run-at-said', 'more colours');
         $this->fill('#run-at', 'deep')->sendKeys(WebDriverKeys::ENTER);
         $this->see('#run-at-said', 'Must be a depth in feet');

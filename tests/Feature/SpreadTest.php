@@ -133,7 +133,9 @@ final class SpreadTest extends FeatureTestCase
         $core = $this->reach(30.0, [$spread['lines'][5]['holder_id']])[0];
         self::assertFalse($core['reached']);
         self::assertSame('colours', $core['control']);
-        self::assertContains('more colours', $core['would_help']);
+        self::assertMatchesRegularExpression(
+            '/^C1: no number of colours gets there: \d+ ft is as near as it comes\. What would: more colours, /', $core['short'],
+        );
     }
 
     public function test_several_rods_are_run_at_a_depth_at_once(): void
@@ -144,8 +146,8 @@ final class SpreadTest extends FeatureTestCase
 
         self::assertSame(['P3', 'P5', 'C2'], array_column($reached, 'holder'));
         self::assertSame([true, true, false], array_column($reached, 'reached'));
-        self::assertSame([], $reached[0]['would_help']);
-        self::assertContains('a weight ahead of it', $reached[2]['would_help']);
+        self::assertNull($reached[0]['short']);
+        self::assertMatchesRegularExpression('/^C2: no let-out gets there: .*a weight ahead of it/', $reached[2]['short']);
         $this->assertRefusedAt(['/holder_ids/0'], 'POST', '/spreads/2/reach', ['depth' => 10.0, 'holder_ids' => [99]] + $spread);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Locker;
 
+use Admek\Core\Books\Book;
 use Admek\Core\Ground\Course;
 use Admek\Core\Ground\Place;
 use Admek\Core\Ground\StructureKind;
@@ -17,6 +18,7 @@ use Admek\Core\Tackle\Catalogue\Words;
 use Admek\Core\Tackle\Parts\Attractor;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Units\Units;
+use Admek\Core\Water\Mark;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -39,6 +41,13 @@ final class CatalogueController
             'follow' => Course::FOLLOWED,
             'places' => ['latitude' => Place::MOST_LATITUDE, 'longitude' => Place::MOST_LONGITUDE],
             'structures' => ['one' => StructureKind::drawnOf(false), 'several' => StructureKind::drawnOf(true)],
+            'marks' => [
+                'counts' => Mark::COUNTS, 'sizes' => Mark::SIZES,
+                'first' => ['count' => Mark::FIRST_COUNT, 'tight' => false, 'size' => 'medium'],
+            ],
+            'books' => array_combine(
+                array_column(Book::cases(), 'value'), array_map(static fn (Book $book): string => $book->title(), Book::cases()),
+            ),
             'tries' => [
                 'radii' => Tries::RADII,
                 'faster' => Tries::FASTER,

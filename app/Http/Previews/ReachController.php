@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Previews;
 
+use Admek\Core\Spread\Run\ReachWords;
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Units\Units;
 use App\Http\Asked\AskedSpread;
 use App\Models\Boat;
 use App\Models\Spread;
@@ -33,7 +35,7 @@ final class ReachController
                 'depth' => $byOther ? $solver->run(
                     $line->withOtherControl($value), $asked->conditions, withDoubt: false,
                 )->depth() : $reach->depth,
-                'would_help' => ! $reach->reached && $reach->depth < $depth ? $line->rig->wouldHelp() : [],
+                'short' => ReachWords::short($line, $reach, $control->kind, $depth)?->in(Units::from($boat->units)),
             ];
         }
 

@@ -20,6 +20,19 @@ enum ControlKind: string
     /** A weight out of the box, kg. */
     case Weight = 'weight';
 
+    /** What a mate calls it. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::Cable => 'cable',
+            self::LetOut => 'let-out',
+            self::Colours => 'number of colours',
+            self::Above => 'place above the ball',
+            self::Dial => 'dial',
+            self::Weight => 'weight',
+        };
+    }
+
     /** The figure of a line, as it is stored and sent, that this control sets. */
     public function figure(): string
     {

@@ -6,18 +6,14 @@
 </script>
 
 <script lang="ts">
+    import { theCatalogue } from '../lib/catalogue';
     import type { Snippet } from 'svelte';
     import { api, ask, faultAt, type Fault, type Schemas } from '../lib/api';
     import Dialog from '../frame/Dialog.svelte';
 
     /** Thresholds of one subject in the boat's units, each with its reason: made the boat's own, and given back. */
-    let {
-        book,
-        title,
-        changed,
-        close,
-        children,
-    }: { book: BookName; title: string; changed: () => void; close: () => void; children?: Snippet } = $props();
+    let { book, changed, close, children }: { book: BookName; changed: () => void; close: () => void; children?: Snippet } =
+        $props();
 
     let rules: Schemas['RuleBook']['rules'] = $state.raw([]);
     let faults: Fault[] = $state.raw([]);
@@ -66,7 +62,7 @@
     const places = (value: number | null) => (value === null ? '' : String(Number(value.toFixed(2))));
 </script>
 
-<Dialog {title} {close} look="max-w-2xl w-[44rem]">
+<Dialog title={theCatalogue().books[book] ?? ''} {close} look="max-w-2xl w-[44rem]">
     {#if children}<p class="pb-2 leading-snug">{@render children()}</p>{/if}
     <ul class="max-h-[calc(100vh-14rem)] overflow-y-auto">
         {#each rules as rule (rule.key)}

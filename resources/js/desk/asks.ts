@@ -4,7 +4,7 @@ import type { Kind } from '../rod/rigging';
 import type { Plan, WhatIf } from './plan';
 
 /** What came of "run it at": done, as near as this gear gets, or why not. */
-export type Reached = 'set' | { holder: string; nearest: number; help: string[] }[] | { refused: string };
+export type Reached = 'set' | { short: string[] } | { refused: string };
 
 export type CureOffer = Schemas['Cures']['cures'][number];
 

@@ -154,10 +154,8 @@ export class SpreadDesk extends Rods {
         if (reached.size > 0) {
             this.edit(setAtDepth(this.plan, reached, depth, this.holders));
         }
-        const short = lines.filter((line) => !line.reached);
-        return short.length === 0
-            ? 'set'
-            : short.map(({ holder, depth: nearest, would_help: help }) => ({ holder, nearest, help }));
+        const short = lines.flatMap((line) => line.short ?? []);
+        return short.length === 0 ? 'set' : { short };
     }
 
     /** What a line's figures become when its control is set. */

@@ -73,7 +73,7 @@
     <button type="button" class="link quiet self-start text-sm" onclick={() => (judging = true)}>How it is judged…</button>
 </section>
 {#if judging}
-    <RuleBookDialog book="pass" title="How a pass is judged" changed={reckon} close={() => (judging = false)} />
+    <RuleBookDialog book="pass" changed={reckon} close={() => (judging = false)} />
 {/if}
 
 <style>

@@ -52,7 +52,7 @@
     >
 </p>
 {#if reckoning}
-    <RuleBookDialog book="thumb" title="Rules of thumb" changed={() => desk.refresh()} close={() => (reckoning = false)}
+    <RuleBookDialog book="thumb" changed={() => desk.refresh()} close={() => (reckoning = false)}
         >What the trade reckons depth with, as this boat does.</RuleBookDialog
     >
 {/if}

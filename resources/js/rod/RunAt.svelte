@@ -98,13 +98,8 @@
         {:else if outcome && 'refused' in outcome}
             <span class="text-error font-semibold">{outcome.refused}</span>
         {:else if outcome}
-            {#each outcome as { holder, nearest, help } (holder)}
-                <span class="text-error font-semibold"
-                    >{together.length > 1 ? `${holder}: no` : 'No'}
-                    {by === 'other' && other ? OTHER[other].slice(4) : 'let-out'} gets there: {shown(units, 'depth', nearest)} is as
-                    near as it comes.</span
-                >
-                {#if help.length > 0}What would: {help.join(', ')}.{/if}
+            {#each outcome.short as said (said)}
+                <span class="text-error block font-semibold">{said}</span>
             {/each}
         {/if}
     </p>

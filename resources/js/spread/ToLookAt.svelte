@@ -91,7 +91,7 @@
     </p>
 </Popover>
 {#if limits}
-    <RuleBookDialog book="spread" title="What is worth a look" changed={() => desk.refresh()} close={() => (limits = false)}
+    <RuleBookDialog book="spread" changed={() => desk.refresh()} close={() => (limits = false)}
         >How near lines may come, and what water counts as bare.</RuleBookDialog
     >
 {/if}

@@ -101,7 +101,7 @@
 {#if opened === 'forecast'}
     <ForecastDialog {desk} {go} close={() => (opened = null)} />
 {:else if opened === 'limits'}
-    <RuleBookDialog book="go" title="Your limits" changed={() => void desk.read()} close={() => (opened = null)}>
+    <RuleBookDialog book="go" changed={() => void desk.read()} close={() => (opened = null)}>
         Yours to set, for this boat and crew. Empty is not judged. Admek knows no law and makes no forecast.
     </RuleBookDialog>
 {/if}

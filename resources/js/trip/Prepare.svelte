@@ -112,12 +112,7 @@
             />
         </Dialog>
     {:else if opened === 'chores'}
-        <RuleBookDialog
-            book="chores"
-            title="How long things take"
-            changed={() => void desk?.read()}
-            close={() => (opened = null)}
-        >
+        <RuleBookDialog book="chores" changed={() => void desk?.read()} close={() => (opened = null)}>
             Chores are counted back from lines-in by these. The port’s clock is
             <b>{aboard.boat?.timezone}</b>{#if aboard.boat?.timezone !== DEVICE_CLOCK}
                 <button type="button" class="btn btn-xs" onclick={() => void aboard.setClock(DEVICE_CLOCK)}

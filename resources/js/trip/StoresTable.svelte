@@ -66,10 +66,5 @@
 </section>
 
 {#if ruling}
-    <RuleBookDialog
-        book="stores"
-        title="How stores are reckoned"
-        changed={() => void desk.read()}
-        close={() => (ruling = false)}
-    />
+    <RuleBookDialog book="stores" changed={() => void desk.read()} close={() => (ruling = false)} />
 {/if}

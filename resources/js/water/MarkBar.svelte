@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Schemas } from '../lib/api';
+    import { theCatalogue } from '../lib/catalogue';
     import { measure, type Units, typedNumber } from '../lib/units';
 
     /** How the next marks are: how many, bunched or scattered, how big; and marking by a typed depth. */
@@ -17,8 +18,7 @@
         units: Units;
     } = $props();
 
-    const COUNTS = [1, 2, 3, 5, 10, 20];
-    const SIZES: Schemas['MarkSize'][] = ['small', 'medium', 'large'];
+    const { counts, sizes } = theCatalogue().marks;
     let typed = $state('');
     let wrong = $state('');
 
@@ -38,7 +38,7 @@
     <span class="flex items-center gap-1.5" role="group" aria-label="Fish in a mark">
         <span class="quiet text-sm">Tap fish in:</span>
         <span class="join">
-            {#each COUNTS as option (option)}
+            {#each counts as option (option)}
                 <button
                     type="button"
                     class="btn btn-sm join-item figure px-2 text-base"
@@ -66,7 +66,7 @@
         >
     </span>
     <span class="join" role="group" aria-label="How big">
-        {#each SIZES as option (option)}
+        {#each sizes as option (option)}
             <button
                 type="button"
                 class="btn btn-sm join-item px-2"

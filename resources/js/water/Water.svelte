@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { theCatalogue } from '../lib/catalogue';
     import { aboard } from '../lib/aboard.svelte';
     import type { Schemas } from '../lib/api';
     import { depthScale } from '../views/scales';
@@ -55,9 +56,10 @@
     const hour = $derived(Math.min(desk?.hour ?? 0, Math.max(0, (reading?.schedule.length ?? 1) - 1)));
     const slot = $derived(reading?.schedule[hour]);
 
-    let count = $state(3);
-    let tight = $state(false);
-    let size: Schemas['MarkSize'] = $state('medium');
+    const first = theCatalogue().marks.first;
+    let count = $state(first.count);
+    let tight = $state(first.tight);
+    let size: Schemas['MarkSize'] = $state(first.size);
     let typing = $state(false);
     let ruling = $state(false);
     let book: BookName | null = $state(null);
@@ -88,11 +90,7 @@
         }
     }
 
-    const BOOKS: [BookName, string][] = [
-        ['habits', 'What each species likes'],
-        ['reading', 'How the water is read'],
-        ['care', 'When fish are not released well'],
-    ];
+    const BOOKS: BookName[] = ['habits', 'reading', 'care'];
 </script>
 
 <svelte:window onkeydown={keyed} />
@@ -131,14 +129,14 @@
                 <a class="btn btn-sm" href="#/trips/{trip.id}/ground">The ground</a>
                 <Popover id="water-rules" bind:open={ruling} pane="right-0 w-72 py-1">
                     {#snippet face()}Rules…{/snippet}
-                    {#each BOOKS as [name, title] (name)}
+                    {#each BOOKS as name (name)}
                         <button
                             type="button"
                             class="hover:bg-base-200 min-h-11 w-full cursor-pointer px-4 text-left"
                             onclick={() => {
                                 ruling = false;
                                 book = name;
-                            }}>{title}</button
+                            }}>{theCatalogue().books[name]}</button
                         >
                     {/each}
                 </Popover>
@@ -192,12 +190,7 @@
     {#if typing && desk}
         <TemperaturesDialog {desk} {units} close={() => (typing = false)} />
     {:else if book}
-        <RuleBookDialog
-            {book}
-            title={BOOKS.find(([name]) => name === book)?.[1] ?? ''}
-            changed={() => void desk?.read()}
-            close={() => (book = null)}
-        />
+        <RuleBookDialog {book} changed={() => void desk?.read()} close={() => (book = null)} />
     {/if}
 {/if}
 
