@@ -28,7 +28,7 @@ final readonly class Bending
     private const TURNED_BACK = 0.85;
 
     /** How coarsely what is only passed on the way is marched, however fine the rest. */
-    private const COARSENESS = 4.0;
+    public const COARSENESS = 4.0;
 
     /**
      * So many radii in, in the co-ordinates of the circles, the gear hangs in the middle of the turn, in water that passes it

@@ -64,10 +64,16 @@ final class SteadyTow
     public function solve(bool $recording = false): void
     {
         $grain = $recording ? max($this->length / self::PATH_POINTS, 0.05) : null;
-        $this->goStraight($this->turn === null ? $grain : null);
-        if ($this->turn !== null) {
-            $this->goRound($this->turn, $grain);
+        if ($this->turn === null) {
+            $this->goStraight($grain);
+
+            return;
         }
+        // Only the way into the turn starts from there.
+        $this->stream->coarseness = max(1.0, Bending::COARSENESS * $this->fineness);
+        $this->goStraight(null);
+        $this->stream->coarseness = 1.0;
+        $this->goRound($this->turn, $grain);
     }
 
     /**
