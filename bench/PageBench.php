@@ -22,7 +22,7 @@ final class PageBench
     /** @return array{p50: float, p95: float} milliseconds of preview calls, four at once */
     public static function preview(RunningApp $app): array
     {
-        $base = "http://127.0.0.1:{$app->port}/api/spreads/2";
+        $base = $app->api('/spreads/{next}');
         $spread = (string) file_get_contents($base);
         $times = [];
         $multi = curl_multi_init();
@@ -57,7 +57,7 @@ final class PageBench
     /** Milliseconds of processor a preview takes: while a hand moves one line's let-out, or whole once it rests there. */
     public static function processor(RunningApp $app, bool $moving): float
     {
-        $base = "http://127.0.0.1:{$app->port}/api/spreads/2";
+        $base = $app->api('/spreads/{next}');
         /** @var array{lines: list<array<string, mixed>>} $spread */
         $spread = json_decode((string) file_get_contents($base), true);
         foreach ($spread['lines'] as $i => $line) {
@@ -86,11 +86,11 @@ final class PageBench
     {
         $base = "http://127.0.0.1:{$app->port}/api";
         $asked = [
-            'preparation of a trip' => [null, "{$base}/trips/2/preparation"],
-            'its water read' => [null, "{$base}/trips/2/water"],
+            'preparation of a trip' => [null, "{$base}/trips/{next}/preparation"],
+            'its water read' => [null, "{$base}/trips/{next}/water"],
             'the chart' => [null, "{$base}/chart"],
             'a pass looked at, both ways, with safe turns' => [
-                '{"speed":1.028,"follow":{"depth":24.4,"near":[45.31,-38.4],"longest":3000}}', "{$base}/trips/2/pass",
+                '{"speed":1.028,"follow":{"depth":24.4,"near":[45.31,-38.4],"longest":3000}}', "{$base}/trips/{next}/pass",
             ],
         ];
 
@@ -122,7 +122,7 @@ final class PageBench
         $browser = Browser::open(ChromeDriver::url());
         try {
             $driver = $browser->driver;
-            $driver->get($app->url('/trips/2/spread'));
+            $driver->get($app->url('/trips/{next}/spread'));
             Wait::until(
                 static fn (): bool => $driver->findElements(WebDriverBy::cssSelector('[data-holder=S1] .depth b')) !== [],
                 'the spread',

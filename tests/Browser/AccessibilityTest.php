@@ -16,12 +16,12 @@ final class AccessibilityTest extends BrowserTestCase
     public static function screens(): iterable
     {
         yield 'trips' => ['/', '#next'];
-        yield 'prepare' => ['/trips/2/prepare', '[data-verdict]'];
-        yield 'water' => ['/trips/2/water', '[data-advice=speed]'];
-        yield 'ground' => ['/trips/2/ground', '#ground-file'];
-        yield 'spread' => ['/trips/2/spread', '[data-holder=S1] .depth b'];
-        yield 'deck card' => ['/trips/2/deck-card', '.sheet tbody tr'];
-        yield 'log' => ['/trips/1/log', '[data-testid=bites] .bite'];
+        yield 'prepare' => ['/trips/{next}/prepare', '[data-verdict]'];
+        yield 'water' => ['/trips/{next}/water', '[data-advice=speed]'];
+        yield 'ground' => ['/trips/{next}/ground', '#ground-file'];
+        yield 'spread' => ['/trips/{next}/spread', '[data-holder=S1] .depth b'];
+        yield 'deck card' => ['/trips/{next}/deck-card', '.sheet tbody tr'];
+        yield 'log' => ['/trips/{past}/log', '[data-testid=bites] .bite'];
     }
 
     #[DataProvider('screens')]
@@ -50,7 +50,7 @@ final class AccessibilityTest extends BrowserTestCase
     public function test_on_a_phone_the_spread_is_seen_from_one_side_at_a_time(): void
     {
         $this->browser->resize(390, 844);
-        $this->visit('/trips/2/spread');
+        $this->visit('/trips/{next}/spread');
         $this->see('svg[aria-label^="Stern view"]');
         $drawn = fn (): mixed => $this->js(
             "return document.querySelectorAll(':is([aria-label^=Stern], [aria-label^=Long], [aria-label^=Seen])').length",
@@ -69,28 +69,30 @@ final class AccessibilityTest extends BrowserTestCase
     /** @return iterable<string, array{string, string, string, string}> screen, what opens it, its text, what is then shown */
     public static function opened(): iterable
     {
-        yield 'what is to be looked at' => ['/trips/2/spread', '[aria-controls=to-look-at]', 'look at', '#to-look-at li'];
-        yield 'a current to try' => ['/trips/2/spread', '[aria-controls=current]', 'still water', '#current input'];
-        yield 'the keys' => ['/trips/2/spread', '[aria-label=Keys]', '?', 'dialog[open]'];
-        yield 'a draft to make' => ['/trips/2/spread', 'Plan', 'Draft a spread', 'dialog[open] .btn-primary'];
-        yield 'the setting order' => ['/trips/2/spread', 'Plan', 'Setting order', 'dialog[open] [data-order]'];
-        yield 'bands and bottom' => ['/trips/2/spread', 'Plan', 'Bands and bottom', '#profile-file'];
-        yield 'kept spreads' => ['/trips/2/spread', 'Plan', 'Start from a kept', '#template-name'];
-        yield 'files' => ['/trips/2/spread', 'Plan', 'Files', '#spread-file'];
-        yield 'opinions' => ['/trips/2/spread', '[role=tab]', 'opinions', '#sounding'];
-        yield 'figures' => ['/trips/2/spread', '[role=tab]', 'figures', '[id="figure-main.diameter"]'];
-        yield 'from above' => ['/trips/2/spread', '.views-switch button', 'From above', 'svg[aria-label^="Seen from above"]'];
-        yield 'a rod taken out' => ['/trips/2/spread', 'aside button', 'Take out', '.card.empty'];
-        yield 'one rod of the card' => ['/trips/2/deck-card', 'button', 'One rod at a time', '.moves'];
-        yield 'a chore' => ['/trips/2/prepare', '[data-chore=ice] .what', 'Ice', 'dialog[open] form'];
-        yield 'a forecast typed' => ['/trips/2/prepare', 'button', 'Forecast', 'dialog[open] table'];
-        yield 'limits of one’s own' => ['/trips/2/prepare', 'button', 'Your limits', '#rule-wind'];
-        yield 'the trip itself' => ['/trips/2/prepare', 'header button', 'Trip', 'dialog[open] form'];
-        yield 'temperatures' => ['/trips/2/water', 'button', 'Temperatures', 'dialog[open] tbody tr'];
-        yield 'advice opened' => ['/trips/2/water', '[data-advice=leader] .row', 'Leader', '[data-advice=leader] form'];
-        yield 'a band opened' => ['/trips/2/water', '[data-water-band=king] .row', 'king', '[data-water-band=king] input'];
+        yield 'what is to be looked at' => ['/trips/{next}/spread', '[aria-controls=to-look-at]', 'look at', '#to-look-at li'];
+        yield 'a current to try' => ['/trips/{next}/spread', '[aria-controls=current]', 'still water', '#current input'];
+        yield 'the keys' => ['/trips/{next}/spread', '[aria-label=Keys]', '?', 'dialog[open]'];
+        yield 'a draft to make' => ['/trips/{next}/spread', 'Plan', 'Draft a spread', 'dialog[open] .btn-primary'];
+        yield 'the setting order' => ['/trips/{next}/spread', 'Plan', 'Setting order', 'dialog[open] [data-order]'];
+        yield 'bands and bottom' => ['/trips/{next}/spread', 'Plan', 'Bands and bottom', '#profile-file'];
+        yield 'kept spreads' => ['/trips/{next}/spread', 'Plan', 'Start from a kept', '#template-name'];
+        yield 'files' => ['/trips/{next}/spread', 'Plan', 'Files', '#spread-file'];
+        yield 'opinions' => ['/trips/{next}/spread', '[role=tab]', 'opinions', '#sounding'];
+        yield 'figures' => ['/trips/{next}/spread', '[role=tab]', 'figures', '[id="figure-main.diameter"]'];
+        yield 'from above' => [
+            '/trips/{next}/spread', '.views-switch button', 'From above', 'svg[aria-label^="Seen from above"]',
+        ];
+        yield 'a rod taken out' => ['/trips/{next}/spread', 'aside button', 'Take out', '.card.empty'];
+        yield 'one rod of the card' => ['/trips/{next}/deck-card', 'button', 'One rod at a time', '.moves'];
+        yield 'a chore' => ['/trips/{next}/prepare', '[data-chore=ice] .what', 'Ice', 'dialog[open] form'];
+        yield 'a forecast typed' => ['/trips/{next}/prepare', 'button', 'Forecast', 'dialog[open] table'];
+        yield 'limits of one’s own' => ['/trips/{next}/prepare', 'button', 'Your limits', '#rule-wind'];
+        yield 'the trip itself' => ['/trips/{next}/prepare', 'header button', 'Trip', 'dialog[open] form'];
+        yield 'temperatures' => ['/trips/{next}/water', 'button', 'Temperatures', 'dialog[open] tbody tr'];
+        yield 'advice opened' => ['/trips/{next}/water', '[data-advice=leader] .row', 'Leader', '[data-advice=leader] form'];
+        yield 'a band opened' => ['/trips/{next}/water', '[data-water-band=king] .row', 'king', '[data-water-band=king] input'];
         yield 'a new trip' => ['/', 'button', 'New trip', 'form input[type=date]'];
-        yield 'a bite with nothing filled in' => ['/trips/2/log', 'button', 'Log the bite', '.text-error'];
+        yield 'a bite with nothing filled in' => ['/trips/{next}/log', 'button', 'Log the bite', '.text-error'];
     }
 
     #[DataProvider('opened')]
@@ -160,12 +162,12 @@ final class AccessibilityTest extends BrowserTestCase
     public static function redScreens(): iterable
     {
         yield 'trips' => ['/', '#next'];
-        yield 'prepare' => ['/trips/2/prepare', '[data-verdict]'];
-        yield 'water' => ['/trips/2/water', '[data-advice=speed]'];
-        yield 'ground' => ['/trips/2/ground', '#ground-file'];
-        yield 'spread' => ['/trips/2/spread', '[data-holder=S1] .depth b'];
-        yield 'deck card' => ['/trips/2/deck-card', '.sheet tbody tr'];
-        yield 'log' => ['/trips/1/log', '.bite'];
+        yield 'prepare' => ['/trips/{next}/prepare', '[data-verdict]'];
+        yield 'water' => ['/trips/{next}/water', '[data-advice=speed]'];
+        yield 'ground' => ['/trips/{next}/ground', '#ground-file'];
+        yield 'spread' => ['/trips/{next}/spread', '[data-holder=S1] .depth b'];
+        yield 'deck card' => ['/trips/{next}/deck-card', '.sheet tbody tr'];
+        yield 'log' => ['/trips/{past}/log', '.bite'];
     }
 
     #[DataProvider('redScreens')]
@@ -203,7 +205,7 @@ final class AccessibilityTest extends BrowserTestCase
     public function test_a_phone_changes_its_light_too(): void
     {
         $this->browser->resize(390, 844);
-        $this->visit('/trips/2/log');
+        $this->visit('/trips/{next}/log');
         $this->click('nav button', 'day');
         $this->click('nav button', 'dusk');
         $this->see('nav button', 'red');

@@ -15,7 +15,7 @@ final class DeckCardTest extends BrowserTestCase
 
     public function test_the_card_stands_in_setting_order_and_prints_on_one_page(): void
     {
-        $this->visit('/trips/2/spread');
+        $this->visit('/trips/{next}/spread');
         $this->click('nav a', 'Deck card');
         $this->see('.sheet tbody tr');
         self::assertSame(
@@ -54,7 +54,7 @@ final class DeckCardTest extends BrowserTestCase
     {
         $this->app = RunningApp::empty();
         $this->sixteenLines();
-        $this->visit('/trips/1/deck-card');
+        $this->visit('/trips/{past}/deck-card');
         $this->see('.sheet tbody tr');
         self::assertCount(
             16, (array) $this->js('return [...document.querySelectorAll(".sheet tbody tr")].map((e) => e.textContent)'),
@@ -64,7 +64,7 @@ final class DeckCardTest extends BrowserTestCase
             self::assertCount(1, $printed, 'one page');
             self::assertSame(16, preg_match_all('/^\s*\d+\s+[PS]\d\s+\d+ [±−]/m', $printed[0]), 'all of them on it');
         }
-        $this->visit('/trips/1/spread');
+        $this->visit('/trips/{past}/spread');
         $this->see('[data-holder=S1] .depth b');
         self::assertSame(
             [],
@@ -135,7 +135,7 @@ final class DeckCardTest extends BrowserTestCase
     public function test_on_a_phone_it_is_one_rod_at_a_time(): void
     {
         $this->browser->resize(390, 844);
-        $this->visit('/trips/2/deck-card');
+        $this->visit('/trips/{next}/deck-card');
         $this->see('[data-testid=setting]', '90');
         self::assertLessThanOrEqual(390, $this->js('return document.scrollingElement.scrollWidth'));
         self::assertLessThanOrEqual(

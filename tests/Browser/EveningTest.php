@@ -123,7 +123,7 @@ final class EveningTest extends BrowserTestCase
 
     public function test_limits_and_rules_are_made_one_s_own_with_what_is_wrong_said(): void
     {
-        $this->visit('/trips/2/prepare');
+        $this->visit('/trips/{next}/prepare');
         $this->see('[data-verdict=no_go]');
         $this->click('button', 'Your limits');
         $this->fill('#rule-wind', 'some')->sendKeys(WebDriverKeys::ENTER);
@@ -149,7 +149,7 @@ final class EveningTest extends BrowserTestCase
 
     public function test_a_day_at_the_desk_by_keyboard_alone(): void
     {
-        $this->visit('/trips/2/water');
+        $this->visit('/trips/{next}/water');
         $this->see('[data-advice=speed]');
         $this->keys('t');
         $this->see('dialog h2', 'Temperature by depth');

@@ -16,7 +16,7 @@ final class GroundEveningTest extends BrowserTestCase
 
     public function test_an_edge_is_followed_on_the_chart_and_planned_on(): void
     {
-        $this->visit('/trips/2/water');
+        $this->visit('/trips/{next}/water');
         $this->click('header a', 'The ground');
         $this->see('svg[aria-label^="Chart of Vessamer Sea"]');
         $this->tapChart(0.55, 0.45);
@@ -37,7 +37,7 @@ final class GroundEveningTest extends BrowserTestCase
 
     public function test_structure_is_laid_drawn_read_and_taken_off(): void
     {
-        $this->visit('/trips/2/ground');
+        $this->visit('/trips/{next}/ground');
         $this->click('button', 'Lay a pass');
         $this->tapChart(0.3, 0.3);
         $this->tapChart(0.3, 0.5);
@@ -77,7 +77,7 @@ final class GroundEveningTest extends BrowserTestCase
             'prepare' => '[data-verdict]', 'water' => '[data-advice=speed]', 'ground' => '#ground-file',
         ] as $screen => $shown) {
             $this->browser->resize(1280, 800);
-            $this->visit("/trips/2/{$screen}");
+            $this->visit("/trips/{next}/{$screen}");
             $this->see($shown);
             self::assertSame(
                 [],

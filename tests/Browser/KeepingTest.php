@@ -53,7 +53,7 @@ final class KeepingTest extends BrowserTestCase
 
     public function test_a_silent_server_is_said_on_prepare_and_water_and_what_stood_stays(): void
     {
-        $this->visit('/trips/2/water');
+        $this->visit('/trips/{next}/water');
         $this->see('[data-advice=leader]', '6.5 ft of fluorocarbon');
         $this->app->stopServing();
         $this->click('footer button', 'stained');
@@ -63,7 +63,7 @@ final class KeepingTest extends BrowserTestCase
         $this->click('footer button', 'stained');
         $this->see('[data-advice=leader]', '2.5 ft of fluorocarbon');
         self::assertSame(0, $this->js('return document.querySelectorAll("aside [role=alert]").length'));
-        $this->visit('/trips/2/prepare');
+        $this->visit('/trips/{next}/prepare');
         $this->see('[data-chore=ice]');
         $this->app->stopServing();
         $this->js('document.querySelector("[data-chore=ice] input").click()');

@@ -51,13 +51,13 @@ final class LogTest extends BrowserTestCase
         $this->fill('#let-out', '60')->sendKeys(WebDriverKeys::ENTER);
         $this->see('[data-holder=P3] .out', '60 ft out');
         $this->waitUntilKept();
-        $this->visit('/trips/2/log');
+        $this->visit('/trips/{next}/log');
         $this->see('[data-testid=bites] li', '65');
     }
 
     public function test_what_is_wrong_is_said_beside_its_field_and_what_was_typed_stays(): void
     {
-        $this->visit('/trips/2/log');
+        $this->visit('/trips/{next}/log');
         $this->see('.rod');
         $this->field('Length')->sendKeys('long');
         $this->click('button', 'Log the bite');
@@ -73,7 +73,7 @@ final class LogTest extends BrowserTestCase
 
     public function test_a_bite_logged_while_the_server_is_away_survives_and_is_sent_once(): void
     {
-        $this->visit('/trips/2/log');
+        $this->visit('/trips/{next}/log');
         $this->see('.rod', 'P3');
         $this->app->stopServing();
         $this->click('.rod', 'P3');
@@ -95,7 +95,7 @@ final class LogTest extends BrowserTestCase
     public function test_on_a_phone_nothing_is_wider_than_the_hand(): void
     {
         $this->browser->resize(390, 844);
-        $this->visit('/trips/1/log');
+        $this->visit('/trips/{past}/log');
         $this->see('[data-testid=bites] .bite');
 
         self::assertLessThanOrEqual(390, $this->js('return document.scrollingElement.scrollWidth'));
@@ -108,7 +108,7 @@ final class LogTest extends BrowserTestCase
 
     private function logQuickly(string $holder): void
     {
-        $this->visit('/trips/2/log');
+        $this->visit('/trips/{next}/log');
         $this->click('.rod', $holder);
         $this->click('button', 'Log the bite');
         $this->see('[data-testid=bites] .bite', $holder);

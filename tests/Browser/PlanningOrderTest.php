@@ -100,7 +100,7 @@ final class PlanningOrderTest extends BrowserTestCase
     {
         $this->openSpread();
         $file = $this->browser->driver->executeAsyncScript(
-            'fetch("/api/spreads/2/file").then((r) => r.json()).then(arguments[0])',
+            'fetch("'.$this->app->api('/spreads/{next}/file').'").then((r) => r.json()).then(arguments[0])',
         );
         self::assertSame('admek-spread', $file['format']);
         $file['lines'] = array_slice($file['lines'], 0, 4);

@@ -14,7 +14,7 @@ final class PrepareTest extends BrowserTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->visit('/trips/2/prepare');
+        $this->visit('/trips/{next}/prepare');
         $this->see('[data-chore=ice]');
     }
 

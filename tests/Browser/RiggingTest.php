@@ -67,7 +67,7 @@ final class RiggingTest extends BrowserTestCase
         Wait::until(fn (): bool => abs($this->depth('P3') - $before - 4) <= 2, 'as near as half a mark brings it');
         self::assertStringContainsString("runs at {$this->depth('P3')} ft", $this->see('#run-at-said')->getText());
         $this->fill('#run-at', '140')->sendKeys(WebDriverKeys::ENTER);
-        $this->see('#run-at-said', 'No dial gets there');
+        $this->see('#run-at-said', 'P3: no dial gets there');
         $this->click('[data-holder=P5]');
         Wait::until(
             fn (): bool => $this->js(

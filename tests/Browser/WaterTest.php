@@ -14,7 +14,7 @@ final class WaterTest extends BrowserTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->visit('/trips/2/water');
+        $this->visit('/trips/{next}/water');
         $this->see('[data-advice=speed]');
     }
 

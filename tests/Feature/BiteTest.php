@@ -9,6 +9,7 @@ use App\Models\Lure;
 use App\Models\Spread;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\Support\FeatureTestCase;
+use Tests\Support\DemoRows;
 
 final class BiteTest extends FeatureTestCase
 {
@@ -20,7 +21,7 @@ final class BiteTest extends FeatureTestCase
 
     public function test_a_bite_keeps_what_every_line_was_doing(): void
     {
-        $bite = $this->send('POST', '/trips/2/bites', $this->bite(), 201)->json();
+        $bite = $this->send('POST', '/trips/{next}/bites', $this->bite(), 201)->json();
 
         self::assertSame('P3', $bite['holder']);
         self::assertSame('2031-06-01T11:02:33Z', $bite['bitten_at']);
@@ -28,24 +29,24 @@ final class BiteTest extends FeatureTestCase
         $line = array_column($bite['snapshot']['lines'], null, 'holder')['P3'];
         self::assertEqualsWithDelta(64.6 * 0.3048, $line['depth'], 0.3);
         self::assertSame(['Slate Lantern', 3.0], [$line['lure'], (float) $line['set_up']['dial']]);
-        self::assertSame([$bite], $this->send('GET', '/trips/2/bites', expect: 200)->json());
+        self::assertSame([$bite], $this->send('GET', '/trips/{next}/bites', expect: 200)->json());
     }
 
     public function test_later_edits_of_spread_and_locker_never_change_history(): void
     {
-        $bite = $this->send('POST', '/trips/2/bites', $this->bite(), 201)->json();
-        Spread::query()->findOrFail(2)->saveAgainst(1, 2.0, []);
+        $bite = $this->send('POST', '/trips/{next}/bites', $this->bite(), 201)->json();
+        Spread::query()->findOrFail(DemoRows::spread('next', $this->database))->saveAgainst(1, 2.0, []);
         Lure::query()->update(['finish' => 'repainted']);
 
-        self::assertSame([$bite], $this->send('GET', '/trips/2/bites', expect: 200)->json());
+        self::assertSame([$bite], $this->send('GET', '/trips/{next}/bites', expect: 200)->json());
     }
 
     public function test_a_bite_in_a_turn_keeps_the_turn(): void
     {
-        $straight = $this->send('POST', '/trips/2/bites', $this->bite(), 201)->json('snapshot');
+        $straight = $this->send('POST', '/trips/{next}/bites', $this->bite(), 201)->json('snapshot');
         $turning = $this->send(
             'POST',
-            '/trips/2/bites',
+            '/trips/{next}/bites',
             ['what_if' => ['speed' => 0.9, 'turn' => ['radius' => 120, 'side' => 'port']]] + $this->bite(),
             201,
         )->json('snapshot');
@@ -59,11 +60,11 @@ final class BiteTest extends FeatureTestCase
     public function test_a_bite_sent_twice_is_kept_once(): void
     {
         $bite = $this->bite();
-        $first = $this->send('POST', '/trips/2/bites', $bite, 201)->json();
-        $again = $this->send('POST', '/trips/2/bites', ['note' => 'changed on the way'] + $bite, 200)->json();
+        $first = $this->send('POST', '/trips/{next}/bites', $bite, 201)->json();
+        $again = $this->send('POST', '/trips/{next}/bites', ['note' => 'changed on the way'] + $bite, 200)->json();
 
         self::assertSame($first, $again);
-        self::assertCount(1, $this->send('GET', '/trips/2/bites')->json());
+        self::assertCount(1, $this->send('GET', '/trips/{next}/bites')->json());
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -71,7 +72,6 @@ final class BiteTest extends FeatureTestCase
     {
         yield 'no id of its own' => [['uuid' => 'x'], '/uuid'];
         yield 'no time' => [['bitten_at' => 'dawn'], '/bitten_at'];
-        yield 'a spread of another trip' => [['spread_id' => 1], '/spread_id'];
         yield 'a rod that is not out' => [['holder_id' => 99], '/holder_id'];
         yield 'an unknown fish' => [['species' => 'kraken'], '/species'];
         yield 'an unknown outcome' => [['outcome' => 'eaten'], '/outcome'];
@@ -84,15 +84,21 @@ final class BiteTest extends FeatureTestCase
     #[DataProvider('unusable')]
     public function test_an_unusable_bite_is_refused_whole(array $wrong, string $pointer): void
     {
-        $this->assertRefusedAt([$pointer], 'POST', '/trips/2/bites', $wrong + $this->bite());
+        $this->assertRefusedAt([$pointer], 'POST', '/trips/{next}/bites', $wrong + $this->bite());
         self::assertSame(7, Bite::query()->count(), 'only the demo’s own');
+    }
+
+    public function test_a_spread_of_another_trip_is_refused(): void
+    {
+        $other = DemoRows::spread('past', $this->database);
+        $this->assertRefusedAt(['/spread_id'], 'POST', '/trips/{next}/bites', ['spread_id' => $other] + $this->bite());
     }
 
     public function test_a_note_keeps_every_letter(): void
     {
         $note = "Größe? 🐟 <b>'\" \\ 北";
 
-        self::assertSame($note, $this->send('POST', '/trips/2/bites', ['note' => $note] + $this->bite(), 201)->json('note'));
+        self::assertSame($note, $this->send('POST', '/trips/{next}/bites', ['note' => $note] + $this->bite(), 201)->json('note'));
     }
 
     /** @return array<string, mixed> */
@@ -101,8 +107,9 @@ final class BiteTest extends FeatureTestCase
         $spread = $this->demoSpread();
 
         return [
-            'uuid' => \Illuminate\Support\Str::uuid()->toString(), 'spread_id' => 2, 'bitten_at' => '2031-06-01T11:02:33Z',
-            'holder_id' => 3,
+            'uuid' => \Illuminate\Support\Str::uuid()->toString(), 'spread_id' => $spread['id'],
+            'bitten_at' => '2031-06-01T11:02:33Z',
+            'holder_id' => $this->holder('P3'),
             'species' => 'king', 'outcome' => 'landed', 'length' => 0.8, 'weight' => 5.2, 'note' => null,
             'speed' => $spread['speed'], 'lines' => $spread['lines'],
         ];

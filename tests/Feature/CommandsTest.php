@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\Bite;
 use App\Models\Boat;
-use App\Models\Trip;
 use Tests\Feature\Support\FeatureTestCase;
 
 final class CommandsTest extends FeatureTestCase
@@ -15,14 +14,14 @@ final class CommandsTest extends FeatureTestCase
     {
         self::assertSame(0, $this->command('admek:demo'));
         self::assertSame('Second Lamp', Boat::query()->firstOrFail()->name);
-        Trip::query()->findOrFail(2)->update(['date' => now()->subDays(4)->format('Y-m-d')]);
+        $this->demoTrip()->update(['date' => now()->subDays(4)->format('Y-m-d')]);
         self::assertSame(0, $this->command('admek:demo'));
 
         self::assertSame(1, Boat::query()->count());
-        self::assertSame(now()->addDay()->format('Y-m-d'), Trip::query()->findOrFail(2)->date->format('Y-m-d'));
+        self::assertSame(now()->addDay()->format('Y-m-d'), $this->demoTrip()->date->format('Y-m-d'));
         self::assertSame(
             now()->subDays(3)->format('Y-m-d'),
-            Trip::query()->findOrFail(1)->date->format('Y-m-d'),
+            $this->demoTrip('past')->date->format('Y-m-d'),
             'a trip with bites is history',
         );
     }
@@ -101,7 +100,7 @@ final class CommandsTest extends FeatureTestCase
     public function test_the_launcher_solves_a_spread_and_refuses_what_it_does_not_know(): void
     {
         $this->seedDemo();
-        $file = (string) $this->send('GET', '/spreads/2/file', expect: 200)->getContent();
+        $file = (string) $this->send('GET', '/spreads/{next}/file', expect: 200)->getContent();
         [$code, $out, $err] = $this->launched($file, 'solve', '-');
 
         self::assertSame([0, ''], [$code, $err]);

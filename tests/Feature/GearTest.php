@@ -75,7 +75,7 @@ final class GearTest extends FeatureTestCase
             'overrides' => ['main.diameter' => 0.00035, 'leader.diameter' => 0.00035],
         ] + $flat;
         $depth = $this->send(
-            'POST', '/spreads/2/preview', ['speed' => 0.89408, 'lines' => [$flat]] + $spread, 200,
+            'POST', '/spreads/{next}/preview', ['speed' => 0.89408, 'lines' => [$flat]] + $spread, 200,
         )->json('lines.0.depth');
         self::assertEqualsWithDelta(12 * self::FOOT, $depth, 0.1, 'run as it was rated');
 
@@ -122,7 +122,7 @@ final class GearTest extends FeatureTestCase
     {
         $spread = $this->demoSpread();
         $depth = fn (): float => array_column(
-            $this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'depth', 'holder',
+            $this->send('POST', '/spreads/{next}/preview', $spread, 200)->json('lines'), 'depth', 'holder',
         )['P3'];
         $before = $depth();
         $reel = Reel::query()->whereKey($spread['lines'][2]['reel_id'])->sole();

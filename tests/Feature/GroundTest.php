@@ -15,6 +15,22 @@ final class GroundTest extends FeatureTestCase
 
     private const FOOT = 0.3048;
 
+    public function test_wood_on_the_bottom_is_met_and_told_before_the_bottom_is(): void
+    {
+        $deepest = $this->depthOf($this->demoSpread(), 'P5');
+        $this->send('PUT', '/trips/{next}/bottom', ['bottom' => $deepest + 6.0, 'clearance' => 1.0, 'structure' => 0.0], 200);
+        self::assertSame([], $this->bottomsOfP5());
+        self::assertEquals(
+            7.0,
+            $this->send(
+                'PUT', '/trips/{next}/bottom', ['bottom' => $deepest + 6.0, 'clearance' => 1.0, 'structure' => 7.0], 200,
+            )->json('structure'),
+        );
+        self::assertLessThanOrEqual(0.0, $this->bottomsOfP5()[0]['amount']);
+        self::assertEquals(7.0, $this->bottomsOfP5()[0]['structure']);
+        $this->assertRefusedAt(['/structure'], 'PUT', '/trips/{next}/bottom', ['bottom' => 40.0, 'structure' => 90.0]);
+    }
+
     public function test_the_demo_s_sea_has_its_lines_of_depth_and_its_structures(): void
     {
         $chart = $this->send('GET', '/chart', expect: 200)->json();
@@ -34,7 +50,7 @@ final class GroundTest extends FeatureTestCase
     {
         $ask = fn (array $more): array => $this->send(
             'POST',
-            '/trips/2/pass',
+            '/trips/{next}/pass',
             $more + ['speed' => 1.028, 'follow' => ['depth' => 80 * self::FOOT, 'near' => [45.30, -38.44], 'longest' => 3000.0]],
             200,
         )->json();
@@ -56,10 +72,11 @@ final class GroundTest extends FeatureTestCase
             [$against['better'], $against['ways']['drawn']['lift'], $against['ways']['reversed']['lift']],
         );
         self::assertStringContainsString('lift at the end and run back', $against['why']);
-        self::assertNull($this->send('GET', '/trips/2')->json('pass'), 'looking keeps nothing');
+        self::assertNull($this->send('GET', '/trips/{next}')->json('pass'), 'looking keeps nothing');
 
         $sharp = $this->send(
-            'POST', '/trips/2/pass', ['speed' => 1.028, 'places' => [[45.30, -38.44], [45.302, -38.44], [45.302, -38.4375]]], 200,
+            'POST', '/trips/{next}/pass',
+            ['speed' => 1.028, 'places' => [[45.30, -38.44], [45.302, -38.44], [45.302, -38.4375]]], 200,
         )->json();
         self::assertCount(1, $sharp['ways']['drawn']['turns']);
         self::assertSame('starboard', $sharp['ways']['drawn']['turns'][0]['side']);
@@ -73,14 +90,14 @@ final class GroundTest extends FeatureTestCase
     public function test_a_pass_taken_is_the_bottom_the_planning_table_looks_at(): void
     {
         $course = ['speed' => 1.028, 'places' => [[45.29, -38.47], [45.33, -38.42]], 'name' => 'Over the bank'];
-        $seen = $this->send('POST', '/trips/2/pass', $course, 200)->json();
-        $trip = $this->send('PUT', '/trips/2/pass', $course, 200)->json();
+        $seen = $this->send('POST', '/trips/{next}/pass', $course, 200)->json();
+        $trip = $this->send('PUT', '/trips/{next}/pass', $course, 200)->json();
 
         self::assertSame(['Over the bank', $seen['places']], [$trip['profile_name'], $trip['pass']]);
         self::assertEquals($seen['bottom'], $trip['profile']);
         $breaches = array_values(
             array_filter(
-                $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'),
+                $this->send('POST', '/spreads/{next}/preview', $this->demoSpread(), 200)->json('breaches'),
                 static fn (array $b): bool => $b['kind'] === 'bottom',
             ),
         );
@@ -90,16 +107,18 @@ final class GroundTest extends FeatureTestCase
             'the same gear in the same trouble',
         );
         self::assertNotSame([], $breaches);
-        self::assertNull($this->send('PUT', '/trips/2/bottom', ['bottom' => 36.0, 'profile' => ''], 200)->json('pass'));
-        $this->assertRefusedAt(['/places'], 'PUT', '/trips/2/pass', ['speed' => 1.0, 'places' => [[50.0, -38.4], [50.1, -38.4]]]);
-        $this->assertRefusedAt(['/places'], 'POST', '/trips/2/pass', ['speed' => 1.0, 'places' => [[45.3, -38.4]]]);
+        self::assertNull($this->send('PUT', '/trips/{next}/bottom', ['bottom' => 36.0, 'profile' => ''], 200)->json('pass'));
+        $this->assertRefusedAt(
+            ['/places'], 'PUT', '/trips/{next}/pass', ['speed' => 1.0, 'places' => [[50.0, -38.4], [50.1, -38.4]]],
+        );
+        $this->assertRefusedAt(['/places'], 'POST', '/trips/{next}/pass', ['speed' => 1.0, 'places' => [[45.3, -38.4]]]);
         $this->assertRefusedAt(
             ['/follow/depth'],
             'POST',
-            '/trips/2/pass',
+            '/trips/{next}/pass',
             ['speed' => 1.0, 'follow' => ['depth' => 390.0, 'near' => [45.3, -38.4], 'longest' => 3000.0]],
         );
-        $this->assertRefusedAt(['/follow', '/speed'], 'POST', '/trips/2/pass', []);
+        $this->assertRefusedAt(['/follow', '/speed'], 'POST', '/trips/{next}/pass', []);
     }
 
     public function test_a_structure_is_drawn_and_taken_off_and_a_chart_of_one_s_own_read(): void
@@ -135,5 +154,20 @@ final class GroundTest extends FeatureTestCase
         self::assertSame('/file south', $put(['south' => 'here'] + $grid, 422)->json('errors.0.pointer'));
         self::assertSame('/file', $put(['format' => 'other'] + $grid, 422)->json('errors.0.pointer'));
         self::assertSame('Mill Pond', $this->send('GET', '/chart')->json('name'));
+    }
+
+    /**
+     * @return list<array<string, mixed>> what P5 would touch
+     *
+     * @phpstan-impure
+     */
+    private function bottomsOfP5(): array
+    {
+        return array_values(
+            array_filter(
+                $this->send('POST', '/spreads/{next}/preview', $this->demoSpread(), 200)->json('breaches'),
+                static fn (array $b): bool => $b['kind'] === 'bottom' && $b['holders'] === ['P5'],
+            ),
+        );
     }
 }

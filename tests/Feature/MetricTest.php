@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Boat;
-use App\Models\Trip;
 use Tests\Feature\Support\FeatureTestCase;
 
 /** A boat that thinks in metres, degrees Celsius and kilometres: everything that is said is said so. */
@@ -16,12 +15,12 @@ final class MetricTest extends FeatureTestCase
         parent::setUp();
         $this->seedDemo();
         Boat::query()->firstOrFail()->update(['units' => 'metric', 'timezone' => 'Etc/GMT+3', 'stores' => null]);
-        Trip::query()->findOrFail(2)->update(['date' => '2031-07-10', 'lines_in' => '05:15', 'back_by' => '12:00']);
+        $this->demoTrip()->update(['date' => '2031-07-10', 'lines_in' => '05:15', 'back_by' => '12:00']);
     }
 
     public function test_the_verdict_its_hours_and_its_limits(): void
     {
-        $go = $this->send('GET', '/trips/2/preparation', expect: 200)->json('go');
+        $go = $this->send('GET', '/trips/{next}/preparation', expect: 200)->json('go');
 
         self::assertMatchesRegularExpression(
             '/^Wave \d\.\d m at \d\d:\d\d on the (ground|way home) is close to your limit of 0\.9 m\.$/',
@@ -46,7 +45,7 @@ final class MetricTest extends FeatureTestCase
 
     public function test_stores_and_leaders(): void
     {
-        $items = array_column($this->send('GET', '/trips/2/preparation', expect: 200)->json('stores'), null, 'key');
+        $items = array_column($this->send('GET', '/trips/{next}/preparation', expect: 200)->json('stores'), null, 'key');
 
         self::assertSame(['leader 1.8 m fluorocarbon 25 lb', 'leader 6.1 m fluorocarbon 25 lb', 'ice'], array_keys($items));
         self::assertStringEndsWith(' kg', $items['ice']['needed_said']);
@@ -55,7 +54,7 @@ final class MetricTest extends FeatureTestCase
 
     public function test_the_water_read_and_temperatures_as_they_come(): void
     {
-        $water = $this->send('GET', '/trips/2/water', expect: 200)->json();
+        $water = $this->send('GET', '/trips/{next}/water', expect: 200)->json();
         $said = array_column($water['advice'], 'answer', 'key');
 
         self::assertSame(
@@ -65,7 +64,7 @@ final class MetricTest extends FeatureTestCase
         self::assertSame('3.2 to 4.5 km/h, start at 4.1', $said['speed']);
         self::assertSame('2 m of fluorocarbon', $said['leader']);
         self::assertEqualsWithDelta(1.5, $water['bar'], 1e-9);
-        $preview = $this->send('POST', '/trips/2/water/temperatures', ['text' => "0 18\n10 17\n20 9"], 200)->json();
+        $preview = $this->send('POST', '/trips/{next}/water/temperatures', ['text' => "0 18\n10 17\n20 9"], 200)->json();
         self::assertSame(
             [['m', true], ['°C', true]],
             [
@@ -86,7 +85,7 @@ final class MetricTest extends FeatureTestCase
     public function test_a_forecast_without_units_is_taken_in_the_boat_s(): void
     {
         $go = $this->send(
-            'POST', '/trips/2/forecast/file', ['text' => "time,wind,waves,visibility\n04:00,18,0.4,12\n"], 200,
+            'POST', '/trips/{next}/forecast/file', ['text' => "time,wind,waves,visibility\n04:00,18,0.4,12\n"], 200,
         )->json('go');
 
         self::assertEqualsWithDelta(

@@ -23,7 +23,7 @@ final class PlanningFilesTest extends FeatureTestCase
     {
         \App\Models\Reel::query()->where('name', 'Braid 30 lb, counter')->update(['counter_factor' => 1.1]);
         $rows = [];
-        foreach ($this->send('GET', '/spreads/2/deck-card', expect: 200)->json('rows') as $row) {
+        foreach ($this->send('GET', '/spreads/{next}/deck-card', expect: 200)->json('rows') as $row) {
             $rows[$row['running']['holder']] = $row;
         }
 
@@ -41,12 +41,12 @@ final class PlanningFilesTest extends FeatureTestCase
             ['species' => 'king', 'top' => 14.0, 'bottom' => 22.5, 'weight' => 2.0],
             ['species' => 'lake_trout', 'top' => 28.0, 'bottom' => 34.0, 'weight' => 1.0],
         ];
-        $draft = $this->send('POST', '/spreads/2/draft', ['bands' => $bands] + $before, 200)->json();
+        $draft = $this->send('POST', '/spreads/{next}/draft', ['bands' => $bands] + $before, 200)->json();
 
         self::assertGreaterThan($draft['covered_now'], $draft['covered']);
         self::assertSame($before, $this->demoSpread());
         $running = $this->send(
-            'POST', '/spreads/2/preview', ['lines' => array_column($draft['lines'], 'line')] + $before, 200,
+            'POST', '/spreads/{next}/preview', ['lines' => array_column($draft['lines'], 'line')] + $before, 200,
         )->json();
         foreach ($draft['lines'] as $line) {
             self::assertEqualsWithDelta(
@@ -61,27 +61,27 @@ final class PlanningFilesTest extends FeatureTestCase
             ),
         );
         Trip::query()->update(['line_limit' => 4]);
-        self::assertCount(4, $this->send('POST', '/spreads/2/draft', ['bands' => $bands] + $before, 200)->json('lines'));
+        self::assertCount(4, $this->send('POST', '/spreads/{next}/draft', ['bands' => $bands] + $before, 200)->json('lines'));
         $bands[0]['bottom'] = 3.0;
-        $this->assertRefusedAt(['/bands/0/bottom'], 'POST', '/spreads/2/draft', ['bands' => $bands] + $before);
-        $this->assertRefusedAt(['/bands'], 'POST', '/spreads/2/draft', ['bands' => []] + $before);
+        $this->assertRefusedAt(['/bands/0/bottom'], 'POST', '/spreads/{next}/draft', ['bands' => $bands] + $before);
+        $this->assertRefusedAt(['/bands'], 'POST', '/spreads/{next}/draft', ['bands' => []] + $before);
     }
 
     public function test_bands_and_bottom_are_kept_with_the_trip_whole_or_not_at_all(): void
     {
         $bands = [['species' => 'walleye', 'top' => 6.0, 'bottom' => 12.0, 'weight' => 1.0]];
-        self::assertEquals($bands, $this->send('PUT', '/trips/2/bands', ['bands' => $bands], 200)->json('bands'));
+        self::assertEquals($bands, $this->send('PUT', '/trips/{next}/bands', ['bands' => $bands], 200)->json('bands'));
         $this->assertRefusedAt(
             ['/bands/1/bottom'],
             'PUT',
-            '/trips/2/bands',
+            '/trips/{next}/bands',
             ['bands' => [...$bands, ['species' => 'king', 'top' => 6.0, 'bottom' => 2.0, 'weight' => 1.0]]],
         );
-        self::assertEquals($bands, $this->send('GET', '/trips/2')->json('bands'));
+        self::assertEquals($bands, $this->send('GET', '/trips/{next}')->json('bands'));
 
         $trip = $this->send(
             'PUT',
-            '/trips/2/bottom',
+            '/trips/{next}/bottom',
             [
                 'bottom' => 40.0,
                 'clearance' => 2.0,
@@ -95,24 +95,24 @@ final class PlanningFilesTest extends FeatureTestCase
         );
         $bottom = array_values(
             array_filter(
-                $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'),
+                $this->send('POST', '/spreads/{next}/preview', $this->demoSpread(), 200)->json('breaches'),
                 static fn (array $b): bool => $b['kind'] === 'bottom',
             ),
         )[0];
         self::assertGreaterThan(250.0, $bottom['ahead'], 'gear comes over it a little after the boat');
         $past = $this->send(
-            'POST', '/spreads/2/preview', ['what_if' => ['gone' => 400.0]] + $this->demoSpread(), 200,
+            'POST', '/spreads/{next}/preview', ['what_if' => ['gone' => 400.0]] + $this->demoSpread(), 200,
         )->json('breaches');
         self::assertNotContains('bottom', array_column($past, 'kind'));
         foreach (["0,40\n0,30\n", "0,40\nx,30\n", "0\n", '0,9999', "\n"] as $broken) {
             $refused = $this->send(
-                'PUT', '/trips/2/bottom', ['bottom' => 40.0, 'profile' => $broken], trim($broken) === '' ? 200 : 422,
+                'PUT', '/trips/{next}/bottom', ['bottom' => 40.0, 'profile' => $broken], trim($broken) === '' ? 200 : 422,
             );
             self::assertMatchesRegularExpression(
                 trim($broken) === '' ? '#^$#' : '#^/profile#', (string) $refused->json('errors.0.pointer'),
             );
         }
-        self::assertNull($this->send('GET', '/trips/2')->json('profile'), 'an empty one drops it');
+        self::assertNull($this->send('GET', '/trips/{next}')->json('profile'), 'an empty one drops it');
     }
 
     public function test_a_kept_spread_finds_its_place_on_a_boat_whose_holders_have_changed(): void
@@ -125,8 +125,8 @@ final class PlanningFilesTest extends FeatureTestCase
         $this->assertRefusedAt(['/name'], 'POST', '/templates', ['name' => 'Summer'] + $spread);
         $same = $this->send('POST', "/templates/{$made['id']}/fit", expect: 200)->json();
         self::assertEquals(
-            $this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'),
-            $this->send('POST', '/spreads/2/preview', ['lines' => $same['lines']] + $spread, 200)->json('lines'),
+            $this->send('POST', '/spreads/{next}/preview', $spread, 200)->json('lines'),
+            $this->send('POST', '/spreads/{next}/preview', ['lines' => $same['lines']] + $spread, 200)->json('lines'),
         );
 
         Holder::query()->where('code', 'P3')->update(['code' => 'PX']);
@@ -141,32 +141,34 @@ final class PlanningFilesTest extends FeatureTestCase
 
     public function test_a_spread_file_goes_out_and_comes_in_on_another_boat(): void
     {
-        $file = $this->send('GET', '/spreads/2/file', expect: 200)->json();
+        $file = $this->send('GET', '/spreads/{next}/file', expect: 200)->json();
         self::assertSame(['admek-spread', 1, 'Second Lamp'], [$file['format'], $file['version'], $file['boat']]);
         $depths = array_column(
-            $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('lines'), 'depth', 'holder',
+            $this->send('POST', '/spreads/{next}/preview', $this->demoSpread(), 200)->json('lines'), 'depth', 'holder',
         );
 
         Boat::query()->first()?->lures()->where('name', 'Moss Beetle')->delete();
         $file['lines'][0]['lure']['name'] = 'A Borrowed Minnow';
-        $read = $this->send('POST', '/spreads/1/file', $file, 200)->json();
+        $read = $this->send('POST', '/spreads/{past}/file', $file, 200)->json();
         self::assertSame([['A Borrowed Minnow'], []], [$read['added'], $read['left_out']]);
         $again = array_column(
-            $this->send('POST', '/spreads/1/preview', $read + $this->send('GET', '/spreads/1')->json(), 200)->json('lines'),
+            $this->send(
+                'POST', '/spreads/{past}/preview', $read + $this->send('GET', '/spreads/{past}')->json(), 200,
+            )->json('lines'),
             'depth',
             'holder',
         );
         self::assertEqualsWithDelta($depths, $again, 1e-3);
 
         $lures = count($this->send('GET', '/locker')->json('lures'));
-        $this->assertRefusedAt(['/version'], 'POST', '/spreads/1/file', ['version' => 2] + $file);
-        $this->assertRefusedAt(['/format'], 'POST', '/spreads/1/file', ['format' => 'other'] + $file);
+        $this->assertRefusedAt(['/version'], 'POST', '/spreads/{past}/file', ['version' => 2] + $file);
+        $this->assertRefusedAt(['/format'], 'POST', '/spreads/{past}/file', ['format' => 'other'] + $file);
         $file['lines'][1]['lure']['name'] = 'Half Kept';
         $file['lines'][3]['dial'] = 9;
-        $this->assertRefusedAt(['/lines/3/dial'], 'POST', '/spreads/1/file', $file);
+        $this->assertRefusedAt(['/lines/3/dial'], 'POST', '/spreads/{past}/file', $file);
         $file['lines'][3]['dial'] = 2;
         $file['lines'][3]['colour'] = 'red';
-        $this->send('POST', '/spreads/1/file', $file, 422);
+        $this->send('POST', '/spreads/{past}/file', $file, 422);
         self::assertCount($lures, $this->send('GET', '/locker')->json('lures'), 'nothing of a refused file is stowed');
     }
 
@@ -175,7 +177,7 @@ final class PlanningFilesTest extends FeatureTestCase
         $cell = function (): float {
             $rows = array_map(
                 static fn (string $row): array => str_getcsv($row, escape: ''),
-                array_filter(explode("\r\n", (string) $this->send('GET', '/spreads/2/table', expect: 200)->getContent())),
+                array_filter(explode("\r\n", (string) $this->send('GET', '/spreads/{next}/table', expect: 200)->getContent())),
             );
 
             return (float) array_column($rows, (int) array_search('rule of thumb, ft', $rows[0], true), 0)['C1'];
@@ -195,7 +197,7 @@ final class PlanningFilesTest extends FeatureTestCase
 
     public function test_the_table_of_depths_is_csv_in_the_boat_s_units(): void
     {
-        $csv = (string) $this->send('GET', '/spreads/2/table', expect: 200)->getContent();
+        $csv = (string) $this->send('GET', '/spreads/{next}/table', expect: 200)->getContent();
         $rows = array_map(static fn (string $row): array => str_getcsv($row, escape: ''), array_filter(explode("\r\n", $csv)));
 
         self::assertSame('depth, ft', $rows[0][5]);
@@ -206,8 +208,10 @@ final class PlanningFilesTest extends FeatureTestCase
     public function test_a_spread_file_is_solved_on_the_command_line(): void
     {
         $path = tempnam(sys_get_temp_dir(), 'admek-');
-        file_put_contents($path, $this->send('GET', '/spreads/2/file')->getContent());
-        $depths = array_column($this->send('POST', '/spreads/2/preview', $this->demoSpread())->json('lines'), 'depth', 'holder');
+        file_put_contents($path, $this->send('GET', '/spreads/{next}/file')->getContent());
+        $depths = array_column(
+            $this->send('POST', '/spreads/{next}/preview', $this->demoSpread())->json('lines'), 'depth', 'holder',
+        );
         try {
             self::assertSame(0, $this->command('admek:solve', ['file' => $path, '--json' => true]));
             $lines = json_decode((string) $this->printed(), true)['lines'];

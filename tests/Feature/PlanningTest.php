@@ -27,36 +27,38 @@ final class PlanningTest extends FeatureTestCase
             'dial' => null,
             'let_out' => null,
         ] + $spread['lines'][3];
-        $lines = array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), null, 'holder');
+        $lines = array_column($this->send('POST', '/spreads/{next}/preview', $spread, 200)->json('lines'), null, 'holder');
 
         self::assertEqualsWithDelta(6.0, $lines['P5']['depth'] - $lines['P4']['depth'], 1.2);
         self::assertSame([], $lines['P4']['path']);
         self::assertSame(['above', false], [$lines['P4']['control']['figure'], $lines['P4']['control']['deepens']]);
-        $this->send('PUT', '/spreads/2', $spread, 200);
+        $this->send('PUT', '/spreads/{next}', $spread, 200);
         self::assertSame($host['holder_id'], $this->demoSpread()['lines'][3]['rides_on']);
         $spread['lines'][3]['rides_on'] = $spread['lines'][0]['holder_id'];
-        $this->assertRefusedAt(['/lines/3/rides_on'], 'POST', '/spreads/2/preview', $spread);
+        $this->assertRefusedAt(['/lines/3/rides_on'], 'POST', '/spreads/{next}/preview', $spread);
     }
 
     public function test_one_rod_s_figures_loads_and_other_opinions(): void
     {
         $spread = $this->demoSpread();
         $spread['lines'][2]['overrides'] = ['main.diameter' => 0.0003];
-        $report = $this->send('POST', '/spreads/2/rod', ['holder_id' => 3] + $spread, 200)->json();
+        $report = $this->rod('P3', $spread);
         $figures = array_column($report['figures'], null, 'key');
 
         self::assertSame([0.0003, true], [$figures['main.diameter']['value'], $figures['main.diameter']['own']]);
         self::assertEqualsWithDelta(0.00028, $figures['main.diameter']['default'], 1e-9);
         self::assertGreaterThan($report['depth'], $report['tip_down_depth']);
         self::assertSame(['lure', null, 'diver', null], array_column($report['loads'], 'name'));
-        $core = $this->send('POST', '/spreads/2/rod', ['holder_id' => 2, 'what_if' => ['speed' => 0.8]] + $spread, 200)->json();
+        $core = $this->rod('P2', ['what_if' => ['speed' => 0.8]] + $spread);
         self::assertContains('speed', array_column($core['differences'], 'cause'), 'slower than the rule is told for');
         self::assertNull($core['soundings']);
-        $this->assertRefusedAt(['/holder_id'], 'POST', '/spreads/2/rod', ['holder_id' => 99] + $spread);
+        $this->assertRefusedAt(['/holder_id'], 'POST', '/spreads/{next}/rod', ['holder_id' => 99] + $spread);
         $spread['lines'][2]['overrides'] = ['main.colour' => 3.0];
-        $this->assertRefusedAt(['/lines/2/overrides/main/colour'], 'POST', '/spreads/2/rod', ['holder_id' => 3] + $spread);
+        $this->assertRefusedAt(
+            ['/lines/2/overrides/main/colour'], 'POST', '/spreads/{next}/rod', ['holder_id' => $this->holder('P3')] + $spread,
+        );
         $spread['lines'][2]['overrides'] = ['main.diameter' => 'thin'];
-        $this->assertRefusedAt(['/lines/2/overrides'], 'PUT', '/spreads/2', $spread);
+        $this->assertRefusedAt(['/lines/2/overrides'], 'PUT', '/spreads/{next}', $spread);
     }
 
     public function test_soundings_are_kept_beside_what_the_model_said_and_become_an_opinion(): void
@@ -64,25 +66,29 @@ final class PlanningTest extends FeatureTestCase
         $spread = $this->demoSpread();
         $take = fn (float $depth): int => $this->send(
             'POST',
-            '/spreads/2/soundings',
-            ['holder_id' => 2, 'taken_at' => '2031-05-01T08:00:00Z', 'method' => 'logger', 'depth' => $depth] + $spread,
+            '/spreads/{next}/soundings',
+            [
+                'holder_id' => $this->holder('P2'), 'taken_at' => '2031-05-01T08:00:00Z', 'method' => 'logger', 'depth' => $depth,
+            ] + $spread,
             201,
         )->json('id');
-        $model = $this->send('POST', '/spreads/2/rod', ['holder_id' => 2] + $spread, 200)->json('depth');
+        $model = $this->rod('P2', $spread)['depth'];
         $ids = [$take($model * 1.1), $take($model * 1.2), $take($model * 1.3)];
-        $told = $this->send('POST', '/spreads/2/rod', ['holder_id' => 2] + $spread, 200)->json('soundings');
+        $told = $this->rod('P2', $spread)['soundings'];
 
         self::assertEqualsWithDelta($model * 1.2, $told['depth'], 1e-3);
         self::assertEqualsWithDelta($model * 0.1, $told['deviation'], 1e-3);
         self::assertSame([3, '3 soundings: go by them.'], [$told['count'], $told['advice']]);
         $this->send('DELETE', "/soundings/{$ids[0]}", expect: 204);
         $this->send('DELETE', "/soundings/{$ids[0]}", expect: 404);
-        self::assertSame(2, $this->send('POST', '/spreads/2/rod', ['holder_id' => 2] + $spread, 200)->json('soundings.count'));
+        self::assertSame(2, $this->rod('P2', $spread)['soundings']['count']);
         $this->assertRefusedAt(
             ['/depth', '/method'],
             'POST',
-            '/spreads/2/soundings',
-            ['holder_id' => 2, 'taken_at' => '2031-05-01T08:00:00Z', 'method' => 'guess', 'depth' => 0] + $spread,
+            '/spreads/{next}/soundings',
+            [
+                'holder_id' => $this->holder('P2'), 'taken_at' => '2031-05-01T08:00:00Z', 'method' => 'guess', 'depth' => 0,
+            ] + $spread,
         );
     }
 
@@ -98,7 +104,7 @@ final class PlanningTest extends FeatureTestCase
         self::assertEqualsWithDelta(
             3 * 6.5 * 0.3048,
             array_column(
-                $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('lines'), null, 'holder',
+                $this->send('POST', '/spreads/{next}/preview', $this->demoSpread(), 200)->json('lines'), null, 'holder',
             )['P2']['rule']['depth'],
             1e-3,
         );
@@ -110,7 +116,7 @@ final class PlanningTest extends FeatureTestCase
     public function test_what_is_worth_a_look_is_the_boat_s_own(): void
     {
         $kinds = fn (): array => array_count_values(
-            array_column($this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'), 'kind'),
+            array_column($this->send('POST', '/spreads/{next}/preview', $this->demoSpread(), 200)->json('breaches'), 'kind'),
         );
         self::assertArrayNotHasKey('tangle', $kinds());
         self::assertArrayHasKey('bare', $kinds());
@@ -122,7 +128,7 @@ final class PlanningTest extends FeatureTestCase
 
     public function test_safe_limits_say_what_goes_wrong_beyond_them(): void
     {
-        $limits = $this->send('POST', '/spreads/2/safe-limits', $this->demoSpread(), 200)->json();
+        $limits = $this->send('POST', '/spreads/{next}/safe-limits', $this->demoSpread(), 200)->json();
 
         self::assertGreaterThan(10.0, $limits['port']['radius']);
         self::assertNotNull($limits['port']['first']);
@@ -133,7 +139,7 @@ final class PlanningTest extends FeatureTestCase
         ] + $this->demoSpread();
         $kinds = array_map(
             static fn (array $b): array => [$b['kind'], $b['holders']],
-            $this->send('POST', '/spreads/2/preview', $tighter, 200)->json('breaches'),
+            $this->send('POST', '/spreads/{next}/preview', $tighter, 200)->json('breaches'),
         );
         self::assertContains([$limits['port']['first']['kind'], $limits['port']['first']['holders']], $kinds);
     }
@@ -142,39 +148,41 @@ final class PlanningTest extends FeatureTestCase
     {
         $spread = $this->demoSpread();
         $codes = Holder::query()->pluck('id', 'code');
-        $plan = $this->send('POST', '/spreads/2/setting', $spread, 200)->json();
+        $plan = $this->send('POST', '/spreads/{next}/setting', $spread, 200)->json();
         self::assertSame(['P1', 'S1'], array_slice($plan['order'], 0, 2));
         self::assertSame([], $plan['crossings']);
         self::assertContains('P2', $plan['clearing']['P1']);
 
         $spread['setting_order'] = [$codes['P2'], $codes['P1']];
-        $plan = $this->send('POST', '/spreads/2/setting', $spread, 200)->json();
+        $plan = $this->send('POST', '/spreads/{next}/setting', $spread, 200)->json();
         self::assertSame(['P2', 'P1'], array_values(array_intersect($plan['order'], ['P1', 'P2'])));
         self::assertSame([['P1', 'P2']], array_column(array_column($plan['crossings'], 'breach'), 'holders'));
         self::assertSame(['P1', 'P2'], array_values(array_intersect($plan['crossings'][0]['cure'], ['P1', 'P2'])));
         $cured = [
             'setting_order' => array_map(static fn (string $code): int => $codes[$code], $plan['crossings'][0]['cure']),
         ] + $spread;
-        self::assertSame([], $this->send('POST', '/spreads/2/setting', $cured, 200)->json('crossings'));
-        $this->send('PUT', '/spreads/2', ['school' => 'riggers_first'] + $spread, 200);
+        self::assertSame([], $this->send('POST', '/spreads/{next}/setting', $cured, 200)->json('crossings'));
+        $this->send('PUT', '/spreads/{next}', ['school' => 'riggers_first'] + $spread, 200);
         self::assertSame(
             ['riggers_first', [$codes['P2'], $codes['P1']]],
             [$this->demoSpread()['school'], $this->demoSpread()['setting_order']],
         );
-        self::assertSame('riggers_first', $this->send('GET', '/spreads/2/deck-card', expect: 200)->json('school'));
-        $this->assertRefusedAt(['/setting_order/0'], 'PUT', '/spreads/2', ['setting_order' => [999]] + $this->demoSpread());
-        $this->assertRefusedAt(['/school'], 'PUT', '/spreads/2', ['school' => 'whatever'] + $this->demoSpread());
+        self::assertSame('riggers_first', $this->send('GET', '/spreads/{next}/deck-card', expect: 200)->json('school'));
+        $this->assertRefusedAt(['/setting_order/0'], 'PUT', '/spreads/{next}', ['setting_order' => [999]] + $this->demoSpread());
+        $this->assertRefusedAt(['/school'], 'PUT', '/spreads/{next}', ['school' => 'whatever'] + $this->demoSpread());
     }
 
     public function test_a_rod_is_run_at_a_depth_by_its_dial_or_its_weight(): void
     {
         $spread = $this->demoSpread();
         $reach = fn (array $spread, int $holder, float $depth): array => $this->send(
-            'POST', '/spreads/2/reach', ['holder_ids' => [$holder], 'depth' => $depth, 'by' => 'other'] + $spread, 200,
+            'POST', '/spreads/{next}/reach', ['holder_ids' => [$holder], 'depth' => $depth, 'by' => 'other'] + $spread, 200,
         )->json('lines.0');
         self::assertSame(
             'dial',
-            array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'other_control', 'holder')['P3'],
+            array_column(
+                $this->send('POST', '/spreads/{next}/preview', $spread, 200)->json('lines'), 'other_control', 'holder',
+            )['P3'],
         );
         $steeper = $reach($spread, 3, $this->depthOf($spread, 'P3') + 2.0);
 
@@ -189,53 +197,27 @@ final class PlanningTest extends FeatureTestCase
             array_search('flat', array_column($spread['lines'], 'presentation'), true)
         ];
         $spread['lines'] = [$weighted];
-        $code = $this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines.0.holder');
+        $code = $this->send('POST', '/spreads/{next}/preview', $spread, 200)->json('lines.0.holder');
         $heavier = $reach($spread, $weighted['holder_id'], $this->depthOf($spread, $code) + 2.0);
         self::assertSame('weight', $heavier['control']);
         self::assertContains($heavier['value'], $this->send('GET', '/locker')->json('weights'), 'a weight that is in the box');
         self::assertGreaterThan(0.0567, $heavier['figures']['weight_mass']);
         $this->assertRefusedAt(
-            ['/by'], 'POST', '/spreads/2/reach', ['by' => 'luck', 'holder_ids' => [3], 'depth' => 10.0] + $this->demoSpread(),
+            ['/by'], 'POST', '/spreads/{next}/reach',
+            ['by' => 'luck', 'holder_ids' => [$this->holder('P3')], 'depth' => 10.0] + $this->demoSpread(),
         );
         $this->assertRefusedAt(
-            ['/by'], 'POST', '/spreads/2/reach', ['by' => 'other', 'holder_ids' => [5], 'depth' => 10.0] + $this->demoSpread(),
+            ['/by'], 'POST', '/spreads/{next}/reach',
+            ['by' => 'other', 'holder_ids' => [$this->holder('P5')], 'depth' => 10.0] + $this->demoSpread(),
         );
-    }
-
-    public function test_wood_on_the_bottom_is_met_and_told_before_the_bottom_is(): void
-    {
-        $deepest = $this->depthOf($this->demoSpread(), 'P5');
-        $this->send('PUT', '/trips/2/bottom', ['bottom' => $deepest + 6.0, 'clearance' => 1.0, 'structure' => 0.0], 200);
-        self::assertSame([], $this->bottomsOfP5());
-        self::assertEquals(
-            7.0,
-            $this->send(
-                'PUT', '/trips/2/bottom', ['bottom' => $deepest + 6.0, 'clearance' => 1.0, 'structure' => 7.0], 200,
-            )->json('structure'),
-        );
-        self::assertLessThanOrEqual(0.0, $this->bottomsOfP5()[0]['amount']);
-        self::assertEquals(7.0, $this->bottomsOfP5()[0]['structure']);
-        $this->assertRefusedAt(['/structure'], 'PUT', '/trips/2/bottom', ['bottom' => 40.0, 'structure' => 90.0]);
-    }
-
-    /** @param  array<string, mixed>  $spread */
-    private function depthOf(array $spread, string $holder): float
-    {
-        return array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'depth', 'holder')[$holder];
     }
 
     /**
-     * @return list<array<string, mixed>> what P5 would touch
-     *
-     * @phpstan-impure
+     * @param  array<string, mixed>  $spread
+     * @return array<string, mixed>
      */
-    private function bottomsOfP5(): array
+    private function rod(string $holder, array $spread): array
     {
-        return array_values(
-            array_filter(
-                $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches'),
-                static fn (array $b): bool => $b['kind'] === 'bottom' && $b['holders'] === ['P5'],
-            ),
-        );
+        return $this->send('POST', '/spreads/{next}/rod', ['holder_id' => $this->holder($holder)] + $spread, 200)->json();
     }
 }

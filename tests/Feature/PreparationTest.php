@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use Admek\Core\Books\Book;
 use App\Models\Boat;
 use App\Models\Lure;
-use App\Models\Trip;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 use Tests\Feature\Support\FeatureTestCase;
@@ -32,19 +31,21 @@ final class PreparationTest extends FeatureTestCase
 
         $spread = $this->demoSpread();
         $spread['lines'][4]['lure_id'] = Lure::query()->where('kind', 'rigged_bait')->firstOrFail()->id;
-        $this->send('PUT', '/spreads/2', $spread, 200);
+        $this->send('PUT', '/spreads/{next}', $spread, 200);
         self::assertSame('For one rod; half frozen it cuts clean.', $this->chore($this->prepared(), 'cut')['why']);
         $this->trip(['lines_in' => '07:00']);
         $after = $this->prepared();
         self::assertSame('06:27', $after['clock']['cast_off']);
-        self::assertSame('07:00', $this->send('GET', '/trips/2')->json('lines_in'));
+        self::assertSame('07:00', $this->send('GET', '/trips/{next}')->json('lines_in'));
         $this->trip(['bait_cure' => 'fresh']);
         self::assertNotContains('cure', array_column($this->prepared()['timeline'], 'key'));
     }
 
     public function test_a_chore_is_ticked_given_away_moved_left_out_and_forgotten(): void
     {
-        $of = fn (array $change): array => $this->send('PUT', '/trips/2/chores/ice?now=2031-06-02T05:30', $change, 200)->json();
+        $of = fn (array $change): array => $this->send(
+            'PUT', '/trips/{next}/chores/ice?now=2031-06-02T05:30', $change, 200,
+        )->json();
         self::assertSame('late', $this->chore($this->prepared('2031-06-02T05:30'), 'ice')['state']);
         self::assertSame('now', $this->chore($this->prepared('2031-06-02T05:05'), 'ice')['state']);
         self::assertSame('coming', $this->chore($this->prepared('2031-06-01T22:00'), 'ice')['state']);
@@ -61,33 +62,33 @@ final class PreparationTest extends FeatureTestCase
         $dropped = $of(['dropped' => true]);
         self::assertSame(['ice'], array_column($dropped['dropped'], 'key'));
         self::assertNotContains('ice', array_column($dropped['timeline'], 'key'));
-        $forgotten = $this->send('DELETE', '/trips/2/chores/ice', expect: 200)->json();
+        $forgotten = $this->send('DELETE', '/trips/{next}/chores/ice', expect: 200)->json();
         self::assertSame(['mate', false], [$this->chore($forgotten, 'ice')['owner'], $this->chore($forgotten, 'ice')['moved']]);
     }
 
     public function test_the_captain_adds_a_chore_of_his_own(): void
     {
         $added = $this->send(
-            'POST', '/trips/2/chores', ['what' => 'Pick up Orla', 'at' => 290, 'owner' => 'captain'], 201,
+            'POST', '/trips/{next}/chores', ['what' => 'Pick up Orla', 'at' => 290, 'owner' => 'captain'], 201,
         )->json();
         $own = array_values(array_filter($added['timeline'], static fn (array $chore): bool => $chore['own']));
         self::assertSame(['Pick up Orla', '04:50', 10], [$own[0]['what'], $own[0]['clock'], $own[0]['minutes']]);
-        $gone = $this->send('DELETE', "/trips/2/chores/{$own[0]['key']}", expect: 200)->json();
+        $gone = $this->send('DELETE', "/trips/{next}/chores/{$own[0]['key']}", expect: 200)->json();
         self::assertNotContains($own[0]['key'], array_column($gone['timeline'], 'key'));
-        $this->send('DELETE', "/trips/2/chores/{$own[0]['key']}", expect: 404);
-        $this->send('PUT', '/trips/2/chores/swab', ['done' => true], 404);
-        $this->assertRefusedAt(['/what', '/at'], 'POST', '/trips/2/chores', []);
-        $this->assertRefusedAt(['/at'], 'PUT', '/trips/2/chores/ice', ['at' => 9000]);
-        $this->assertRefusedAt(['/now'], 'GET', '/trips/2/preparation?now=noon', []);
+        $this->send('DELETE', "/trips/{next}/chores/{$own[0]['key']}", expect: 404);
+        $this->send('PUT', '/trips/{next}/chores/swab', ['done' => true], 404);
+        $this->assertRefusedAt(['/what', '/at'], 'POST', '/trips/{next}/chores', []);
+        $this->assertRefusedAt(['/at'], 'PUT', '/trips/{next}/chores/ice', ['at' => 9000]);
+        $this->assertRefusedAt(['/now'], 'GET', '/trips/{next}/preparation?now=noon', []);
     }
 
     public function test_the_calendar_is_sound_and_comes_back_as_it_went_out(): void
     {
         Boat::query()->firstOrFail()->update(['timezone' => 'Etc/GMT+3']);
-        $this->send('PUT', '/trips/2/chores/ice', ['done' => true], 200);
-        $this->send('POST', '/trips/2/chores', ['what' => "Fetch tea; milk, sugar\nand \\ cups", 'at' => -90], 201);
+        $this->send('PUT', '/trips/{next}/chores/ice', ['done' => true], 200);
+        $this->send('POST', '/trips/{next}/chores', ['what' => "Fetch tea; milk, sugar\nand \\ cups", 'at' => -90], 201);
         $prepared = $this->prepared();
-        $response = $this->send('GET', '/trips/2/timeline', expect: 200);
+        $response = $this->send('GET', '/trips/{next}/timeline', expect: 200);
         $text = (string) $response->getContent();
         self::assertStringContainsString('timeline-2031-06-02.ics', (string) $response->headers->get('Content-Disposition'));
         self::assertSame(
@@ -119,7 +120,7 @@ final class PreparationTest extends FeatureTestCase
             'cast off at 05:42 by a clock three hours behind UTC',
         );
         $this->trip(['lines_in' => '06:45']);
-        $again = Reader::read((string) $this->send('GET', '/trips/2/timeline', expect: 200)->getContent());
+        $again = Reader::read((string) $this->send('GET', '/trips/{next}/timeline', expect: 200)->getContent());
         $again = array_column(
             array_map(
                 static fn ($event): array => ['uid' => (string) $event->UID, 'start' => (string) $event->DTSTART],
@@ -135,8 +136,8 @@ final class PreparationTest extends FeatureTestCase
     {
         // The second Sunday of March: at two in the morning it is three.
         Boat::query()->firstOrFail()->update(['timezone' => 'EST5EDT']);
-        Trip::query()->findOrFail(2)->update(['date' => '2031-03-09']);
-        $calendar = Reader::read((string) $this->send('GET', '/trips/2/timeline', expect: 200)->getContent());
+        $this->demoTrip()->update(['date' => '2031-03-09']);
+        $calendar = Reader::read((string) $this->send('GET', '/trips/{next}/timeline', expect: 200)->getContent());
         $starts = array_column(
             array_map(
                 static fn ($event): array => [(string) $event->UID, (string) $event->DTSTART],
@@ -164,7 +165,7 @@ final class PreparationTest extends FeatureTestCase
         self::assertSame(['20:15', '21:00', '22:00', '23:00', '00:00', '01:00'], array_column($prepared['go']['hours'], 'clock'));
         self::assertEqualsWithDelta(5.33, $prepared['hours_fished'], 0.01);
         $forecast = "time,wind mph\n19:00,6\n22:00,7\n00:30,30\n";
-        $go = $this->send('POST', '/trips/2/forecast/file', ['text' => $forecast], 200)->json('go');
+        $go = $this->send('POST', '/trips/{next}/forecast/file', ['text' => $forecast], 200)->json('go');
         self::assertSame(
             [20 * 60 - 60, 22 * 60, 1440 + 30], array_column($go['forecast']['hours'], 'at'), 'past midnight is the next day',
         );

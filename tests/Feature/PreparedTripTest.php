@@ -20,7 +20,7 @@ final class PreparedTripTest extends FeatureTestCase
         foreach ([4 => 'rigged_bait', 6 => 'worm_harness'] as $i => $kind) {
             $spread['lines'][$i]['lure_id'] = Lure::query()->where('kind', $kind)->firstOrFail()->id;
         }
-        $this->send('PUT', '/spreads/2', $spread, 200);
+        $this->send('PUT', '/spreads/{next}', $spread, 200);
         $prepared = $this->prepared();
         $keys = array_column($prepared['timeline'], 'key');
         self::assertSame([], array_diff(['thaw', 'cure', 'cut', 'live_bait', 'scent'], $keys));
@@ -45,14 +45,14 @@ final class PreparedTripTest extends FeatureTestCase
         self::assertEquals(14, $items['leader 6 ft fluorocarbon 25 lb']['needed'], '9 lines and half as many');
         $counted = array_column(
             $this->send(
-                'PUT', '/trips/2/stores', ['aboard' => ['leader 6 ft fluorocarbon 25 lb' => 10, 'ice' => 4.5]], 200,
+                'PUT', '/trips/{next}/stores', ['aboard' => ['leader 6 ft fluorocarbon 25 lb' => 10, 'ice' => 4.5]], 200,
             )->json('stores'),
             null,
             'key',
         );
         self::assertEquals(4, $counted['leader 6 ft fluorocarbon 25 lb']['to_buy']);
         self::assertSame('41.6 lb', $counted['ice']['to_buy_said'], '5 guests at 8 lb and 5.8 h at 2 lb, less 10 lb aboard');
-        $this->assertRefusedAt(['/aboard/ice'], 'PUT', '/trips/2/stores', ['aboard' => ['ice' => -1]]);
+        $this->assertRefusedAt(['/aboard/ice'], 'PUT', '/trips/{next}/stores', ['aboard' => ['ice' => -1]]);
         self::assertEquals(4.5, array_column($this->prepared()['stores'], 'aboard', 'key')['ice']);
     }
 
@@ -62,7 +62,7 @@ final class PreparedTripTest extends FeatureTestCase
         $offered = array_column($this->send('GET', '/forecasts', expect: 200)->json(), 'key');
         self::assertSame(['fog-at-dawn', 'onshore-breeze', 'settled', 'turning-at-noon'], $offered);
         $go = array_map(
-            fn (string $key): array => $this->send('POST', "/trips/2/forecast/fetched/{$key}", expect: 200)->json('go'),
+            fn (string $key): array => $this->send('POST', "/trips/{next}/forecast/fetched/{$key}", expect: 200)->json('go'),
             array_combine($offered, $offered),
         );
         self::assertSame(['no_go', 'no_go', 'go', 'no_go'], array_column($go, 'verdict'));
@@ -71,17 +71,17 @@ final class PreparedTripTest extends FeatureTestCase
         self::assertStringContainsString('on the way home', implode(' ', array_column($go['turning-at-noon']['worst'], 'said')));
         self::assertStringContainsString('made up', (string) $go['settled']['forecast']['source']);
         self::assertStringContainsString('north-western', $go['turning-at-noon']['lee']);
-        $this->send('POST', '/trips/2/forecast/fetched/hurricane', expect: 404);
+        $this->send('POST', '/trips/{next}/forecast/fetched/hurricane', expect: 404);
 
         $read = $this->send(
             'POST',
-            '/trips/2/forecast/file',
+            '/trips/{next}/forecast/file',
             ['text' => "time,wind mph\n05:00,9\n08:00,9\n11:00,9\n", 'source' => 'Radio, 21:40'],
             200,
         )->json('go');
         self::assertSame(['unknown', 'Radio, 21:40'], [$read['verdict'], $read['forecast']['source']]);
         $this->assertRefusedAt(
-            ['/forecast line 3 wind'], 'POST', '/trips/2/forecast/file', ['text' => "time,wind\n05:00,9\n06:00,strong\n"],
+            ['/forecast line 3 wind'], 'POST', '/trips/{next}/forecast/file', ['text' => "time,wind\n05:00,9\n06:00,strong\n"],
         );
         self::assertCount(3, $this->prepared()['go']['forecast']['hours'], 'what was refused took nothing with it');
 
@@ -99,20 +99,20 @@ final class PreparedTripTest extends FeatureTestCase
         self::assertSame(
             'go',
             $this->send(
-                'PUT', '/trips/2/forecast', ['source' => 'Typed from the radio', 'hours' => $typed], 200,
+                'PUT', '/trips/{next}/forecast', ['source' => 'Typed from the radio', 'hours' => $typed], 200,
             )->json('go.verdict'),
         );
         $this->assertRefusedAt(
-            ['/source', '/hours/0/wind', '/hours/0/gust'], 'PUT', '/trips/2/forecast', ['hours' => [$hour(300, 300.0)]],
+            ['/source', '/hours/0/wind', '/hours/0/gust'], 'PUT', '/trips/{next}/forecast', ['hours' => [$hour(300, 300.0)]],
         );
         self::assertSame(
-            'unknown', $this->send('PUT', '/trips/2/forecast', ['source' => 'none', 'hours' => []], 200)->json('go.verdict'),
+            'unknown', $this->send('PUT', '/trips/{next}/forecast', ['source' => 'none', 'hours' => []], 200)->json('go.verdict'),
         );
     }
 
     public function test_limits_are_the_captain_s_own(): void
     {
-        $this->send('POST', '/trips/2/forecast/fetched/onshore-breeze', expect: 200);
+        $this->send('POST', '/trips/{next}/forecast/fetched/onshore-breeze', expect: 200);
         $book = $this->send('PUT', '/boat/books/go', ['own' => ['wind' => 30, 'gust' => 35, 'wave' => null]], 200)->json('rules');
         $wind = array_column($book, null, 'key')['wind'];
         self::assertEquals([30, 20, 'mph', true], [$wind['value'], $wind['default'], $wind['unit'], $wind['own']]);
@@ -150,7 +150,7 @@ final class PreparedTripTest extends FeatureTestCase
         );
         self::assertSame([12, '2031-05-30', ['Ada', 'Bo']], [$trip['lines_allowed'], $trip['limits_looked_up'], $trip['guests']]);
         self::assertSame(8, $this->trip(['anglers' => 4, 'crew_fish' => false])['lines_allowed']);
-        $breaches = $this->send('POST', '/spreads/2/preview', $this->demoSpread(), 200)->json('breaches');
+        $breaches = $this->send('POST', '/spreads/{next}/preview', $this->demoSpread(), 200)->json('breaches');
         self::assertContains('line_count', array_column($breaches, 'kind'));
         $this->assertTripRefusedAt(['/latitude'], ['latitude' => 80, 'longitude' => 0]);
         $this->assertTripRefusedAt(['/longitude'], ['latitude' => 45, 'longitude' => null]);
@@ -167,6 +167,6 @@ final class PreparedTripTest extends FeatureTestCase
      */
     private function assertTripRefusedAt(array $pointers, array $change): void
     {
-        $this->assertRefusedAt($pointers, 'PUT', '/trips/2', $change + $this->entered());
+        $this->assertRefusedAt($pointers, 'PUT', '/trips/{next}', $change + $this->entered());
     }
 }

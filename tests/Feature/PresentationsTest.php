@@ -51,21 +51,25 @@ final class PresentationsTest extends FeatureTestCase
             ),
             $this->line($presentation, $holder),
         ];
-        $running = array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), null, 'holder')[$holder];
+        $running = array_column(
+            $this->send('POST', '/spreads/{next}/preview', $spread, 200)->json('lines'), null, 'holder',
+        )[$holder];
         self::assertGreaterThan(0.0, $running['depth']);
         self::assertGreaterThan(0.0, $running['doubt']['deeper']);
 
         $wanted = 0.85 * $running['depth'];
         $reach = $this->send(
-            'POST', '/spreads/2/reach', ['depth' => $wanted, 'holder_ids' => [$this->holder($holder)]] + $spread, 200,
+            'POST', '/spreads/{next}/reach', ['depth' => $wanted, 'holder_ids' => [$this->holder($holder)]] + $spread, 200,
         )->json('lines.0');
         self::assertTrue($reach['reached'], (string) json_encode($reach));
         $last = count($spread['lines']) - 1;
         $spread['lines'][$last] = $reach['figures'] + $spread['lines'][$last];
-        $again = array_column($this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), null, 'holder')[$holder];
+        $again = array_column(
+            $this->send('POST', '/spreads/{next}/preview', $spread, 200)->json('lines'), null, 'holder',
+        )[$holder];
         self::assertEqualsWithDelta($wanted, $again['depth'], 0.35, 'within what a mate can set');
 
-        $kept = $this->send('PUT', '/spreads/2', $spread, 200)->json();
+        $kept = $this->send('PUT', '/spreads/{next}', $spread, 200)->json();
         $read = array_values(
             array_filter($kept['lines'], fn (array $line): bool => $line['holder_id'] === $this->holder($holder)),
         )[0];
@@ -76,12 +80,12 @@ final class PresentationsTest extends FeatureTestCase
         }
         $row = array_values(
             array_filter(
-                $this->send('GET', '/spreads/2/deck-card', expect: 200)->json('rows'),
+                $this->send('GET', '/spreads/{next}/deck-card', expect: 200)->json('rows'),
                 static fn (array $row): bool => $row['running']['holder'] === $holder,
             ),
         )[0];
         self::assertEqualsWithDelta($again['depth'], $row['running']['depth'], 1e-3);
-        $report = $this->send('POST', '/spreads/2/rod', ['holder_id' => $this->holder($holder)] + $spread, 200)->json();
+        $report = $this->send('POST', '/spreads/{next}/rod', ['holder_id' => $this->holder($holder)] + $spread, 200)->json();
         self::assertSame(in_array($presentation, ['bouncer', 'dropper'], true), $report['bottom_rig'] !== null);
         $shown = array_column(array_merge(...array_column($this->catalogue[$presentation]['parts'], 'fields')), 'figure');
         self::assertContains($running['control']['figure'], $shown, 'its control is a figure the page shows');
@@ -92,7 +96,7 @@ final class PresentationsTest extends FeatureTestCase
     {
         $spread = $this->demoSpread();
         $spread['lines'] = [$this->line($presentation, 'P1', $size)];
-        $running = $this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines.0');
+        $running = $this->send('POST', '/spreads/{next}/preview', $spread, 200)->json('lines.0');
 
         self::assertNotNull($running['board']);
         self::assertCount(2, $running['front']);
@@ -100,7 +104,7 @@ final class PresentationsTest extends FeatureTestCase
         self::assertFalse($running['board']['pulled_under']);
         self::assertLessThan(-15.0, $running['board']['place'][1]);
         $turning = $this->send(
-            'POST', '/spreads/2/preview', ['what_if' => ['turn' => ['radius' => 120.0, 'side' => 'port']]] + $spread, 200,
+            'POST', '/spreads/{next}/preview', ['what_if' => ['turn' => ['radius' => 120.0, 'side' => 'port']]] + $spread, 200,
         )->json('lines.0');
         self::assertNotSame($running['path'], $turning['path'], 'it lies as it runs in the turn');
         self::assertLessThan(1.0, $turning['speed_factor'], 'on the inside of the turn');
@@ -132,7 +136,7 @@ final class PresentationsTest extends FeatureTestCase
             [['holder_id' => $this->holder('P5')] + $this->line('flat', 'P3'), '/lines/0/holder_id'],
             [$this->line('stacker', 'P3'), '/lines/0/rides_on'],
         ] as [$line, $pointer]) {
-            $this->assertRefusedAt([$pointer], 'POST', '/spreads/2/preview', ['lines' => [$line]] + $spread);
+            $this->assertRefusedAt([$pointer], 'POST', '/spreads/{next}/preview', ['lines' => [$line]] + $spread);
         }
     }
 
@@ -142,7 +146,7 @@ final class PresentationsTest extends FeatureTestCase
         $rig = function (string $presentation, string $holder, string $board = 'none', array $more = []) use (&$spread): array {
             return $this->send(
                 'POST',
-                '/spreads/2/rig',
+                '/spreads/{next}/rig',
                 $more + [
                     'holder_id' => $this->holder($holder),
                     'presentation' => $presentation,
@@ -194,13 +198,13 @@ final class PresentationsTest extends FeatureTestCase
         $this->assertRefusedAt(
             ['/presentation'],
             'POST',
-            '/spreads/2/rig',
+            '/spreads/{next}/rig',
             ['holder_id' => $this->holder('P4'), 'presentation' => 'stacker', 'board' => 'none', 'speed' => 1.0, 'lines' => []],
         );
         $this->assertRefusedAt(
             ['/presentation'],
             'POST',
-            '/spreads/2/rig',
+            '/spreads/{next}/rig',
             ['holder_id' => $this->holder('P4'), 'presentation' => 'kite', 'board' => 'none', 'speed' => 1.0, 'lines' => []],
         );
     }
@@ -223,7 +227,7 @@ final class PresentationsTest extends FeatureTestCase
 
         return ['leader_length' => 1.5] + $this->send(
             'POST',
-            '/spreads/2/rig',
+            '/spreads/{next}/rig',
             [
                 'holder_id' => $this->holder($holder),
                 'presentation' => $presentation,
@@ -233,10 +237,5 @@ final class PresentationsTest extends FeatureTestCase
             ],
             200,
         )->json('line');
-    }
-
-    private function holder(string $code): int
-    {
-        return (int) Holder::query()->where('code', $code)->value('id');
     }
 }

@@ -7,9 +7,11 @@ namespace Tests\Feature;
 use Admek\Core\Files\TowCase;
 use Admek\Core\Files\TowResult;
 use App\Models\Spread;
+use Closure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\Support\DemoSpread;
 use Tests\Feature\Support\FeatureTestCase;
+use Tests\Support\DemoRows;
 
 /** A spread as it is kept: saved, refused, read by another device, told on the card. */
 final class SpreadKeptTest extends FeatureTestCase
@@ -21,7 +23,7 @@ final class SpreadKeptTest extends FeatureTestCase
         $spread = $this->demoSpread();
         $plain = array_column($this->preview()['lines'], null, 'holder')['P5'];
         $spread['lines'][4]['attractor'] = 'large_flasher';
-        self::assertSame('large_flasher', $this->send('PUT', '/spreads/2', $spread, 200)->json('lines.4.attractor'));
+        self::assertSame('large_flasher', $this->send('PUT', '/spreads/{next}', $spread, 200)->json('lines.4.attractor'));
         $flashing = array_column($this->preview()['lines'], null, 'holder')['P5'];
 
         self::assertGreaterThan($plain['ball']['blow_back'] + 0.2, $flashing['ball']['blow_back']);
@@ -34,7 +36,7 @@ final class SpreadKeptTest extends FeatureTestCase
         $spread['speed'] = 1.1;
         $spread['lines'][2]['let_out'] = 40.0;
         array_pop($spread['lines']);
-        $saved = $this->send('PUT', '/spreads/2', $spread, 200)->json();
+        $saved = $this->send('PUT', '/spreads/{next}', $spread, 200)->json();
 
         self::assertSame(2, $saved['version']);
         self::assertSame(1.1, $saved['speed']);
@@ -47,13 +49,13 @@ final class SpreadKeptTest extends FeatureTestCase
         $mine = $this->demoSpread();
         $theirs = $mine;
         $theirs['lines'][0]['let_out'] = 20.0;
-        $this->send('PUT', '/spreads/2', $theirs, 200);
+        $this->send('PUT', '/spreads/{next}', $theirs, 200);
         $mine['lines'][0]['let_out'] = 35.0;
-        $answer = $this->send('PUT', '/spreads/2', $mine, 409);
+        $answer = $this->send('PUT', '/spreads/{next}', $mine, 409);
 
         self::assertSame(2, $answer->json('current_version'));
         self::assertEquals(20.0, $this->demoSpread()['lines'][0]['let_out']);
-        self::assertSame(3, $this->send('PUT', '/spreads/2', ['version' => 2] + $mine, 200)->json('version'));
+        self::assertSame(3, $this->send('PUT', '/spreads/{next}', ['version' => 2] + $mine, 200)->json('version'));
     }
 
     public function test_a_save_that_fails_half_way_leaves_the_spread_whole(): void
@@ -61,7 +63,7 @@ final class SpreadKeptTest extends FeatureTestCase
         $before = $this->demoSpread();
         $lines = $before['lines'];
         $lines[11]['holder_id'] = $lines[10]['holder_id'];
-        $spread = Spread::query()->findOrFail(2);
+        $spread = Spread::query()->findOrFail(DemoRows::spread('next', $this->database));
         try {
             $spread->saveAgainst(1, 1.2, $lines);
             self::fail('Two lines in one holder were kept.');
@@ -72,7 +74,7 @@ final class SpreadKeptTest extends FeatureTestCase
 
     public function test_the_downloaded_case_gives_every_depth_on_the_screen(): void
     {
-        $download = $this->send('GET', '/spreads/2/tow-case', expect: 200);
+        $download = $this->send('GET', '/spreads/{next}/tow-case', expect: 200);
         self::assertStringContainsString('spread-2.tow.json', (string) $download->headers->get('Content-Disposition'));
         $solved = array_column(TowResult::of(TowCase::ofJson($download->json()))['lines'], null, 'id');
 
@@ -85,7 +87,7 @@ final class SpreadKeptTest extends FeatureTestCase
 
     public function test_the_deck_card_is_in_setting_order_with_three_speeds(): void
     {
-        $card = $this->send('GET', '/spreads/2/deck-card', expect: 200)->json();
+        $card = $this->send('GET', '/spreads/{next}/deck-card', expect: 200)->json();
 
         self::assertSame(
             ['P1', 'S1', 'P2', 'S2', 'C2', 'C1', 'P3', 'S3', 'P4', 'S4', 'P5', 'S5'],
@@ -122,9 +124,7 @@ final class SpreadKeptTest extends FeatureTestCase
         yield 'an unknown attractor' => ['lines.4.attractor', 'disco ball', '/lines/4/attractor'];
         yield 'a flasher without a leader' => [
             'lines.5',
-            ['attractor' => 'dodger', 'leader_length' => null] + [
-                'holder_id' => 6, 'presentation' => 'core', 'reel_id' => 7, 'lure_id' => 1, 'colours' => 4.0, 'backing' => 0.0,
-            ],
+            static fn (array $line): array => ['attractor' => 'dodger', 'leader_length' => null] + $line,
             '/lines/5/leader_length',
         ];
         yield 'standing still' => ['speed', 0, '/speed'];
@@ -138,8 +138,8 @@ final class SpreadKeptTest extends FeatureTestCase
         string $path, mixed $value, string $pointer,
     ): void {
         $spread = $this->demoSpread();
-        data_set($spread, $path, $value);
-        foreach ([['POST', '/spreads/2/preview'], ['PUT', '/spreads/2']] as [$method, $url]) {
+        data_set($spread, $path, $value instanceof Closure ? $value(data_get($spread, $path)) : $value);
+        foreach ([['POST', '/spreads/{next}/preview'], ['PUT', '/spreads/{next}']] as [$method, $url]) {
             $response = $this->send($method, $url, $spread, 422);
             self::assertContains($pointer, array_column($response->json('errors'), 'pointer'), (string) $response->getContent());
         }
@@ -152,10 +152,10 @@ final class SpreadKeptTest extends FeatureTestCase
         $spread['lines'][2]['let_out'] = 9999;
         self::assertEquals(
             [['pointer' => '/lines/2/let_out', 'detail' => 'Must be a number from 2 to 120 m.', 'least' => 2, 'most' => 120]],
-            $this->send('PUT', '/spreads/2', $spread, 422)->json('errors'),
+            $this->send('PUT', '/spreads/{next}', $spread, 422)->json('errors'),
         );
         $errors = $this->send(
-            'POST', '/spreads/2/preview', ['what_if' => ['speed' => 100]] + $this->demoSpread(), 422,
+            'POST', '/spreads/{next}/preview', ['what_if' => ['speed' => 100]] + $this->demoSpread(), 422,
         )->json('errors');
         self::assertEquals([0.04, 4.5], [$errors[0]['least'], $errors[0]['most']]);
     }
@@ -163,16 +163,20 @@ final class SpreadKeptTest extends FeatureTestCase
     public function test_what_if_is_held_to_its_ranges_too(): void
     {
         $spread = $this->demoSpread();
-        $this->assertRefusedAt(['/what_if/speed'], 'POST', '/spreads/2/preview', ['what_if' => ['speed' => 100]] + $spread);
+        $this->assertRefusedAt(['/what_if/speed'], 'POST', '/spreads/{next}/preview', ['what_if' => ['speed' => 100]] + $spread);
         $this->assertRefusedAt(
             ['/what_if/turn/radius', '/what_if/turn/side'],
             'POST',
-            '/spreads/2/preview',
+            '/spreads/{next}/preview',
             ['what_if' => ['turn' => ['radius' => 0, 'side' => 'up']]] + $spread,
         );
-        $this->assertRefusedAt(['/depth'], 'POST', '/spreads/2/reach', ['depth' => 1e6, 'holder_ids' => [1]] + $spread);
+        $this->assertRefusedAt(
+            ['/depth'], 'POST', '/spreads/{next}/reach', ['depth' => 1e6, 'holder_ids' => [$this->holder('P1')]] + $spread,
+        );
         $spread['lines'][2]['dial'] = 9;
-        $this->assertRefusedAt(['/lines/2/dial'], 'POST', '/spreads/2/reach', ['depth' => 10, 'holder_ids' => [1]] + $spread);
+        $this->assertRefusedAt(
+            ['/lines/2/dial'], 'POST', '/spreads/{next}/reach', ['depth' => 10, 'holder_ids' => [$this->holder('P1')]] + $spread,
+        );
     }
 
     public function test_unknown_spreads_are_not_found(): void

@@ -96,7 +96,7 @@ final class SpreadTest extends FeatureTestCase
         $this->assertRefusedAt(
             ['/what_if/current/heading', '/what_if/current/deep/drift', '/what_if/current/surface/set'],
             'POST',
-            '/spreads/2/preview',
+            '/spreads/{next}/preview',
             [
                 'what_if' => [
                     'current' => [
@@ -148,7 +148,9 @@ final class SpreadTest extends FeatureTestCase
         self::assertSame([true, true, false], array_column($reached, 'reached'));
         self::assertNull($reached[0]['short']);
         self::assertMatchesRegularExpression('/^C2: no let-out gets there: .*a weight ahead of it/', $reached[2]['short']);
-        $this->assertRefusedAt(['/holder_ids/0'], 'POST', '/spreads/2/reach', ['depth' => 10.0, 'holder_ids' => [99]] + $spread);
+        $this->assertRefusedAt(
+            ['/holder_ids/0'], 'POST', '/spreads/{next}/reach', ['depth' => 10.0, 'holder_ids' => [99]] + $spread,
+        );
     }
 
     public function test_a_metric_boat_is_given_quarter_metres_to_set(): void
@@ -197,7 +199,7 @@ final class SpreadTest extends FeatureTestCase
             ),
         );
 
-        $cures = $this->send('POST', '/spreads/2/cures', $spread, 200)->json('cures');
+        $cures = $this->send('POST', '/spreads/{next}/cures', $spread, 200)->json('cures');
         $byKind = array_column($cures, null, 'kind');
         self::assertSame(['P5'], $byKind['set_control']['holders']);
         self::assertSame(['P1', 'P2'], $byKind['swap_holders']['holders']);
@@ -242,7 +244,7 @@ final class SpreadTest extends FeatureTestCase
     private function reach(float $depth, array $holderIds): array
     {
         return $this->send(
-            'POST', '/spreads/2/reach', ['depth' => $depth, 'holder_ids' => $holderIds] + $this->demoSpread(), 200,
+            'POST', '/spreads/{next}/reach', ['depth' => $depth, 'holder_ids' => $holderIds] + $this->demoSpread(), 200,
         )->json('lines');
     }
 }

@@ -94,12 +94,14 @@ final class TripTest extends FeatureTestCase
     {
         $this->seedDemo();
         $spread = $this->demoSpread();
-        $trip = ['line_limit' => null] + array_intersect_key($this->send('GET', '/trips/2', expect: 200)->json(), self::TRIP);
+        $trip = ['line_limit' => null] + array_intersect_key(
+            $this->send('GET', '/trips/{next}', expect: 200)->json(), self::TRIP,
+        );
         $running = fn (): array => array_column(
-            $this->send('POST', '/spreads/2/preview', $spread, 200)->json('lines'), 'depth', 'holder',
+            $this->send('POST', '/spreads/{next}/preview', $spread, 200)->json('lines'), 'depth', 'holder',
         );
         $fresh = $running();
-        $salt = $this->send('PUT', '/trips/2', ['water' => 'salt', 'water_temperature' => 12.0] + $trip, 200)->json();
+        $salt = $this->send('PUT', '/trips/{next}', ['water' => 'salt', 'water_temperature' => 12.0] + $trip, 200)->json();
 
         self::assertSame('salt', $salt['water']);
         self::assertEqualsWithDelta(1025.0, $salt['density'], 1.5);
@@ -107,13 +109,15 @@ final class TripTest extends FeatureTestCase
         self::assertLessThan($fresh['P5'] - 0.02, $running()['P5'], 'so does the ball');
         self::assertEqualsWithDelta(
             $salt['density'],
-            $this->send('GET', '/spreads/2/tow-case', expect: 200)->json('water.density'),
+            $this->send('GET', '/spreads/{next}/tow-case', expect: 200)->json('water.density'),
             0.01,
             'the open file says which water',
         );
-        self::assertEqualsWithDelta($salt['density'], $this->send('GET', '/spreads/2/file', expect: 200)->json('density'), 0.01);
-        $this->assertRefusedAt(['/salinity'], 'PUT', '/trips/2', ['water' => 'brackish', 'salinity' => 35.0] + $trip);
-        $this->assertRefusedAt(['/water'], 'PUT', '/trips/2', ['water' => 'tea'] + $trip);
+        self::assertEqualsWithDelta(
+            $salt['density'], $this->send('GET', '/spreads/{next}/file', expect: 200)->json('density'), 0.01,
+        );
+        $this->assertRefusedAt(['/salinity'], 'PUT', '/trips/{next}', ['water' => 'brackish', 'salinity' => 35.0] + $trip);
+        $this->assertRefusedAt(['/water'], 'PUT', '/trips/{next}', ['water' => 'tea'] + $trip);
     }
 
     public function test_two_trips_at_one_time_are_refused(): void

@@ -28,7 +28,7 @@ final class UnreadableRequestsTest extends FeatureTestCase
         $this->seedDemo();
         $response = $this->call(
             'POST',
-            '/api/spreads/2/preview',
+            '/api/spreads/{next}/preview',
             [],
             [],
             [],

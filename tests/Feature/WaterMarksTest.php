@@ -16,7 +16,7 @@ final class WaterMarksTest extends FeatureTestCase
     {
         $mark = fn (float $feet, int $count, bool $tight = false): array => $this->send(
             'POST',
-            '/trips/2/water/marks',
+            '/trips/{next}/water/marks',
             ['depth' => $feet * self::FOOT, 'count' => $count, 'tight' => $tight, 'size' => 'medium'],
             201,
         )->json();
@@ -25,19 +25,19 @@ final class WaterMarksTest extends FeatureTestCase
         self::assertSame('10 fish marked from 58 to 62 ft: run 2 to 4 ft above them, they look up.', $water['bands'][0]['why']);
         self::assertSame([6, 4], array_column($water['histogram'], 'fish'));
         self::assertEquals(3.0, $water['bands'][0]['weight'], 'fish seen weigh more than water they would like');
-        $less = $this->send('DELETE', "/trips/2/water/marks/{$water['marks'][1]['id']}", expect: 200)->json();
+        $less = $this->send('DELETE', "/trips/{next}/water/marks/{$water['marks'][1]['id']}", expect: 200)->json();
         self::assertCount(1, $less['marks']);
-        $this->send('DELETE', '/trips/2/water/marks/999', expect: 404);
+        $this->send('DELETE', '/trips/{next}/water/marks/999', expect: 404);
         $this->assertRefusedAt(
             ['/depth'],
             'POST',
-            '/trips/2/water/marks',
+            '/trips/{next}/water/marks',
             ['depth' => 200 * self::FOOT, 'count' => 1, 'tight' => false, 'size' => 'small'],
         );
         $this->assertRefusedAt(
             ['/count', '/size'],
             'POST',
-            '/trips/2/water/marks',
+            '/trips/{next}/water/marks',
             ['depth' => 3.0, 'count' => 0, 'tight' => false, 'size' => 'vast'],
         );
     }
@@ -46,7 +46,7 @@ final class WaterMarksTest extends FeatureTestCase
     {
         $own = $this->send(
             'PUT',
-            '/trips/2/water/choices',
+            '/trips/{next}/water/choices',
             ['band' => ['species' => 'king', 'top' => 9.0, 'bottom' => 15.0, 'weight' => 4.0]],
             200,
         )->json();
@@ -60,20 +60,22 @@ final class WaterMarksTest extends FeatureTestCase
         );
         self::assertEqualsWithDelta(15.2, $own['bands'][0]['reckoned']['top'], 0.5);
         $this->assertRefusedAt(
-            ['/band/bottom'], 'PUT', '/trips/2/water/choices', ['band' => ['species' => 'king', 'top' => 9.0, 'bottom' => 5.0]],
+            ['/band/bottom'], 'PUT', '/trips/{next}/water/choices',
+            ['band' => ['species' => 'king', 'top' => 9.0, 'bottom' => 5.0]],
         );
         $this->assertRefusedAt(
-            ['/band/species'], 'PUT', '/trips/2/water/choices', ['band' => ['species' => 'coho', 'top' => 9.0, 'bottom' => 15.0]],
+            ['/band/species'], 'PUT', '/trips/{next}/water/choices',
+            ['band' => ['species' => 'coho', 'top' => 9.0, 'bottom' => 15.0]],
         );
         self::assertFalse(
             $this->send(
-                'PUT', '/trips/2/water/choices', ['band' => ['species' => 'king', 'top' => null, 'bottom' => null]], 200,
+                'PUT', '/trips/{next}/water/choices', ['band' => ['species' => 'king', 'top' => null, 'bottom' => null]], 200,
             )->json('bands.0.own'),
         );
         $slot = $this->water()['schedule'][2]['bands'];
         self::assertEquals(
             $slot,
-            $this->send('PUT', '/trips/2/bands', ['bands' => $slot], 200)->json('bands'),
+            $this->send('PUT', '/trips/{next}/bands', ['bands' => $slot], 200)->json('bands'),
             'the bands of an hour are what the planning table takes',
         );
     }

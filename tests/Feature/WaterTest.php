@@ -36,25 +36,26 @@ final class WaterTest extends FeatureTestCase
 
     public function test_signs_change_what_it_says_and_what_is_not_named_stays(): void
     {
-        $this->send('PUT', '/trips/2/water/signs', ['clarity' => 'clear', 'sky' => 'clear', 'surface' => 'calm'], 200);
-        $said = $this->said($this->send('PUT', '/trips/2/water/signs', ['sky' => 'overcast'], 200)->json());
+        $this->send('PUT', '/trips/{next}/water/signs', ['clarity' => 'clear', 'sky' => 'clear', 'surface' => 'calm'], 200);
+        $said = $this->said($this->send('PUT', '/trips/{next}/water/signs', ['sky' => 'overcast'], 200)->json());
         self::assertSame(
             ['6.5 ft of fluorocarbon', 'Loud to middling: copper, glow, green', 'Far from the boat, on boards'],
             [$said['leader'], $said['finish'], $said['distance']],
         );
         $stained = $this->said(
             $this->send(
-                'PUT', '/trips/2/water/signs', ['clarity' => 'stained', 'current_surface' => 0.4, 'current_deep' => 0.0], 200,
+                'PUT', '/trips/{next}/water/signs', ['clarity' => 'stained', 'current_surface' => 0.4, 'current_deep' => 0.0],
+                200,
             )->json(),
         );
         self::assertSame(
             ['2.5 ft of fluorocarbon', 'Gear feels up to 0.9 mph otherwise'], [$stained['leader'], $stained['current']],
         );
-        $unknown = $this->send('PUT', '/trips/2/water/signs', ['clarity' => null], 200)->json();
+        $unknown = $this->send('PUT', '/trips/{next}/water/signs', ['clarity' => null], 200)->json();
         self::assertArrayNotHasKey('leader', $this->said($unknown));
         self::assertEqualsCanonicalizing(['sky', 'surface', 'current_surface', 'current_deep'], array_keys($unknown['signs']));
         $this->assertRefusedAt(
-            ['/clarity', '/current_deep'], 'PUT', '/trips/2/water/signs', ['clarity' => 'murky', 'current_deep' => 9],
+            ['/clarity', '/current_deep'], 'PUT', '/trips/{next}/water/signs', ['clarity' => 'murky', 'current_deep' => 9],
         );
     }
 
@@ -63,7 +64,7 @@ final class WaterTest extends FeatureTestCase
         $before = $this->water()['temperatures'];
         $preview = $this->send(
             'POST',
-            '/trips/2/water/temperatures',
+            '/trips/{next}/water/temperatures',
             ['text' => "Time,Depth,Temp F\n06:00,0,64\n06:01,20,\n06:02,40,60\n06:03,60,47\n"],
             200,
         )->json();
@@ -78,27 +79,28 @@ final class WaterTest extends FeatureTestCase
         self::assertSame($before, $this->water()['temperatures'], 'a preview keeps nothing');
 
         $kept = $this->send(
-            'PUT', '/trips/2/water/temperatures', ['source' => 'probe, 06:00', 'readings' => $preview['readings']], 200,
+            'PUT', '/trips/{next}/water/temperatures', ['source' => 'probe, 06:00', 'readings' => $preview['readings']], 200,
         )->json();
         self::assertCount(3, $kept['temperatures']);
         self::assertSame('probe, 06:00', $kept['source']);
         self::assertEqualsWithDelta(40 * self::FOOT, $kept['thermocline']['top'], 0.4);
-        self::assertCount(3, $this->send('GET', '/trips/2')->json('temperatures'));
+        self::assertCount(3, $this->send('GET', '/trips/{next}')->json('temperatures'));
         self::assertEqualsWithDelta(
             20 * self::FOOT,
             $this->send(
-                'POST', '/trips/2/water/temperatures', ['text' => "0 64\n20 60", 'depth_unit' => 'ft'], 200,
+                'POST', '/trips/{next}/water/temperatures', ['text' => "0 64\n20 60", 'depth_unit' => 'ft'], 200,
             )->json('readings.1.depth'),
             1e-3,
         );
-        $this->assertRefusedAt(['/text'], 'POST', '/trips/2/water/temperatures', ['text' => "time,temp\n06:00,65\n"]);
+        $this->assertRefusedAt(['/text'], 'POST', '/trips/{next}/water/temperatures', ['text' => "time,temp\n06:00,65\n"]);
         $this->assertRefusedAt(
-            ['/readings/0/celsius'], 'PUT', '/trips/2/water/temperatures', ['readings' => [['depth' => 1.0, 'celsius' => 80.0]]],
+            ['/readings/0/celsius'], 'PUT', '/trips/{next}/water/temperatures',
+            ['readings' => [['depth' => 1.0, 'celsius' => 80.0]]],
         );
         $this->assertRefusedAt(
             ['/temperatures/1/depth'],
             'PUT',
-            '/trips/2/water/temperatures',
+            '/trips/{next}/water/temperatures',
             ['readings' => [['depth' => 1.0, 'celsius' => 8.0], ['depth' => 1.0, 'celsius' => 9.0]]],
         );
         self::assertCount(3, $this->water()['temperatures'], 'what was refused took nothing with it');
@@ -111,23 +113,23 @@ final class WaterTest extends FeatureTestCase
         self::assertSame([1], array_column($water['earlier'], 'trip'));
         $this->send(
             'PUT',
-            '/trips/1/water/temperatures',
+            '/trips/{past}/water/temperatures',
             ['readings' => [['depth' => 0.0, 'celsius' => 27.0], ['depth' => 30.0, 'celsius' => 20.0]]],
             200,
         );
         self::assertSame('Cold water has come up', $this->said($this->water())['change']);
-        $this->send('PUT', '/trips/1/water/temperatures', ['readings' => []], 200);
+        $this->send('PUT', '/trips/{past}/water/temperatures', ['readings' => []], 200);
         self::assertNull($this->water()['against']);
     }
 
     public function test_advice_is_pinned_changed_refused_and_set_free(): void
     {
-        $this->send('PUT', '/trips/2/water/signs', ['clarity' => 'clear'], 200);
+        $this->send('PUT', '/trips/{next}/water/signs', ['clarity' => 'clear'], 200);
         $choose = fn (array $choice): array => array_column(
-            $this->send('PUT', '/trips/2/water/choices', $choice, 200)->json('advice'), null, 'key',
+            $this->send('PUT', '/trips/{next}/water/choices', $choice, 200)->json('advice'), null, 'key',
         );
         self::assertSame('pinned', $choose(['advice' => 'leader', 'state' => 'pinned'])['leader']['state']);
-        $this->send('PUT', '/trips/2/water/signs', ['clarity' => 'stained'], 200);
+        $this->send('PUT', '/trips/{next}/water/signs', ['clarity' => 'stained'], 200);
         $leader = array_column($this->water()['advice'], null, 'key')['leader'];
         self::assertSame(
             ['6.5 ft of fluorocarbon', '2.5 ft of fluorocarbon'],
@@ -143,9 +145,9 @@ final class WaterTest extends FeatureTestCase
         self::assertSame(
             '2.5 ft of nylon', $choose(['advice' => 'leader', 'state' => 'free', 'school' => 'nylon'])['leader']['answer'],
         );
-        $this->assertRefusedAt(['/school'], 'PUT', '/trips/2/water/choices', ['advice' => 'leader', 'school' => 'wire']);
-        $this->assertRefusedAt(['/advice'], 'PUT', '/trips/2/water/choices', ['advice' => 'moon', 'state' => 'pinned']);
-        $this->assertRefusedAt(['/answer'], 'PUT', '/trips/2/water/choices', ['advice' => 'leader', 'state' => 'changed']);
+        $this->assertRefusedAt(['/school'], 'PUT', '/trips/{next}/water/choices', ['advice' => 'leader', 'school' => 'wire']);
+        $this->assertRefusedAt(['/advice'], 'PUT', '/trips/{next}/water/choices', ['advice' => 'moon', 'state' => 'pinned']);
+        $this->assertRefusedAt(['/answer'], 'PUT', '/trips/{next}/water/choices', ['advice' => 'leader', 'state' => 'changed']);
     }
 
     public function test_habits_are_the_boat_s_own(): void

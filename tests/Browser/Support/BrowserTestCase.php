@@ -64,7 +64,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function openSpread(?Browser $browser = null): void
     {
-        $this->visit('/trips/2/spread', $browser);
+        $this->visit('/trips/{next}/spread', $browser);
         $this->see('[data-holder=S1] .depth b', browser: $browser);
     }
 

@@ -6,6 +6,7 @@ namespace Tests\Browser\Support;
 
 use RuntimeException;
 use Symfony\Component\Process\Process;
+use Tests\Support\DemoRows;
 
 /**
  * Admek itself on a port of its own, with a database of its own: one for a whole run, its database put back to what was
@@ -36,7 +37,12 @@ final class RunningApp
 
     public function url(string $path = '/'): string
     {
-        return "http://127.0.0.1:{$this->port}/#{$path}";
+        return "http://127.0.0.1:{$this->port}/#".DemoRows::in($path, $this->database);
+    }
+
+    public function api(string $path): string
+    {
+        return "http://127.0.0.1:{$this->port}/api".DemoRows::in($path, $this->database);
     }
 
     /** Starts the server (again) and returns once it answers. */

@@ -46,13 +46,13 @@ $line = '[data-holder=S1] .depth b';
 $choose = static fn (string $holder): string => "document.querySelector('[data-holder={$holder}]').click();";
 $app = RunningApp::withDemo();
 picture($app, 'trips', 'day', $wide, '/', '#next');
-picture($app, 'prepare', 'day', $wide, '/trips/2/prepare', '[data-verdict]');
+picture($app, 'prepare', 'day', $wide, '/trips/{next}/prepare', '[data-verdict]');
 picture(
     $app,
     'water',
     'day',
     $wide,
-    '/trips/2/water',
+    '/trips/{next}/water',
     '[data-advice=speed]',
     "document.querySelector('[data-water-band=king]').scrollIntoView()",
     '.seen',
@@ -62,19 +62,19 @@ picture(
     'ground',
     'dusk',
     $wide,
-    '/trips/2/ground',
+    '/trips/{next}/ground',
     '#ground-file',
     "const s = document.querySelector('svg[role=img]').getBoundingClientRect(); "
         ."document.querySelector('svg[role=img]').dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: s.x + 540, "
             .'clientY: s.y + 330 }));',
     '[data-way=drawn]',
 );
-picture($app, 'spread-day', 'day', $wide, '/trips/2/spread', $line, $choose('P3'), '[data-holder=P3].chosen');
-picture($app, 'spread-red', 'red', $wide, '/trips/2/spread', $line, $choose('P5'), '[data-holder=P5].chosen');
-picture($app, 'spread-what-if-dusk', 'dusk', $wide, '/trips/2/spread', $line,
+picture($app, 'spread-day', 'day', $wide, '/trips/{next}/spread', $line, $choose('P3'), '[data-holder=P3].chosen');
+picture($app, 'spread-red', 'red', $wide, '/trips/{next}/spread', $line, $choose('P5'), '[data-holder=P5].chosen');
+picture($app, 'spread-what-if-dusk', 'dusk', $wide, '/trips/{next}/spread', $line,
     $choose('P2')."const r = document.querySelector('[aria-label=Turn]'); r.value = -5; r.dispatchEvent(new Event('input', { "
         .'bubbles: true }));', 'main[data-solved="2"]');
-picture($app, 'to-look-at', 'day', $wide, '/trips/2/spread', $line,
+picture($app, 'to-look-at', 'day', $wide, '/trips/{next}/spread', $line,
     $choose('P5')."const i = document.getElementById('let-out'); i.value = '121'; i.dispatchEvent(new Event('input', { "
         ."bubbles: true })); i.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true })); "
             ."document.querySelector('[aria-controls=to-look-at]').click()", '#to-look-at .btn');
@@ -89,7 +89,7 @@ picture(
     'spread-from-above',
     'day',
     $wide,
-    '/trips/2/spread',
+    '/trips/{next}/spread',
     $line,
     $choose('P2').$key('w', 'c', ',', ',', ',', ',', ',', ','),
     'main[data-solved="3"]',
@@ -99,16 +99,16 @@ picture(
     'draft',
     'day',
     $wide,
-    '/trips/2/spread',
+    '/trips/{next}/spread',
     $line,
     $key('d')."requestAnimationFrame(() => document.querySelector('dialog .btn-primary').click())",
     'dialog tbody tr',
 );
-picture($app, 'setting-order', 'dusk', $wide, '/trips/2/spread', $line, $key('o'), 'dialog [data-order]');
-picture($app, 'deck-card', 'day', [1280, 1000], '/trips/2/deck-card', '.sheet tbody tr');
-picture($app, 'log', 'dusk', $wide, '/trips/1/log', '.bite', "document.querySelector('.rod').click()", '.rod.chosen .depth');
-picture($app, 'log-phone', 'day', [390, 844], '/trips/1/log', '.bite');
-picture($app, 'deck-card-phone', 'day', [390, 844], '/trips/2/deck-card', '.rod .setting');
+picture($app, 'setting-order', 'dusk', $wide, '/trips/{next}/spread', $line, $key('o'), 'dialog [data-order]');
+picture($app, 'deck-card', 'day', [1280, 1000], '/trips/{next}/deck-card', '.sheet tbody tr');
+picture($app, 'log', 'dusk', $wide, '/trips/{past}/log', '.bite', "document.querySelector('.rod').click()", '.rod.chosen .depth');
+picture($app, 'log-phone', 'day', [390, 844], '/trips/{past}/log', '.bite');
+picture($app, 'deck-card-phone', 'day', [390, 844], '/trips/{next}/deck-card', '.rod .setting');
 $empty = RunningApp::empty();
 picture(
     $empty,

@@ -18,7 +18,7 @@ trait AtTheWater
         parent::setUp();
         $this->seedDemo();
         Mark::query()->delete();
-        Trip::query()->findOrFail(2)->update(
+        $this->demoTrip()->update(
             [
                 'date' => '2031-07-10',
                 'lines_in' => '05:15',
@@ -29,13 +29,13 @@ trait AtTheWater
                 'choices' => null,
             ],
         );
-        Trip::query()->findOrFail(1)->update(['date' => '2031-07-07']);
+        $this->demoTrip('past')->update(['date' => '2031-07-07']);
         Boat::query()->firstOrFail()->update(['timezone' => 'Etc/GMT+3']);
     }
 
     /** @return array<string, mixed> */
     private function water(): array
     {
-        return $this->send('GET', '/trips/2/water', expect: 200)->json();
+        return $this->send('GET', '/trips/{next}/water', expect: 200)->json();
     }
 }

@@ -21,6 +21,6 @@ trait DemoSpread
      */
     private function preview(array $change = []): array
     {
-        return $this->send('POST', '/spreads/2/preview', $change + $this->demoSpread(), 200)->json();
+        return $this->send('POST', '/spreads/{next}/preview', $change + $this->demoSpread(), 200)->json();
     }
 }

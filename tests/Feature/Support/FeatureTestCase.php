@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Support;
 
+use App\Models\Trip;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Assert;
+use Tests\Support\DemoRows;
 
 /** Over HTTP against a real SQLite file of the test's own; every answer is held to the contract. */
 abstract class FeatureTestCase extends TestCase
@@ -95,6 +97,22 @@ abstract class FeatureTestCase extends TestCase
     }
 
     /**
+     * Paths may name the demo's trips by {next} and {past}: {@see DemoRows}.
+     *
+     * @param  array<array-key, mixed>  $parameters
+     * @param  array<array-key, mixed>  $cookies
+     * @param  array<array-key, mixed>  $files
+     * @param  array<array-key, mixed>  $server
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
+    {
+        return parent::call(
+            $method, DemoRows::in((string) $uri, $this->database), $parameters, $cookies, $files, $server, $content,
+        );
+    }
+
+    /**
      * Sends a request and holds the answer to docs/openapi.yaml.
      *
      * @param  ?array<string, mixed>  $body
@@ -102,6 +120,7 @@ abstract class FeatureTestCase extends TestCase
      */
     protected function send(string $method, string $path, ?array $body = null, ?int $expect = null): TestResponse
     {
+        $path = DemoRows::in($path, $this->database);
         $response = $this->json($method, "/api{$path}", $body ?? []);
         Contract::assertDescribed($method, $path, $response);
         if ($expect !== null) {
@@ -130,9 +149,28 @@ abstract class FeatureTestCase extends TestCase
         return $response;
     }
 
+    /** @param  'next'|'past'  $which */
+    protected function demoTrip(string $which = 'next'): Trip
+    {
+        return Trip::query()->findOrFail(DemoRows::trip($which, $this->database));
+    }
+
+    protected function holder(string $code): int
+    {
+        return DemoRows::holder($code, $this->database);
+    }
+
     /** @return array<string, mixed> tomorrow's spread of the demo world */
     protected function demoSpread(): array
     {
-        return $this->send('GET', '/spreads/2', expect: 200)->json();
+        return $this->send('GET', '/spreads/{next}', expect: 200)->json();
+    }
+
+    /** @param  array<string, mixed>  $spread */
+    protected function depthOf(array $spread, string $holder): float
+    {
+        return array_column(
+            $this->send('POST', '/spreads/{next}/preview', $spread, 200)->json('lines'), 'depth', 'holder',
+        )[$holder];
     }
 }

@@ -14,7 +14,7 @@ trait TripPrepared
     {
         parent::setUp();
         $this->seedDemo();
-        Trip::query()->findOrFail(2)->update(
+        $this->demoTrip()->update(
             [
                 'date' => '2031-06-02',
                 'lines_in' => '06:15',
@@ -30,7 +30,7 @@ trait TripPrepared
     /** @return array<string, mixed> */
     private function prepared(?string $now = null): array
     {
-        return $this->send('GET', '/trips/2/preparation'.($now === null ? '' : "?now={$now}"), expect: 200)->json();
+        return $this->send('GET', '/trips/{next}/preparation'.($now === null ? '' : "?now={$now}"), expect: 200)->json();
     }
 
     /**
@@ -39,14 +39,14 @@ trait TripPrepared
      */
     private function trip(array $change): array
     {
-        return $this->send('PUT', '/trips/2', $change + $this->entered(), 200)->json();
+        return $this->send('PUT', '/trips/{next}', $change + $this->entered(), 200)->json();
     }
 
     /** @return array<string, mixed> */
     private function entered(): array
     {
         return array_diff_key(
-            $this->send('GET', '/trips/2')->json(),
+            $this->send('GET', '/trips/{next}')->json(),
             array_flip(
                 [
                     'id',
