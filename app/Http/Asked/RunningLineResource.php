@@ -85,6 +85,17 @@ final class RunningLineResource extends JsonResource
     }
 
     /**
+     * Nothing of it is left out on a condition, and every point of every curve would be looked at for it.
+     *
+     * @param  array<array-key, mixed>  $data
+     * @return array<array-key, mixed>
+     */
+    protected function filter($data): array
+    {
+        return $data;
+    }
+
+    /**
      * @param  ?array{array{float, float, float}, array{float, float, float}}  $ends
      * @return ?list<list<float>>
      */
