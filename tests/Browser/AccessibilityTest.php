@@ -143,6 +143,13 @@ final class AccessibilityTest extends BrowserTestCase
     private function assertNothingSeriousInAnyLight(): void
     {
         $this->js((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        // What catches a click beside a dialog lies under it, and what grains a button is no picture: axe, seeing neither,
+        // would leave all of them unjudged.
+        $this->js(<<<'JS'
+            document.head.append(Object.assign(document.createElement('style'), {
+                textContent: '.modal-backdrop { display: none } .btn, .btn * { background-image: none !important }',
+            }));
+            JS);
         foreach (self::THEMES as $i => $theme) {
             $this->js('document.documentElement.dataset.theme = arguments[0]', $theme);
             $this->assertNothingSerious($i === 0 ? self::AXE : self::AXE_OF_LIGHT);
@@ -156,19 +163,24 @@ final class AccessibilityTest extends BrowserTestCase
      */
     private function assertNothingSerious(array $rules): void
     {
-        $violations = $this->browser->driver->executeAsyncScript(<<<'JS'
+        /** @var array{violations: list<string>, judged: int, unjudged: int} $found */
+        $found = $this->browser->driver->executeAsyncScript(<<<'JS'
             const [rules, done] = arguments;
             const opened = document.querySelector('dialog[open], [popover]:popover-open') ?? document;
+            const texts = (results) => results.find(({ id }) => id === 'color-contrast')?.nodes.length ?? 0;
             axe.run(opened, { runOnly: rules }).then((r) =>
-                done(
-                    r.violations
+                done({
+                    violations: r.violations
                         .filter((v) => ['serious', 'critical'].includes(v.impact))
                         .map((v) => v.id + ': ' + v.nodes.map((n) => n.html.slice(0, 200) + ' ' + n.failureSummary).join('\n')),
-                ),
+                    judged: texts(r.passes) + texts(r.violations),
+                    unjudged: texts(r.incomplete),
+                }),
             );
             JS, [$rules]);
 
-        self::assertSame([], $violations);
+        self::assertSame([], $found['violations']);
+        self::assertGreaterThan($found['unjudged'], $found['judged'], 'most of what is written has been judged');
     }
 
     /** @return iterable<string, array{string, string}> */
