@@ -84,13 +84,12 @@ final class PageBench
     /** @return array<string, float> median milliseconds of what the other screens ask, one at a time */
     public static function answers(RunningApp $app): array
     {
-        $base = "http://127.0.0.1:{$app->port}/api";
         $asked = [
-            'preparation of a trip' => [null, "{$base}/trips/{next}/preparation"],
-            'its water read' => [null, "{$base}/trips/{next}/water"],
-            'the chart' => [null, "{$base}/chart"],
+            'preparation of a trip' => [null, $app->api('/trips/{next}/preparation')],
+            'its water read' => [null, $app->api('/trips/{next}/water')],
+            'the chart' => [null, $app->api('/chart')],
             'a pass looked at, both ways, with safe turns' => [
-                '{"speed":1.028,"follow":{"depth":24.4,"near":[45.31,-38.4],"longest":3000}}', "{$base}/trips/{next}/pass",
+                '{"speed":1.028,"follow":{"depth":24.4,"near":[45.31,-38.4],"longest":3000}}', $app->api('/trips/{next}/pass'),
             ],
         ];
 
