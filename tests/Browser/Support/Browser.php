@@ -6,6 +6,7 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use RuntimeException;
@@ -13,6 +14,9 @@ use RuntimeException;
 /** One headless Chromium with a profile of its own, at a viewport of exactly the size asked for. */
 final class Browser
 {
+    /** @var array<string, self> open ones, by their profiles */
+    private static array $open = [];
+
     private function __construct(
         public readonly RemoteWebDriver $driver,
         private readonly string $profile,
@@ -36,10 +40,20 @@ final class Browser
         // What a script waits for may take long on a busy machine.
         $browser->driver->manage()->timeouts()->setScriptTimeout(150);
         $browser->resize($width, $height);
-        // ChromeDriver ends its browsers when it is ended, with the run; what is left of this one is its profile.
-        register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($profile)));
 
-        return $browser;
+        return self::$open[$profile] = $browser;
+    }
+
+    /** Those a run leaves open: ChromeDriver, ended, would leave them running. */
+    public static function closeAll(): void
+    {
+        foreach (self::$open as $browser) {
+            try {
+                $browser->close();
+            } catch (WebDriverException) {
+                // It ended before, and its profile is gone with it.
+            }
+        }
     }
 
     public function resize(int $width, int $height): void
@@ -77,9 +91,14 @@ final class Browser
         $this->resize($this->width, $this->height);
     }
 
+    /** @throws WebDriverException where it is not there any more */
     public function close(): void
     {
-        $this->driver->quit();
-        exec('rm -rf '.escapeshellarg($this->profile));
+        unset(self::$open[$this->profile]);
+        try {
+            $this->driver->quit();
+        } finally {
+            exec('rm -rf '.escapeshellarg($this->profile));
+        }
     }
 }

@@ -21,7 +21,10 @@ final class ChromeDriver
             self::$process = new Process(['chromedriver', "--port={$port}"], timeout: null);
             self::$process->disableOutput();
             self::$process->start();
-            register_shutdown_function(static fn () => self::$process?->stop(2));
+            register_shutdown_function(static function (): void {
+                Browser::closeAll();
+                self::$process?->stop(2);
+            });
             Wait::until(static fn (): bool => @fsockopen('127.0.0.1', $port) !== false, 'ChromeDriver');
         }
 
