@@ -9,8 +9,8 @@ use Admek\Core\InvalidValue;
 /** Fish seen on sonar. */
 final readonly class Mark
 {
-    /** Fish a mark is begun with; the rest is told as the defaults below. */
-    public const FIRST_COUNT = 3;
+    /** What a mark is begun with. */
+    public const FIRST = ['count' => 3, 'tight' => false, 'size' => 'medium'];
 
     /** So many are offered to tap. */
     public const COUNTS = [1, 2, 3, 5, 10, 20];
@@ -21,7 +21,7 @@ final readonly class Mark
      * @param  float  $depth  m
      * @param  int  $count  fish, as well as they can be told
      * @param  bool  $tight  in a bunch, not scattered
-     * @param  string  $size  small, medium or large
+     * @param  string  $size  one of {@see SIZES}
      *
      * @throws InvalidValue naming the field
      */
@@ -31,7 +31,7 @@ final readonly class Mark
         InvalidValue::unlessBetween('depth', $depth, 0, 300, 'm');
         InvalidValue::unlessBetween('count', $count, 1, 500);
         if (! in_array($size, self::SIZES, true)) {
-            throw InvalidValue::because('size', 'small, medium or large');
+            throw InvalidValue::because('size', 'one of '.implode(', ', self::SIZES));
         }
     }
 }

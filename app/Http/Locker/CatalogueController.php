@@ -41,10 +41,7 @@ final class CatalogueController
             'follow' => Course::FOLLOWED,
             'places' => ['latitude' => Place::MOST_LATITUDE, 'longitude' => Place::MOST_LONGITUDE],
             'structures' => ['one' => StructureKind::drawnOf(false), 'several' => StructureKind::drawnOf(true)],
-            'marks' => [
-                'counts' => Mark::COUNTS, 'sizes' => Mark::SIZES,
-                'first' => ['count' => Mark::FIRST_COUNT, 'tight' => false, 'size' => 'medium'],
-            ],
+            'marks' => ['counts' => Mark::COUNTS, 'sizes' => Mark::SIZES, 'first' => Mark::FIRST],
             'books' => array_combine(
                 array_column(Book::cases(), 'value'), array_map(static fn (Book $book): string => $book->title(), Book::cases()),
             ),

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Water;
 
+use Admek\Core\Water\Mark;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 
 final class MarkRequest extends FormRequest
 {
@@ -15,7 +17,7 @@ final class MarkRequest extends FormRequest
             'depth' => ['required', 'numeric:strict', 'between:0,300'],
             'count' => ['required', 'integer:strict', 'between:1,500'],
             'tight' => ['required', 'boolean:strict'],
-            'size' => ['required', 'in:small,medium,large'],
+            'size' => ['required', Rule::in(Mark::SIZES)],
         ];
     }
 }

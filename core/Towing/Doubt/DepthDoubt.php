@@ -92,7 +92,7 @@ final readonly class DepthDoubt
             $share = $turn !== null && $doubt === Doubt::Current ? self::CURRENT_IN_TURN : 1.0;
             [$less, $more] = [$moved($doubt, -$share), $moved($doubt, $share)];
             // Where one side leaves no steady shape the other tells; where neither does, the whole depth is in doubt.
-            $less ??= $more === null ? -$depth : -$more;
+            $less ??= $more === null ? -$share * $depth : -$more;
             $more ??= -$less;
             [$slope, $bend] = [0.5 * ($more - $less) / $share, 0.5 * ($more + $less) / $share ** 2];
             $part = $slope * $slope + 2 * $bend * $bend;

@@ -168,7 +168,10 @@ final class LineMarch
                     break;
                 }
             }
-            $curve?->add($h, [$fx, $fy, $fz], [$sixth * $ax, $sixth * $ay, $rise], [$qx, $qy, $qz]);
+            $curve?->add(
+                $h, [$fx, $fy, $fz], [$sixth * $ax, $sixth * $ay, $rise],
+                [$fx + $sixth * $gx, $fy + $sixth * $gy, $fz + $sixth * $gz],
+            );
             $x += $sixth * $ax;
             $y += $sixth * $ay;
             $z = $end;

@@ -1,5 +1,4 @@
 <script lang="ts" module>
-    import { typedNumber } from '../lib/units';
     import type { paths } from '../lib/schema';
 
     export type BookName = paths['/boat/books/{book}']['get']['parameters']['path']['book'];
@@ -7,6 +6,7 @@
 
 <script lang="ts">
     import { theCatalogue } from '../lib/catalogue';
+    import { typedNumber } from '../lib/units';
     import type { Snippet } from 'svelte';
     import { api, ask, faultAt, type Fault, type Schemas } from '../lib/api';
     import Dialog from '../frame/Dialog.svelte';

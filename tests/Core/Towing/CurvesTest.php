@@ -12,9 +12,11 @@ use Admek\Core\Towing\Internal\Curve;
 use Admek\Core\Towing\Line;
 use Admek\Core\Towing\Medium\Flow;
 use Admek\Core\Towing\Medium\Water;
+use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolution;
 use Admek\Core\Towing\TowSolver;
+use Admek\Core\Towing\Turn;
 use PHPUnit\Framework\TestCase;
 
 /** The curves the views draw are the line itself, not a string between a few points of it. */
@@ -32,7 +34,7 @@ final class CurvesTest extends TestCase
         $fine = (new TowSolver(40.0))->solve($water, null, $line)->path;
 
         foreach ($coarse as $point) {
-            self::assertLessThan(0.02, $this->distance($point, $fine));
+            self::assertLessThan(0.003, $this->distance($point, $fine));
         }
         for ($i = 1, $n = count($coarse); $i < $n; $i++) {
             self::assertLessThanOrEqual(
@@ -40,6 +42,18 @@ final class CurvesTest extends TestCase
             );
         }
         self::assertSame((new TowSolver)->solve($water, null, $line)->bodies['lure'], $coarse[0]);
+    }
+
+    public function test_long_steps_of_a_heavy_line_are_drawn_where_it_lies_in_a_turn_too(): void
+    {
+        $water = new Water(999.8, Flow::uniform(1.0));
+        $line = new TowLine('a', [0.0, 0.0, -1.5], [new Body('lure', 40.0, 9e-4), new Line(80.0, 0.0008, 0.01)]);
+        foreach ([null, new Turn(80.0, Side::Port)] as $turn) {
+            $fine = (new TowSolver(40.0))->solve($water, $turn, $line)->path;
+            foreach ((new TowSolver)->solve($water, $turn, $line)->path as $point) {
+                self::assertLessThan(0.003, $this->distance($point, $fine));
+            }
+        }
     }
 
     public function test_a_long_step_is_filled_in_along_its_bend(): void

@@ -150,7 +150,7 @@ final class ColumnTest extends TestCase
         );
         self::assertNull((new Marks([]))->spread());
         self::assertSame([], (new Marks([]))->histogram(1.0));
-        $this->expectExceptionMessage('size must be small, medium or large');
+        $this->expectExceptionMessage('size must be one of small, medium, large');
         new Mark(3.0, 1, false, 'vast');
     }
 }
