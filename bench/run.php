@@ -60,9 +60,9 @@ $preview = PageBench::preview($app);
 echo "\nThe running application\n";
 report('  preview of 12 lines, 200 calls, 4 at once: p50', sprintf('%.0f ms', $preview['p50']));
 report('                                             p95', sprintf('%.0f ms', $preview['p95']), '≤ 60 ms');
-report('  processor a preview takes, a hand moving', sprintf('%.0f ms', PageBench::processor($app, moving: true)), '≤ 12 ms');
+report('  processor a preview takes, a hand moving', sprintf('%.1f ms', PageBench::processor($app, moving: true)), '≤ 12 ms');
 report(
-    '                             whole, one line changed', sprintf('%.0f ms', PageBench::processor($app, moving: false)),
+    '                             whole, one line changed', sprintf('%.1f ms', PageBench::processor($app, moving: false)),
     '≤ 20 ms',
 );
 foreach (PageBench::answers($app) as $what => $milliseconds) {

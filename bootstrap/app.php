@@ -6,6 +6,8 @@ use App\Http\Problem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Middleware\ValidatePostSize;
 use Illuminate\Http\Request;
@@ -19,6 +21,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // Each route bounds what it takes: 256 kB of JSON, or a file by its kind.
         $middleware->remove(ValidatePostSize::class);
+        // The API's bodies are cleaned as they are read.
+        $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->api(prepend: [App\Http\Middleware\ReadableJson::class]);
         // One origin, no cookies: the page keeps no session with the server.
         $middleware->group('web', []);

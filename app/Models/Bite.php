@@ -23,6 +23,8 @@ use Illuminate\Support\Carbon;
  */
 final class Bite extends Model
 {
+    protected $table = 'bites';
+
     protected $fillable = [
         'uuid', 'spread_id', 'bitten_at', 'holder', 'species', 'outcome', 'length', 'weight', 'note', 'snapshot',
     ];

@@ -26,6 +26,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Boat extends Model
 {
+    protected $table = 'boats';
+
     protected $fillable = [
         'name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone', 'rule_books', 'stores',
     ];

@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Chart extends Model
 {
+    protected $table = 'charts';
+
     public $timestamps = false;
 
     protected $fillable = ['name', 'source', 'grid'];

@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Chore extends Model
 {
+    protected $table = 'chores';
+
     public $timestamps = false;
 
     protected $fillable = ['key', 'what', 'at', 'minutes', 'owner', 'dropped', 'done_at'];

@@ -20,6 +20,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Mark extends Model
 {
+    protected $table = 'marks';
+
     public $timestamps = false;
 
     protected $fillable = ['depth', 'count', 'tight', 'size', 'marked_at'];

@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  */
 final class Sounding extends Model
 {
+    protected $table = 'soundings';
+
     public $timestamps = false;
 
     protected $fillable = ['taken_at', 'method', 'depth', 'model_depth', 'speed', 'presentation', 'reel_id', 'lure_id', 'set_up'];

@@ -21,6 +21,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class Spread extends Model
 {
+    protected $table = 'spreads';
+
     protected $fillable = ['name', 'speed', 'version', 'school', 'setting_order'];
 
     protected $casts = ['speed' => 'float', 'version' => 'integer', 'setting_order' => 'array'];

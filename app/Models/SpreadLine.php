@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class SpreadLine extends Model
 {
+    protected $table = 'spread_lines';
+
     public const PARTS = ['holder_id', 'presentation', 'reel_id', 'lure_id', 'ball_id', 'diver_id', 'board_id', 'rides_on'];
 
     public const FIGURES = [

@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class SpreadTemplate extends Model
 {
+    protected $table = 'spread_templates';
+
     public $timestamps = false;
 
     protected $fillable = ['name', 'species', 'season', 'speed', 'lines'];

@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Structure extends Model
 {
+    protected $table = 'structures';
+
     public $timestamps = false;
 
     protected $fillable = ['name', 'kind', 'places', 'source', 'made_at'];

@@ -10,6 +10,7 @@ use Admek\Core\Trip\LineLimit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * @property int $id
@@ -55,6 +56,8 @@ use Illuminate\Support\Carbon;
  */
 final class Trip extends Model
 {
+    protected $table = 'trips';
+
     protected $fillable = [
         'date',
         'lines_in',
@@ -130,7 +133,11 @@ final class Trip extends Model
     /** °C of the water at the surface: as the probe read it, else as it was entered; null where neither is. */
     public function surfaceTemperature(): ?float
     {
-        return $this->temperatures->first()->celsius ?? $this->water_temperature;
+        $probed = $this->relationLoaded('temperatures')
+            ? $this->temperatures->first()?->celsius
+            : DB::table('temperature_readings')->where('trip_id', $this->id)->orderBy('depth')->value('celsius');
+
+        return is_float($probed) ? $probed : $this->water_temperature;
     }
 
     /** kg/m³ of its ground's water. */
@@ -155,6 +162,21 @@ final class Trip extends Model
     public function bands(): HasMany
     {
         return $this->hasMany(TargetBand::class)->orderBy('top');
+    }
+
+    /**
+     * Read as plain rows: a spread asks for no more of them with every step of a hand.
+     *
+     * @return array<string, array{float, float}> top and bottom wanted, m, by species, the shallowest first
+     */
+    public function bandsBySpecies(): array
+    {
+        $bands = [];
+        foreach (DB::table('target_bands')->where('trip_id', $this->id)->orderBy('top')->get() as $band) {
+            $bands[(string) $band->species] = [(float) $band->top, (float) $band->bottom];
+        }
+
+        return $bands;
     }
 
     /** @return HasMany<TemperatureReading, $this> */

@@ -23,24 +23,19 @@ final class DoubtShelf implements KeptDoubts
 
     private ?PDO $file = null;
 
+    private bool $opened = false;
+
     /** @var array<string, string> JSON by key, not yet written */
     private array $fresh = [];
 
-    public function __construct(string $path)
+    public function __construct(private readonly string $path)
     {
-        try {
-            $this->file = new PDO("sqlite:{$path}", options: [PDO::ATTR_TIMEOUT => self::PATIENCE]);
-            $this->file->exec('pragma synchronous = off');
-            $this->file->exec('create table if not exists doubts (id integer primary key, key text unique, figures text)');
-        } catch (PDOException) {
-            $this->file = null;
-        }
     }
 
     public function find(string $key): ?DepthDoubt
     {
         try {
-            $asked = $this->file?->prepare('select figures from doubts where key = ?') ?: null;
+            $asked = $this->file()?->prepare('select figures from doubts where key = ?') ?: null;
             $asked?->execute([$key]);
             $figures = $asked?->fetchColumn();
         } catch (PDOException) {
@@ -63,20 +58,39 @@ final class DoubtShelf implements KeptDoubts
     /** Writes what is new, once the answer has gone out. */
     public function write(): void
     {
-        if ($this->fresh === [] || $this->file === null) {
+        $file = $this->fresh === [] ? null : $this->file();
+        if ($file === null) {
             return;
         }
         try {
-            $this->file->beginTransaction();
-            $put = $this->file->prepare('insert or ignore into doubts (key, figures) values (?, ?)');
+            $file->beginTransaction();
+            $put = $file->prepare('insert or ignore into doubts (key, figures) values (?, ?)');
             foreach ($this->fresh as $key => $figures) {
                 $put->execute([$key, $figures]);
             }
-            $this->file->exec('delete from doubts where id <= (select max(id) from doubts) - '.self::MOST);
-            $this->file->commit();
+            $file->exec('delete from doubts where id <= (select max(id) from doubts) - '.self::MOST);
+            $file->commit();
             $this->fresh = [];
         } catch (PDOException) {
             $this->file = null;
         }
+    }
+
+    /** Opened when first asked: a moving hand asks for no ±. */
+    private function file(): ?PDO
+    {
+        if (! $this->opened) {
+            $this->opened = true;
+            try {
+                $file = new PDO("sqlite:{$this->path}", options: [PDO::ATTR_TIMEOUT => self::PATIENCE]);
+                $file->exec('pragma synchronous = off');
+                $file->exec('create table if not exists doubts (id integer primary key, key text unique, figures text)');
+                $this->file = $file;
+            } catch (PDOException) {
+                $this->file = null;
+            }
+        }
+
+        return $this->file;
     }
 }

@@ -16,13 +16,9 @@ final class TripLimits
     /** @param  float  $gone  m the boat has gone along the trip's bottom profile */
     public static function of(Trip $trip, Boat $boat, float $gone = 0.0): SpreadLimits
     {
-        $bands = [];
-        foreach ($trip->bands as $band) {
-            $bands[$band->species] = [$band->top, $band->bottom];
-        }
-
         return new SpreadLimits(
-            $trip->linesAllowed(), self::bottom($trip, $gone), $bands, $trip->clearance ?? 0.0, $boat->book(Book::Spread),
+            $trip->linesAllowed(), self::bottom($trip, $gone), $trip->bandsBySpecies(), $trip->clearance ?? 0.0,
+            $boat->book(Book::Spread),
         );
     }
 

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Admek\Core\Towing\Internal\LineMarch;
 use App\Models\Bite;
 use App\Models\Boat;
+use Illuminate\Database\Eloquent\Model;
+use Symfony\Component\Process\Process;
 use Tests\Feature\Support\FeatureTestCase;
 
 final class CommandsTest extends FeatureTestCase
@@ -49,6 +52,30 @@ final class CommandsTest extends FeatureTestCase
         self::assertSame(1, $this->command('admek:restore', ['file' => '/nowhere']));
 
         self::assertSame(7, Bite::query()->count());
+    }
+
+    public function test_php_can_hold_every_class_that_is_listed_for_it(): void
+    {
+        $this->seedDemo();
+        $list = "{$this->database}.classes.php";
+        $made = new Process([PHP_BINARY, 'artisan', 'admek:warm', $list], base_path(), [
+            'ADMEK_DATABASE' => $this->database,
+            'APP_CONFIG_CACHE' => "{$this->database}.config.php",
+            'APP_ROUTES_CACHE' => "{$this->database}.routes.php",
+        ]);
+        $made->mustRun();
+        $asked = [LineMarch::class, Boat::class, Model::class];
+        $held = new Process([
+            PHP_BINARY,
+            '-d', 'opcache.enable_cli=1',
+            '-d', "opcache.preload={$list}",
+            '-d', 'opcache.preload_user='.(posix_getpwuid(posix_geteuid())['name'] ?? ''),
+            '-r', 'echo json_encode(array_map(fn ($class) => class_exists($class, false), '.var_export($asked, true).'));',
+        ]);
+        $held->mustRun();
+        array_map(unlink(...), [$list, "{$this->database}.config.php", "{$this->database}.routes.php"]);
+
+        self::assertSame(['[true,true,true]', ''], [$held->getOutput(), $held->getErrorOutput()]);
     }
 
     public function test_tow_answers_a_case_on_the_command_line(): void

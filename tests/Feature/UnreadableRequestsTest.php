@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Lure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\Support\FeatureTestCase;
 
@@ -40,6 +41,20 @@ final class UnreadableRequestsTest extends FeatureTestCase
         self::assertSame('application/problem+json', $response->headers->get('Content-Type'));
         self::assertSame($status, $response->json('status'));
         self::assertStringNotContainsString('.php', (string) $response->getContent());
+    }
+
+    public function test_what_stands_around_a_name_is_not_kept_and_blanks_are_nothing(): void
+    {
+        $this->seedDemo();
+        $spoon = ['name' => "\u{a0} Borrowed spoon \n", 'kind' => 'medium_spoon', 'finish' => "copper\t"];
+        $id = $this->send('POST', '/locker/lures', $spoon, 201)->json('id');
+
+        $kept = Lure::query()->whereKey($id)->firstOrFail();
+        self::assertSame(['Borrowed spoon', 'copper'], [$kept->name, $kept->finish]);
+        foreach (['name', 'finish'] as $field) {
+            $blank = [$field => " \u{a0}"] + ['name' => 'Another'] + $spoon;
+            $this->assertRefusedAt(["/{$field}"], 'POST', '/locker/lures', $blank);
+        }
     }
 
     public function test_a_form_is_not_json(): void

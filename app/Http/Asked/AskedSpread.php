@@ -38,7 +38,7 @@ final readonly class AskedSpread
     public static function of(SpreadContent $request, Spread $spread, Boat $boat): self
     {
         $locker = Locker::of($boat);
-        $trip = $spread->trip()->with('bands')->firstOrFail();
+        $trip = $spread->trip()->firstOrFail();
 
         return new self(
             $boat, $trip, $locker, $locker->plan($request->rows()),

@@ -5,19 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Asked;
 
 use Admek\Core\Towing\Doubt\DepthDoubt;
-use Illuminate\Http\Request;
-use Illuminate\Http\Resources\Json\JsonResource;
+use JsonSerializable;
 
-/**
- * How sure a depth is, in metres to its two sides; told as one where they hardly differ.
- *
- * @property DepthDoubt $resource
- */
-final class DoubtResource extends JsonResource
+/** How sure a depth is, in metres to its two sides; told as one where they hardly differ. */
+final readonly class DoubtResource implements JsonSerializable
 {
-    /** @return array{shallower: float, deeper: float, skewed: bool} */
-    public function toArray(Request $request): array
+    public function __construct(private DepthDoubt $doubt)
     {
-        return $this->resource->told();
+    }
+
+    /** @return array{shallower: float, deeper: float, skewed: bool} */
+    public function jsonSerialize(): array
+    {
+        return $this->doubt->told();
     }
 }

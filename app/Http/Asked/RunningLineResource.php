@@ -10,27 +10,24 @@ use Admek\Core\Tackle\Parts\DiverPlate;
 use Admek\Core\Tackle\Rigs\BottomRig;
 use Admek\Core\Tackle\Rigs\Downrigger;
 use Admek\Core\Towing\TowSolution;
-use Illuminate\Http\Request;
-use Illuminate\Http\Resources\Json\JsonResource;
+use JsonSerializable;
 
 /**
- * A line as it runs, in metres and newtons of the towing frame.
- *
- * @property RunningLine $resource
+ * A line as it runs, in metres and newtons of the towing frame. No resource of the framework's: it is asked for with every step
+ * of a moving hand, and nothing of it is left out on a condition.
  */
-final class RunningLineResource extends JsonResource
+final readonly class RunningLineResource implements JsonSerializable
 {
     private const MOST_POINTS = 40;
 
-    public function __construct(RunningLine $running, private readonly ?RulesOfThumb $rules = null)
+    public function __construct(private RunningLine $running, private RulesOfThumb $rules)
     {
-        parent::__construct($running);
     }
 
     /** @return array<string, mixed> */
-    public function toArray(Request $request): array
+    public function jsonSerialize(): array
     {
-        $running = $this->resource;
+        $running = $this->running;
         $solution = $running->solution;
         $rig = $running->planned->rig;
         $rule = $rig->ruleOfThumb($this->rules);
@@ -82,17 +79,6 @@ final class RunningLineResource extends JsonResource
             'front' => self::straight($running->frontLine()),
             'mast_line' => self::straight($running->mastLine()),
         ];
-    }
-
-    /**
-     * Nothing of it is left out on a condition, and every point of every curve would be looked at for it.
-     *
-     * @param  array<array-key, mixed>  $data
-     * @return array<array-key, mixed>
-     */
-    protected function filter($data): array
-    {
-        return $data;
     }
 
     /**

@@ -24,7 +24,7 @@ final class DeckCardController
 {
     public function __invoke(Spread $spread, Boat $boat): JsonResponse
     {
-        $trip = $spread->trip()->with('bands')->firstOrFail();
+        $trip = $spread->trip()->firstOrFail();
         $conditions = new Conditions($spread->speed, density: $trip->density());
         $locker = Locker::of($boat);
         $order = OrderOf::kept($spread, $locker);

@@ -98,9 +98,10 @@ final class LineMarch
                     if ($pull < 1e-15) {
                         throw CannotTow::noForce();
                     }
-                    $tx = -$qx / $pull;
-                    $ty = -$qy / $pull;
-                    $tz = -$qz / $pull;
+                    $inverse = -1.0 / $pull;
+                    $tx = $qx * $inverse;
+                    $ty = $qy * $inverse;
+                    $tz = $qz * $inverse;
                     if ($wet) {
                         if (! $uniform) {
                             $u = $base + ($pz - $top) * $gu - $swirl * $py;
@@ -138,14 +139,26 @@ final class LineMarch
                         }
                         $h = $h > $left ? $left : $h;
                     }
-                    $b = $stage === 0 || $stage === 3 ? 1.0 : 2.0;
-                    $ax += $b * $tx;
-                    $ay += $b * $ty;
-                    $az += $b * $tz;
-                    $gx += $b * $dx;
-                    $gy += $b * $dy;
-                    $gz += $b * $dz;
-                    $c = $stage === 2 ? $h : 0.5 * $h;
+                    if ($stage === 0 || $stage === 3) {
+                        $ax += $tx;
+                        $ay += $ty;
+                        $az += $tz;
+                        $gx += $dx;
+                        $gy += $dy;
+                        $gz += $dz;
+                        if ($stage === 3) {
+                            break;
+                        }
+                        $c = 0.5 * $h;
+                    } else {
+                        $ax += 2.0 * $tx;
+                        $ay += 2.0 * $ty;
+                        $az += 2.0 * $tz;
+                        $gx += 2.0 * $dx;
+                        $gy += 2.0 * $dy;
+                        $gz += 2.0 * $dz;
+                        $c = $stage === 1 ? 0.5 * $h : $h;
+                    }
                     $px = $x + $c * $tx;
                     $py = $y + $c * $ty;
                     $pz = $z + $c * $tz;

@@ -58,6 +58,10 @@ final class RunningApp
                 'opcache.jit=tracing',
                 '-d',
                 'opcache.jit_buffer_size=64M',
+                '-d',
+                "opcache.preload={$this->database}.classes.php",
+                '-d',
+                'opcache.preload_user='.(posix_getpwuid(posix_geteuid())['name'] ?? ''),
                 '-S',
                 "127.0.0.1:{$this->port}",
                 '-t',
@@ -125,9 +129,8 @@ final class RunningApp
         self::remove($this->database);
         copy($prepared, $this->database);
         if ($this->server === null) {
-            foreach (['config:cache', 'route:cache'] as $command) {
-                (new Process([PHP_BINARY, 'artisan', $command], self::root(), self::environment($this->database)))->mustRun();
-            }
+            $warm = [PHP_BINARY, 'artisan', 'admek:warm', "{$this->database}.classes.php"];
+            (new Process($warm, self::root(), self::environment($this->database)))->mustRun();
             $this->serve();
         }
     }
