@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Admek\Core\Books\Book;
 use Admek\Core\Rules\RuleBook;
+use Admek\Core\Spread\Plan\RiggingRules;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -58,6 +59,11 @@ final class Boat extends Model
     public function rulesOfThumb(): RulesOfThumb
     {
         return RulesOfThumb::from($this->book(Book::Thumb));
+    }
+
+    public function riggingRules(): RiggingRules
+    {
+        return new RiggingRules($this->book(Book::Rigging));
     }
 
     /** @return HasMany<Sounding, $this> */

@@ -11,6 +11,7 @@ use Admek\Core\InvalidValue;
 use Admek\Core\Rules\Rule;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Plan\RiggingRules;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use Admek\Core\Trip\ChoreRules;
 use Admek\Core\Trip\GoLimits;
@@ -27,6 +28,7 @@ enum Book: string
     case Reading = 'reading';
     case Care = 'care';
     case Thumb = 'thumb';
+    case Rigging = 'rigging';
     case Spread = 'spread';
     case Pass = 'pass';
 
@@ -41,6 +43,7 @@ enum Book: string
             self::Reading => 'How the water is read',
             self::Care => 'When fish are not released well',
             self::Thumb => 'Rules of thumb',
+            self::Rigging => 'How lines are begun',
             self::Spread => 'What is worth a look',
             self::Pass => 'How a pass is judged',
         };
@@ -57,6 +60,7 @@ enum Book: string
             self::Reading => ReadingRules::rules(),
             self::Care => FishCare::rules(),
             self::Thumb => RulesOfThumb::rules(),
+            self::Rigging => RiggingRules::rules(),
             self::Spread => SpreadLimits::rules(),
             self::Pass => PassRules::rules(),
         };

@@ -183,6 +183,9 @@ final class PresentationsTest extends FeatureTestCase
         $second = $rig('flat', 'P2', 'mast');
         self::assertSame($spread['lines'][0]['board_out'], $second['board_out'], 'on the tow line that is out');
         self::assertLessThan($spread['lines'][0]['clip_out'], $second['clip_out']);
+        $this->send('PUT', '/boat/books/rigging', ['own' => ['board_out' => 120]], 200);
+        $spread['lines'] = [];
+        self::assertEqualsWithDelta(120 * 0.3048, $rig('flat', 'P1', 'in-line')['board_out'], 1e-9, 'as this boat runs them');
 
         $reels = array_column($this->locker['reels'], 'id', 'name');
         $spread['lines'] = [

@@ -31,7 +31,7 @@ final class WarmCommand extends Command
         }
         $files = var_export($this->files(), true);
         file_put_contents(
-            (string) $this->argument('preload'), "<?php\n\nforeach ({$files} as \$file) {\n    opcache_compile_file(\$file);\n}\n",
+            (string) $this->argument('preload'), "<?php\nforeach ({$files} as \$file) {\n    opcache_compile_file(\$file);\n}\n",
         );
 
         return self::SUCCESS;

@@ -18,7 +18,7 @@ final class RigController
     {
         $locker = Locker::of($boat);
         // Not rigged first: a line that cannot be is just the one to be rigged anew.
-        $line = (new FreshLine($locker->gear(), $locker->lines($request->rows())))->in(
+        $line = (new FreshLine($locker->gear(), $locker->lines($request->rows()), $boat->riggingRules()))->in(
             $locker->holder($request->integer('holder_id')),
             Presentation::from($request->string('presentation')->value()),
             BoardUse::from($request->string('board')->value()),

@@ -28,10 +28,10 @@ final class DeckCardController
         $conditions = new Conditions($spread->speed, density: $trip->density());
         $locker = Locker::of($boat);
         $order = OrderOf::kept($spread, $locker);
-        $card = DeckCard::of($locker->plan($spread->rows())->lines, $conditions, $order->school, $order->holders);
+        $limits = TripLimits::of($trip, $boat);
+        $card = DeckCard::of($locker->plan($spread->rows())->lines, $conditions, $order->school, $order->holders, $limits);
         $running = array_map(static fn (DeckCardRow $row): RunningLine => $row->running, $card->rows);
         $planned = array_map(static fn (RunningLine $line): PlannedLine => $line->planned, $running);
-        $limits = TripLimits::of($trip, $boat);
         $clearing = FishOn::clearing($running, $limits);
         $rules = $boat->rulesOfThumb();
 

@@ -29,6 +29,7 @@ final class DraftController
         $draft = $drafter->draft(new DraftTask(
             $bands, $asked->locker->holders(), $asked->locker->gear(), $asked->conditions, self::limits($asked->limits, $bands),
             $asked->trip->linesAllowed() ?? $asked->trip->anglers * $boat->lines_per_angler, $boat->mast(), $asked->metric(),
+            $boat->riggingRules(),
         ));
         $units = Units::from($boat->units);
         $now = new Water($bands, $asked->limits->reach);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread\Card;
 
+use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Plan\SettingOrder;
@@ -33,10 +34,11 @@ final readonly class DeckCard
         Conditions $conditions,
         SettingSchool $school = SettingSchool::BoardsFirst,
         array $order = [],
+        SpreadLimits $limits = new SpreadLimits,
         SpreadSolver $solver = new SpreadSolver,
     ): self {
         $speeds = array_map(
-            static fn (int $by): float => max(Conditions::SLOWEST, $conditions->speed + $by * Conditions::OTHER_SPEED),
+            static fn (int $by): float => max(Conditions::SLOWEST, $conditions->speed + $by * $limits->wander),
             [-1, 0, 1],
         );
         $rows = [];

@@ -53,7 +53,7 @@ final readonly class BottomFishing
         }
         $loads = self::loads($line->planned, $conditions);
         $depth = max(0.1, $line->solution->bodies[BottomRig::WEIGHT][2]);
-        $fastest = $conditions->at(min(Conditions::FASTEST, $conditions->speed + Conditions::OTHER_SPEED));
+        $fastest = $conditions->at(min(Conditions::FASTEST, $conditions->speed + $limits->wander));
         $lightest = null;
         foreach (LeadWeight::STOCK as $mass) {
             if (self::ticks($line->planned->withRig($rig->withWeight($mass)), $depth, $fastest, $limits)) {

@@ -18,7 +18,7 @@ final class Breaches
     {
         return [
             ...self::lineCount($lines, $limits),
-            ...Tangles::among($lines, $limits->tangle),
+            ...Tangles::among($lines, $limits->tangle, $limits->nearRods),
             ...self::bottom($lines, $limits),
             ...BoardBreaches::of($lines, $limits),
             ...self::surfaced($lines),
@@ -52,7 +52,7 @@ final class Breaches
             array_filter($lines, static fn (RunningLine $line): bool => in_array($line->planned->holder, $breach->holders, true)),
         );
         $left = match ($breach->kind) {
-            BreachKind::Tangle => Tangles::among($concerned, $limits->tangle),
+            BreachKind::Tangle => Tangles::among($concerned, $limits->tangle, $limits->nearRods),
             BreachKind::Bottom => self::bottom($concerned, $limits),
             default => [],
         };

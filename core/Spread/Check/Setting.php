@@ -43,7 +43,7 @@ final readonly class Setting
                     $breaches[] = $breach;
                 }
             }
-            $set[] = [$home, Tangles::about($home)];
+            $set[] = [$home, Tangles::about($home, $this->limits->nearRods)];
         }
 
         return $breaches;
@@ -72,7 +72,7 @@ final readonly class Setting
     private function near(RunningLine $line, array $stages, RunningLine $set, Tangles $tangles): ?Breach
     {
         // What lies too near when all is set is a tangle anyway and said there.
-        if (Tangles::about($line)->nearest($tangles, $this->limits->tangle) !== null) {
+        if (Tangles::about($line, $this->limits->nearRods)->nearest($tangles, $this->limits->tangle) !== null) {
             return null;
         }
         $nearest = null;
@@ -105,6 +105,7 @@ final readonly class Setting
                     $this->solver->run(
                         $line->withRig($line->rig->partlyOut($i / self::STAGES)), $this->conditions, withDoubt: false,
                     ),
+                    $this->limits->nearRods,
                 );
             } catch (InvalidValue) {
                 // Shorter than anyone lets it out: it is still at the boat.

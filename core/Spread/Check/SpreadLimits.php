@@ -16,8 +16,16 @@ final readonly class SpreadLimits
     /** Holders a boat has at most, and so lines a spread is planned, sent and filed with. */
     public const MOST_HOLDERS = 32;
 
+    public const NEAR_RODS = 6.0;
+
     /** m two lines must keep. */
     public float $tangle;
+
+    /** m from its own rod tip within which nothing of a line is called a tangle. */
+    public float $nearRods;
+
+    /** m/s a boat wanders about the speed she is held at. */
+    public float $wander;
 
     /** m neighbouring boards must keep. */
     public float $boards;
@@ -67,6 +75,8 @@ final readonly class SpreadLimits
         InvalidValue::unlessBetween('clearance', $clearance, 0, 50, 'm');
         $held = $book ?? RuleBook::of(self::rules());
         $this->tangle = $held->get('tangle');
+        $this->nearRods = $held->get('near_rods');
+        $this->wander = $held->get('wander');
         $this->boards = $held->get('boards');
         $this->bigBoards = $held->get('big_boards');
         $this->bare = $held->get('bare');
@@ -91,6 +101,15 @@ final readonly class SpreadLimits
                 50,
                 Quantity::Leader,
                 'Lines wander by a yard in a sea; nearer, a fish on one takes the other with it.',
+            ),
+            new Rule(
+                'near_rods', 'Nothing is called a tangle from its own rod for', self::NEAR_RODS, 0, 20, Quantity::Leader,
+                'Rods stand closer than lines may run.',
+            ),
+            new Rule(
+                'wander', 'Speed wanders up and down by', 0.3 * Units::MPH, 0.02, 1, Quantity::Speed,
+                'In a sea, and with a hand on the throttle: the deck card tells both ends, a weight on bottom stays there at the '
+                .'upper one.',
             ),
             new Rule(
                 'boards',

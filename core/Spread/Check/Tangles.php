@@ -11,9 +11,6 @@ use Admek\Core\Spread\Run\RunningLine;
 /** Least distances between lines: underwater curves, leads and leaders with them, and front lines over the water. */
 final readonly class Tangles
 {
-    /** Rods stand closer than lines may run: this near its own rod tip (m) nothing of a line is called a tangle. */
-    private const NEAR_RODS = 6.0;
-
     /**
      * @param  list<BoxedCurve>  $curves  of each of a line's parts that could foul another's
      * @param  list<BoxedCurve>  $leads  those of them that trail from a cable shared with another rod
@@ -22,22 +19,22 @@ final readonly class Tangles
     {
     }
 
-    public static function about(RunningLine $line): self
+    /** @param  float  $nearRods  m from its own rod tip within which nothing of it is called a tangle */
+    public static function about(RunningLine $line, float $nearRods = SpreadLimits::NEAR_RODS): self
     {
         $curves = $leads = [];
         if ($line->path() !== []) {
             // The stretch over the water of a line on a board is its front line's, below.
             $path = $line->path();
-            $curves[] = self::clear(
-                $line, $line->solution->board !== null && $line->solution->clip === null ? array_slice($path, 0, -1) : $path,
-            );
+            $overWater = $line->solution->board !== null && $line->solution->clip === null;
+            $curves[] = self::clear($line, $nearRods, $overWater ? array_slice($path, 0, -1) : $path);
         }
         foreach ($line->branches() as $branch) {
-            $curves[] = $leads[] = self::clear($line, $branch);
+            $curves[] = $leads[] = self::clear($line, $nearRods, $branch);
         }
         foreach ([$line->frontLine(), $line->mastLine()] as $straight) {
             if ($straight !== null) {
-                $curves[] = self::clear($line, $straight, $straight[1]);
+                $curves[] = self::clear($line, $nearRods, $straight, $straight[1]);
             }
         }
 
@@ -49,11 +46,12 @@ final readonly class Tangles
      *
      * @param  list<RunningLine>  $lines
      * @param  float  $limit  m
+     * @param  float  $nearRods  m from its own rod tip within which nothing of a line is called a tangle
      * @return list<Breach>
      */
-    public static function among(array $lines, float $limit): array
+    public static function among(array $lines, float $limit, float $nearRods = SpreadLimits::NEAR_RODS): array
     {
-        $all = array_map(self::about(...), $lines);
+        $all = array_map(static fn (RunningLine $line): self => self::about($line, $nearRods), $lines);
         $breaches = [];
         foreach ($all as $i => $one) {
             for ($j = $i + 1, $n = count($all); $j < $n; $j++) {
@@ -104,15 +102,15 @@ final readonly class Tangles
      * @param  list<array{float, float, float}>  $path
      * @param  ?array{float, float, float}  $tip  rod tip or mast
      */
-    private static function clear(RunningLine $line, array $path, ?array $tip = null): ?BoxedCurve
+    private static function clear(RunningLine $line, float $nearRods, array $path, ?array $tip = null): ?BoxedCurve
     {
         $tip ??= $line->planned->tip;
         $away = [];
         $last = null;
         foreach ($path as $point) {
-            if (($point[0] - $tip[0]) ** 2 + ($point[1] - $tip[1]) ** 2 + ($point[2] - $tip[2]) ** 2 < self::NEAR_RODS ** 2) {
+            if (($point[0] - $tip[0]) ** 2 + ($point[1] - $tip[1]) ** 2 + ($point[2] - $tip[2]) ** 2 < $nearRods ** 2) {
                 if ($last !== null) {
-                    $away[] = self::entering($last, $point, $tip);
+                    $away[] = self::entering($last, $point, $tip, $nearRods);
                 }
                 break;
             }
@@ -129,15 +127,16 @@ final readonly class Tangles
      * @param  array{float, float, float}  $from  outside
      * @param  array{float, float, float}  $to  inside
      * @param  array{float, float, float}  $tip
+     * @param  float  $reach  m
      * @return array{float, float, float}
      */
-    private static function entering(array $from, array $to, array $tip): array
+    private static function entering(array $from, array $to, array $tip, float $reach): array
     {
         [$dx, $dy, $dz] = [$to[0] - $from[0], $to[1] - $from[1], $to[2] - $from[2]];
         [$ex, $ey, $ez] = [$from[0] - $tip[0], $from[1] - $tip[1], $from[2] - $tip[2]];
         $a = $dx * $dx + $dy * $dy + $dz * $dz;
         $b = $dx * $ex + $dy * $ey + $dz * $ez;
-        $c = $ex * $ex + $ey * $ey + $ez * $ez - self::NEAR_RODS ** 2;
+        $c = $ex * $ex + $ey * $ey + $ez * $ez - $reach ** 2;
         $share = (-$b - sqrt(max(0.0, $b * $b - $a * $c))) / $a;
 
         return [$from[0] + $share * $dx, $from[1] + $share * $dy, $from[2] + $share * $dz];

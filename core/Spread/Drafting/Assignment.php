@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Spread\Drafting;
 
 use Admek\Core\Spread\Check\LureReach;
+use Admek\Core\Spread\Plan\RiggingRules;
 
 /** Which rod runs how, and at what depth: the most covered water for the rods there are, greedily, then bettered one by one. */
 final readonly class Assignment
@@ -13,9 +14,6 @@ final readonly class Assignment
 
     /** What a board on each side adds to the worth: water to the side that the boat has not run over. */
     private const SPREAD = 0.04;
-
-    /** Releases stacked on one cable above the one at its ball. */
-    private const MOST_STACKED = 2;
 
     /** Boards a side beyond which there is nothing more in that. */
     private const SPREAD_ENOUGH = 2;
@@ -36,6 +34,7 @@ final readonly class Assignment
      */
     public static function of(
         array $bands, array $options, int $mostLines, int $boards = 0, LureReach $reach = new LureReach,
+        RiggingRules $rigging = new RiggingRules,
     ): self {
         $water = new Water($bands, $reach);
         $depths = $water->depths();
@@ -43,11 +42,9 @@ final readonly class Assignment
         while (count($rods) < min($mostLines, count($options))) {
             $best = null;
             foreach ($options as $holder => $ways) {
-                $ways = array_values(
-                    array_filter(
-                        $ways, static fn (Option $way): bool => $way->rides === null || self::hasRoom($way->rides, $rods),
-                    ),
-                );
+                $hasRoom = static fn (Option $way): bool => $way->rides === null
+                    || self::hasRoom($way->rides, $rods, $rigging->stacked);
+                $ways = array_values(array_filter($ways, $hasRoom));
                 if (isset($rods[$holder]) || $ways === []) {
                     continue;
                 }
@@ -112,11 +109,11 @@ final readonly class Assignment
      *
      * @param  array<array-key, array{option: Option, depth: float, first: bool}>  $rods
      */
-    private static function hasRoom(string $rigger, array $rods): bool
+    private static function hasRoom(string $rigger, array $rods, int $most): bool
     {
         return isset($rods[$rigger]) && count(
             array_filter($rods, static fn (array $rod): bool => $rod['option']->rides === $rigger),
-        ) < self::MOST_STACKED;
+        ) < $most;
     }
 
     /**

@@ -11,29 +11,27 @@ use Admek\Core\Tackle\Described\DescribedBoard;
 use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Described\DescribedReel;
 use Admek\Core\Tackle\Parts\Material;
-use Admek\Core\Units\Units;
 
 /** Which of the gear aboard a draft reaches for. */
 final readonly class DraftGear
 {
-    /** m of tow line to a mast board. */
-    private const MAST_OUT = 200 * Units::FOOT;
-
     public function __construct(private DraftTask $task)
     {
     }
 
     /**
-     * A board so far out (m): an in-line one of the larger sort; without any, a clip on the tow line of a mast board.
+     * A board so far out (m): an in-line one of the larger sort; without any, a clip on the tow line of a mast board, which
+     * is let out as far as any clip of the draft.
      *
      * @return array{DescribedBoard, array<string, float>} with its figures
      */
     public function board(float $out): array
     {
         $inline = $this->task->gear->boardsFor(BoardUse::Inline);
+        $mastOut = max($this->task->rigging->mastOut, Pattern::farthestBoard());
 
         return $inline === []
-            ? [$this->task->gear->boards[0], ['board_out' => self::MAST_OUT, 'clip_out' => $out]]
+            ? [$this->task->gear->boards[0], ['board_out' => $mastOut, 'clip_out' => $out]]
             : [$inline[count($inline) - 1], ['board_out' => $out]];
     }
 

@@ -19,16 +19,11 @@ use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Tackle\Rigs\Control;
 use Admek\Core\Tackle\Rigs\ControlKind;
-use Admek\Core\Tackle\Rigs\Downrigger;
 use Admek\Core\Towing\CannotTow;
-use Admek\Core\Units\Units;
 
 /** The ways one holder can be rigged with the gear aboard, with the depths each gets to. */
 final readonly class DraftOptions
 {
-    /** m down to which a rigger fishes on a long lead, and below which on a short one. */
-    private const SHALLOW = 12.0;
-
     private DraftGear $gear;
 
     public function __construct(private DraftTask $task, private SpreadSolver $solver)
@@ -50,18 +45,16 @@ final readonly class DraftOptions
             return [];
         }
         $options = [];
+        $apart = $this->task->rigging->releasesApart;
         foreach ($riggers as $host) {
             if ($host->role === Role::DeepRigger) {
                 $boom = $host->line->holder->code;
                 $line = new DescribedLine(
                     $holder, Presentation::Stacker, $reel, $lure,
-                    ['above' => Downrigger::RELEASES_APART, 'lead' => 15 * Units::FOOT] + Entry::LEADER,
+                    ['above' => $apart, 'lead' => $this->task->rigging->stackedLead] + Entry::LEADER,
                     ridesOn: $boom, leaderMaterial: Material::Fluorocarbon,
                 );
-                $options[] = new Option(
-                    $line, Downrigger::RELEASES_APART, $host->deepest - Downrigger::RELEASES_APART, Role::StackedRelease, false,
-                    $boom,
-                );
+                $options[] = new Option($line, $apart, $host->deepest - $apart, Role::StackedRelease, false, $boom);
             }
         }
 
@@ -79,15 +72,16 @@ final readonly class DraftOptions
         if ($ball === null || $reel === null) {
             return [];
         }
-        foreach ([[Role::DeepRigger, 20.0], [Role::LongLeadRigger, 80.0]] as [$role, $lead]) {
+        $rules = $this->task->rigging;
+        foreach ([[Role::DeepRigger, $rules->deepLead], [Role::LongLeadRigger, $rules->shallowLead]] as [$role, $lead]) {
             $option = $this->option(
-                $holder, Presentation::Rigger, $reel, $role, ['let_out' => 10.0, 'lead' => $lead * Units::FOOT], ball: $ball,
+                $holder, Presentation::Rigger, $reel, $role, ['let_out' => 10.0, 'lead' => $lead], ball: $ball,
             );
             if ($option !== null) {
                 // A long lead is for water the boat is over and felt in; below that a short one follows the ball.
                 $options[] = $role === Role::DeepRigger
-                    ? new Option($option->line, max($option->shallowest, self::SHALLOW), $option->deepest, $role, false)
-                    : new Option($option->line, $option->shallowest, min($option->deepest, self::SHALLOW), $role, false);
+                    ? new Option($option->line, max($option->shallowest, $rules->shallow), $option->deepest, $role, false)
+                    : new Option($option->line, $option->shallowest, min($option->deepest, $rules->shallow), $role, false);
             }
         }
 

@@ -30,7 +30,7 @@ final readonly class DraftRigging
     {
         $unused = $this->task->gear->lures;
         $lines = [];
-        $depths = Stack::depths($assigned->rods);
+        $depths = Stack::depths($assigned->rods, $this->task->rigging->releasesApart);
         foreach (Stack::hostsFirst($this->task->holders, $assigned->rods) as $holder) {
             $rod = $assigned->rods[$holder->code] ?? null;
             if ($rod === null) {

@@ -7,6 +7,7 @@ namespace Admek\Core\Spread\Drafting;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\RiggingRules;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\GearAboard;
 
@@ -30,6 +31,7 @@ final readonly class DraftTask
         public int $mostLines,
         public array $mast = [0.0, 0.0, -3.0],
         public bool $metric = false,
+        public RiggingRules $rigging = new RiggingRules,
     ) {
         if (array_sum(array_map(static fn (DraftBand $band): float => $band->weight, $bands)) <= 0.0) {
             throw InvalidValue::because('bands', 'a list in which a band has some weight');

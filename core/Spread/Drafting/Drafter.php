@@ -38,7 +38,9 @@ final readonly class Drafter
         for ($boards = $pattern->leastBoards(); $boards <= $pattern->mostBoards(); $boards++) {
             $options = $pattern->options($boards);
             $ways[] = [
-                'assigned' => Assignment::of($task->bands, $options, $task->mostLines, $boards, $task->limits->reach),
+                'assigned' => Assignment::of(
+                    $task->bands, $options, $task->mostLines, $boards, $task->limits->reach, $task->rigging,
+                ),
                 'options' => $options,
             ];
         }

@@ -34,6 +34,12 @@ final class Pattern
         $this->ways = new DraftOptions($task, $solver);
     }
 
+    /** m the outermost board of any pattern is let out. */
+    public static function farthestBoard(): float
+    {
+        return max(array_map(static fn (array $outs): int => $outs[0], self::BOARDS)) * Units::FOOT;
+    }
+
     /** Fewest boards a side runs: beyond three divers the rest must go outside them, if there are boards. */
     public function leastBoards(): int
     {

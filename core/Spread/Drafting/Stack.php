@@ -6,7 +6,6 @@ namespace Admek\Core\Spread\Drafting;
 
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\DescribedLine;
-use Admek\Core\Tackle\Rigs\Downrigger;
 
 /** Rods whose releases share a rigger's cable: the deepest depth among them is the ball's, the others hang above it. */
 final class Stack
@@ -15,9 +14,10 @@ final class Stack
      * The depth each rod is set for, those of a cable shared out anew among the rods on it.
      *
      * @param  array<array-key, array{option: Option, depth: float, first: bool}>  $rods  by holder
+     * @param  float  $apart  m from one release to the next
      * @return array<array-key, float> m by holder
      */
-    public static function depths(array $rods): array
+    public static function depths(array $rods, float $apart): array
     {
         $depths = array_map(static fn (array $rod): float => $rod['depth'], $rods);
         foreach ($rods as $host => $rod) {
@@ -31,7 +31,7 @@ final class Stack
             rsort($shared);
             $last = INF;
             foreach ([$host, ...$cable] as $i => $holder) {
-                $last = $depths[$holder] = min($shared[$i], $last - Downrigger::RELEASES_APART);
+                $last = $depths[$holder] = min($shared[$i], $last - $apart);
             }
         }
 

@@ -23,9 +23,6 @@ final readonly class Conditions
 
     public const FASTEST = 4.5;
 
-    /** m/s she will be run slower or faster than planned: 0.3 mph. */
-    public const OTHER_SPEED = 0.3 * Units::MPH;
-
     /**
      * @param  float  $speed  m/s through the water, at the surface where there is current
      * @param  float  $density  kg/m³

@@ -18,9 +18,7 @@ use Admek\Core\Tackle\Described\GearAboard;
 use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Tackle\Parts\BoardSize;
 use Admek\Core\Tackle\Parts\Material;
-use Admek\Core\Tackle\Rigs\Downrigger;
 use Admek\Core\Towing\Side;
-use Admek\Core\Units\Units;
 
 /**
  * A line of a kind begun in a holder from the gear aboard, with the figures most boats would start from, clear of what hangs
@@ -28,21 +26,10 @@ use Admek\Core\Units\Units;
  */
 final readonly class FreshLine
 {
-    /** m of line to a board, of tow line to a mast board, and of that to the first clip. */
-    private const BOARD_OUT = 100 * Units::FOOT;
-
-    private const MAST_OUT = 150 * Units::FOOT;
-
-    private const CLIP_OUT = 100 * Units::FOOT;
-
-    /** m a further clip stands nearer the boat, and the nearest it may. */
-    private const CLIPS_APART = 25 * Units::FOOT;
-
-    private const NEAREST_CLIP = 25 * Units::FOOT;
-
     /** @param  list<DescribedLine>  $lines  of the spread */
-    public function __construct(private GearAboard $gear, private array $lines)
-    {
+    public function __construct(
+        private GearAboard $gear, private array $lines, private RiggingRules $rules = new RiggingRules,
+    ) {
     }
 
     /**
@@ -167,7 +154,7 @@ final readonly class FreshLine
     private function boardFigures(DescribedHolder $holder, BoardUse $use): array
     {
         if ($use !== BoardUse::Mast) {
-            return $use === BoardUse::None ? [] : [LineFigure::BoardOut->value => self::BOARD_OUT];
+            return $use === BoardUse::None ? [] : [LineFigure::BoardOut->value => $this->rules->boardOut];
         }
         $out = null;
         $clips = [];
@@ -178,17 +165,15 @@ final readonly class FreshLine
                 && BoardUse::of($line->board) === BoardUse::Mast
             ) {
                 $out = $line->figure(LineFigure::BoardOut);
-                $clips[] = $line->figure(LineFigure::ClipOut) ?? self::CLIP_OUT;
+                $clips[] = $line->figure(LineFigure::ClipOut) ?? $this->rules->clipOut;
             }
         }
-        $out ??= self::MAST_OUT;
+        $out ??= $this->rules->mastOut;
+        $clip = $clips === []
+            ? $this->rules->clipOut
+            : max($this->rules->nearestClip, min($clips) - $this->rules->clipsApart);
 
-        return [
-            LineFigure::BoardOut->value => $out,
-            LineFigure::ClipOut->value => min(
-                $out, $clips === [] ? self::CLIP_OUT : max(self::NEAREST_CLIP, min($clips) - self::CLIPS_APART),
-            ),
-        ];
+        return [LineFigure::BoardOut->value => $out, LineFigure::ClipOut->value => min($out, $clip)];
     }
 
     /** The rigger of its own side whose cable it rides, or any. */
@@ -218,7 +203,7 @@ final readonly class FreshLine
             }
         }
 
-        return $taken === [] ? $usual : max($taken) + Downrigger::RELEASES_APART;
+        return $taken === [] ? $usual : max($taken) + $this->rules->releasesApart;
     }
 
     private static function lacks(string $what): InvalidValue

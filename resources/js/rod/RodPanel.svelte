@@ -5,6 +5,7 @@
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, measure, plusMinus, shown } from '../lib/units';
     import { entryOf, lineWords } from '../lib/catalogue';
+    import RuleBookDialog from '../boat/RuleBookDialog.svelte';
     import BottomRig from './BottomRig.svelte';
     import FigureSheet from './FigureSheet.svelte';
     import Opinions from './Opinions.svelte';
@@ -41,6 +42,7 @@
     let tab: (typeof TABS)[number] = $state('rig');
 
     let refused = $state('');
+    let ruling = $state(false);
     $effect(() => {
         void desk.chosenId;
         refused = '';
@@ -132,7 +134,8 @@
             {#if refused}<p class="text-error text-sm font-semibold" role="status">{refused}</p>{/if}
             {#if !line}
                 <p class="quiet text-[15px]">
-                    Nothing runs from this holder. Choose a presentation and it starts with common figures.
+                    Nothing runs from this holder. Choose a presentation and it starts with
+                    <button type="button" class="cursor-pointer underline" onclick={() => (ruling = true)}>usual figures</button>.
                 </p>
                 <ul class="kinds">
                     {#each kinds.filter(({ board }) => board === 'none') as plain (plain.presentation)}
@@ -155,6 +158,11 @@
             {/if}
         </div>
     </section>
+{/if}
+{#if ruling}
+    <RuleBookDialog book="rigging" changed={() => {}} close={() => (ruling = false)}
+        >What this boat begins a line with, and drafts with.</RuleBookDialog
+    >
 {/if}
 
 <style>

@@ -4,6 +4,7 @@
     import { figure, measure, plusMinus } from '../lib/units';
     import { lineWords, settingWords } from '../lib/catalogue';
     import BandFields from '../trip/BandFields.svelte';
+    import RuleBookDialog from '../boat/RuleBookDialog.svelte';
     import Dialog from '../frame/Dialog.svelte';
 
     /** A whole spread proposed for the water wanted, beside the one on the desk: taken whole or rod by rod. */
@@ -19,6 +20,7 @@
     let draft: Schemas['Draft'] | null = $state.raw(null);
     let faults: Fault[] = $state.raw([]);
     let said = $state('');
+    let ruling = $state(false);
 
     const pick = ({ covered }: Schemas['Draft']) => Math.round(100 * covered);
 
@@ -86,7 +88,12 @@
                 )}
                 {measure(units, 'speed').unit}. Check the current rules.
             </p>
-            <button type="button" class="btn btn-primary" disabled={bands.length === 0} onclick={make}>Draft it</button>
+            <div class="flex items-baseline gap-4">
+                <button type="button" class="cursor-pointer text-[15px] underline" onclick={() => (ruling = true)}
+                    >How lines are begun…</button
+                >
+                <button type="button" class="btn btn-primary" disabled={bands.length === 0} onclick={make}>Draft it</button>
+            </div>
         </div>
     </div>
     <p class="text-error min-h-6 font-semibold" role="status">{said}</p>
@@ -152,3 +159,8 @@
         </div>
     {/if}
 </Dialog>
+{#if ruling}
+    <RuleBookDialog book="rigging" changed={() => (draft = null)} close={() => (ruling = false)}
+        >What this boat begins a line with, and drafts with.</RuleBookDialog
+    >
+{/if}
