@@ -10,6 +10,9 @@ use Admek\Core\Units\Units;
 /** A way over the ground: places one after another, straight between. */
 final readonly class Course
 {
+    /** m a bottom depth is followed for: least and most. */
+    public const FOLLOWED_FOR = [200, 30_000];
+
     /** m of bottom a captain is offered to follow first, and for how long. */
     public const FOLLOWED = ['depth' => 80 * Units::FOOT, 'longest' => 2 * Units::MILE];
 

@@ -41,7 +41,7 @@ final readonly class Pass
     public static function of(Course $course, float $speed, ?array $current = null, ?RuleBook $rules = null): self
     {
         $rules ??= RuleBook::of(PassRules::rules());
-        InvalidValue::unlessBetween('speed', $speed, 0.05, 5, 'm/s');
+        InvalidValue::unlessBetween('speed', $speed, 0.01, 30, 'm/s');
         $legs = [];
         $along = 0.0;
         for ($i = 1, $n = count($course->places); $i < $n; $i++) {

@@ -9,6 +9,16 @@ use Admek\Core\InvalidValue;
 /** What is forecast from a clock time until the next; null is not known, which is not the same as calm. */
 final readonly class ForecastHour
 {
+    /** Least, most and unit by figure. */
+    public const RANGES = [
+        'at' => [-1440, 2880, 'min'],
+        'wind' => [0, 80, 'm/s'],
+        'gust' => [0, 100, 'm/s'],
+        'from' => [0, 360, '°'],
+        'wave' => [0, 20, 'm'],
+        'visibility' => [0, 100000, 'm'],
+    ];
+
     /**
      * @param  int  $at  minutes after midnight of the trip's day; may be before it or after the next
      * @param  ?float  $wind  m/s
@@ -31,14 +41,7 @@ final readonly class ForecastHour
         public ?bool $lightning = null,
         public ?bool $front = null,
     ) {
-        InvalidValue::unlessBetween('at', $at, -1440, 2880, 'min');
-        foreach ([
-            'wind' => [0, 80, 'm/s'],
-            'gust' => [0, 100, 'm/s'],
-            'from' => [0, 360, '°'],
-            'wave' => [0, 20, 'm'],
-            'visibility' => [0, 100000, 'm'],
-        ] as $field => [$least, $most, $unit]) {
+        foreach (self::RANGES as $field => [$least, $most, $unit]) {
             if ($this->{$field} !== null) {
                 InvalidValue::unlessBetween($field, $this->{$field}, $least, $most, $unit);
             }

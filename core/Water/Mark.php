@@ -9,6 +9,11 @@ use Admek\Core\InvalidValue;
 /** Fish seen on sonar. */
 final readonly class Mark
 {
+    /** m and fish: least and most. */
+    public const DEPTH = [0, 300];
+
+    public const COUNT = [1, 500];
+
     /** What a mark is begun with. */
     public const FIRST = ['count' => 3, 'tight' => false, 'size' => 'medium'];
 
@@ -28,8 +33,8 @@ final readonly class Mark
     public function __construct(
         public float $depth, public int $count = 1, public bool $tight = false, public string $size = 'medium',
     ) {
-        InvalidValue::unlessBetween('depth', $depth, 0, 300, 'm');
-        InvalidValue::unlessBetween('count', $count, 1, 500);
+        InvalidValue::unlessBetween('depth', $depth, ...self::DEPTH, unit: 'm');
+        InvalidValue::unlessBetween('count', $count, ...self::COUNT);
         if (! in_array($size, self::SIZES, true)) {
             throw InvalidValue::because('size', 'one of '.implode(', ', self::SIZES));
         }

@@ -12,6 +12,11 @@ use Admek\Core\InvalidValue;
  */
 final readonly class Sun
 {
+    /** Degrees: between the polar circles, where it rises and sets every day. */
+    public const LATITUDE = [-66, 66];
+
+    public const LONGITUDE = [-180, 180];
+
     private const J2000 = 946728000;
 
     /**
@@ -22,8 +27,8 @@ final readonly class Sun
      */
     public function __construct(private float $latitude, private float $longitude)
     {
-        InvalidValue::unlessBetween('latitude', $latitude, -66, 66, '°');
-        InvalidValue::unlessBetween('longitude', $longitude, -180, 180, '°');
+        InvalidValue::unlessBetween('latitude', $latitude, ...self::LATITUDE, unit: '°');
+        InvalidValue::unlessBetween('longitude', $longitude, ...self::LONGITUDE, unit: '°');
     }
 
     /**

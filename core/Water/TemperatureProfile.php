@@ -6,12 +6,18 @@ namespace Admek\Core\Water;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Rules\RuleBook;
+use Admek\Core\Towing\Medium\Salinity;
 
 /** Water temperature by depth: straight between readings, and as the nearest beyond them. */
 final readonly class TemperatureProfile
 {
     /** m between places the gradient is taken at. */
     private const STEP = 0.1;
+
+    /** m and °C a reading can be: least and most. */
+    public const DEPTH = [0, 400];
+
+    public const CELSIUS = [Salinity::COLDEST, Salinity::WARMEST];
 
     /**
      * @param  non-empty-list<float>  $depths  m, rising
@@ -32,8 +38,8 @@ final readonly class TemperatureProfile
             throw InvalidValue::because('temperatures', 'at least one reading');
         }
         foreach ($readings as $i => $reading) {
-            InvalidValue::unlessBetween("temperatures.{$i}.depth", $reading['depth'], 0, 400, 'm');
-            InvalidValue::unlessBetween("temperatures.{$i}.celsius", $reading['celsius'], -2, 40, '°C');
+            InvalidValue::unlessBetween("temperatures.{$i}.depth", $reading['depth'], ...self::DEPTH, unit: 'm');
+            InvalidValue::unlessBetween("temperatures.{$i}.celsius", $reading['celsius'], ...self::CELSIUS, unit: '°C');
         }
         usort($readings, static fn (array $a, array $b): int => $a['depth'] <=> $b['depth']);
         foreach ($readings as $i => $reading) {

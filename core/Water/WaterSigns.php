@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Admek\Core\Water;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Spread\Check\Bottom;
+use Admek\Core\Towing\Medium\Current;
 
 /** What is known of the water before lines go in; null is not known. */
 final readonly class WaterSigns
@@ -31,9 +33,9 @@ final readonly class WaterSigns
         public int $earlierDays = 0,
     ) {
         foreach ([
-            'bottom' => [$bottom, 0.5, 400, 'm'],
-            'current_surface' => [$currentSurface, 0, 3, 'm/s'],
-            'current_deep' => [$currentDeep, 0, 3, 'm/s'],
+            'bottom' => [$bottom, ...Bottom::DEPTH, 'm'],
+            'current_surface' => [$currentSurface, ...Current::DRIFT, 'm/s'],
+            'current_deep' => [$currentDeep, ...Current::DRIFT, 'm/s'],
         ] as $field => [$figure, $least, $most, $unit]) {
             if ($figure !== null) {
                 InvalidValue::unlessBetween($field, $figure, $least, $most, $unit);

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Asked;
 
+use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\SettingSchool;
 use Admek\Core\Towing\Medium\Current;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
+use App\Http\Within;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -25,7 +27,7 @@ abstract class SpreadContent extends FormRequest
     protected static function spreadRules(): array
     {
         return [
-            'speed' => ['required', 'numeric:strict', self::between(Conditions::SLOWEST, Conditions::FASTEST)],
+            'speed' => ['required', 'numeric:strict', Within::range([Conditions::SLOWEST, Conditions::FASTEST])],
             'lines' => ['present', 'list', 'max:'.SpreadLimits::MOST_HOLDERS],
         ];
     }
@@ -52,20 +54,20 @@ abstract class SpreadContent extends FormRequest
         $asked = ['what_if' => ['nullable', 'array:speed,turn,current,gone']];
 
         return $this->input('what_if') === null ? $asked : $asked + [
-            'what_if.gone' => ['nullable', 'numeric:strict', 'between:0,200000'],
-            'what_if.speed' => ['nullable', 'numeric:strict', self::between(Conditions::SLOWEST, Conditions::FASTEST)],
+            'what_if.gone' => ['nullable', 'numeric:strict', Within::range(Bottom::ALONG)],
+            'what_if.speed' => ['nullable', 'numeric:strict', Within::range([Conditions::SLOWEST, Conditions::FASTEST])],
             'what_if.turn' => ['nullable', 'array:radius,side'],
-            'what_if.turn.radius' => ['required_with:what_if.turn', 'numeric:strict', 'between:5,100000'],
+            'what_if.turn.radius' => ['required_with:what_if.turn', 'numeric:strict', Within::range(Conditions::TURNED)],
             'what_if.turn.side' => ['required_with:what_if.turn', Rule::enum(Side::class)],
             'what_if.current' => ['nullable', 'array:heading,surface,deep'],
-            'what_if.current.heading' => ['required_with:what_if.current', 'numeric:strict', 'between:0,360'],
+            'what_if.current.heading' => ['required_with:what_if.current', 'numeric:strict', Within::range(Current::BEARING)],
             'what_if.current.surface' => ['required_with:what_if.current', 'array:set,drift'],
             'what_if.current.deep' => ['required_with:what_if.current', 'array:depth,set,drift'],
-            'what_if.current.deep.depth' => ['required_with:what_if.current', 'numeric:strict', 'between:1,300'],
-            'what_if.current.surface.set' => ['required_with:what_if.current', 'numeric:strict', 'between:0,360'],
-            'what_if.current.surface.drift' => ['required_with:what_if.current', 'numeric:strict', 'between:0,3'],
-            'what_if.current.deep.set' => ['required_with:what_if.current', 'numeric:strict', 'between:0,360'],
-            'what_if.current.deep.drift' => ['required_with:what_if.current', 'numeric:strict', 'between:0,3'],
+            'what_if.current.deep.depth' => ['required_with:what_if.current', 'numeric:strict', Within::range(Current::DEEP)],
+            'what_if.current.surface.set' => ['required_with:what_if.current', 'numeric:strict', Within::range(Current::BEARING)],
+            'what_if.current.surface.drift' => ['required_with:what_if.current', 'numeric:strict', Within::range(Current::DRIFT)],
+            'what_if.current.deep.set' => ['required_with:what_if.current', 'numeric:strict', Within::range(Current::BEARING)],
+            'what_if.current.deep.drift' => ['required_with:what_if.current', 'numeric:strict', Within::range(Current::DRIFT)],
         ];
     }
 
@@ -104,10 +106,5 @@ abstract class SpreadContent extends FormRequest
     {
         /** @var list<array<string, mixed>> */
         return array_values($this->array('lines'));
-    }
-
-    private static function between(float $least, float $most): string
-    {
-        return "between:{$least},{$most}";
     }
 }

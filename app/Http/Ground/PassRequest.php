@@ -8,7 +8,10 @@ use Admek\Core\Ground\BottomGrid;
 use Admek\Core\Ground\Course;
 use Admek\Core\Ground\Place;
 use Admek\Core\InvalidValue;
+use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Towing\Medium\Current;
+use App\Http\Within;
 use App\Reading\PassReport;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -23,12 +26,12 @@ final class PassRequest extends FormRequest
 
         return [
             'follow' => ['nullable', 'array:depth,near,longest', 'required_without:places'],
-            'follow.depth' => ['required_with:follow', 'numeric:strict', 'between:0.5,400'],
-            'follow.longest' => ['required_with:follow', 'numeric:strict', 'between:200,30000'],
-            'speed' => ['required', 'numeric:strict', 'between:'.Conditions::SLOWEST.','.Conditions::FASTEST],
+            'follow.depth' => ['required_with:follow', 'numeric:strict', Within::range(Bottom::DEPTH)],
+            'follow.longest' => ['required_with:follow', 'numeric:strict', Within::range(Course::FOLLOWED_FOR)],
+            'speed' => ['required', 'numeric:strict', Within::range([Conditions::SLOWEST, Conditions::FASTEST])],
             'current' => ['nullable', 'array:set,drift'],
-            'current.set' => ['required_with:current', 'numeric:strict', 'between:0,360'],
-            'current.drift' => ['required_with:current', 'numeric:strict', 'between:0,3'],
+            'current.set' => ['required_with:current', 'numeric:strict', Within::range(Current::BEARING)],
+            'current.drift' => ['required_with:current', 'numeric:strict', Within::range(Current::DRIFT)],
             'name' => ['nullable', 'string', 'max:60'],
         ] + $near + StructureRequest::placeRules('nullable');
     }

@@ -7,6 +7,7 @@ namespace App\Http\Ground;
 use Admek\Core\Ground\Place;
 use Admek\Core\Ground\Structure;
 use Admek\Core\Ground\StructureKind;
+use App\Http\Within;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -36,8 +37,8 @@ final class StructureRequest extends FormRequest
 
         return [
             $field => ['list', 'size:2'],
-            "{$field}.0" => ['numeric:strict', "between:-{$north},{$north}"],
-            "{$field}.1" => ['numeric:strict', "between:-{$east},{$east}"],
+            "{$field}.0" => ['numeric:strict', Within::range([-$north, $north])],
+            "{$field}.1" => ['numeric:strict', Within::range([-$east, $east])],
         ];
     }
 

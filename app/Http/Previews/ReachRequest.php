@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Previews;
 
 use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Plan\PlannedLine;
 use App\Http\Asked\SpreadContent;
+use App\Http\Within;
 
 final class ReachRequest extends SpreadContent
 {
@@ -13,7 +15,7 @@ final class ReachRequest extends SpreadContent
     public function rules(): array
     {
         return [
-            'depth' => ['required', 'numeric:strict', 'between:0,150'],
+            'depth' => ['required', 'numeric:strict', Within::range(PlannedLine::AIM)],
             'by' => ['nullable', 'in:control,other'],
             'holder_ids' => ['required', 'list', 'min:1', 'max:'.SpreadLimits::MOST_HOLDERS],
             'holder_ids.*' => ['integer:strict', 'distinct'],

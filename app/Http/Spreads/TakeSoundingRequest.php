@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Spreads;
 
+use Admek\Core\Records\Sounding;
 use App\Http\Asked\SpreadContent;
+use App\Http\Within;
 use Illuminate\Validation\Rule;
 
 final class TakeSoundingRequest extends SpreadContent
@@ -16,7 +18,7 @@ final class TakeSoundingRequest extends SpreadContent
             'holder_id' => ['required', 'integer:strict'],
             'taken_at' => ['required', 'string', 'date_format:Y-m-d\TH:i:s\Z'],
             'method' => ['required', Rule::in(['bottom', 'sonar', 'logger'])],
-            'depth' => ['required', 'numeric:strict', 'between:0.3,150'],
+            'depth' => ['required', 'numeric:strict', Within::range(Sounding::DEPTH)],
         ] + self::spreadRules() + $this->whatIfRules();
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Trips;
 
+use Admek\Core\Trip\ForecastHour;
+use App\Http\Within;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A forecast typed hour by hour, or the text of a file. */
@@ -15,19 +17,21 @@ final class ForecastRequest extends FormRequest
         if ($this->routeIs('forecast.file')) {
             return ['text' => ['required', 'string', 'max:200000'], 'source' => ['nullable', 'string', 'max:120']];
         }
-        $figure = static fn (float $most): array => ['present', 'nullable', 'numeric:strict', "between:0,{$most}"];
+        $figures = [];
+        foreach (ForecastHour::RANGES as $field => [$least, $most]) {
+            $figures["hours.*.{$field}"] = ['present', 'nullable', 'numeric:strict', Within::range([$least, $most])];
+        }
+        $at = Within::range(array_slice(ForecastHour::RANGES['at'], 0, 2));
 
         return [
             'source' => ['required', 'string', 'max:120'],
             'issued' => ['nullable', 'string', 'max:120'],
             'hours' => ['present', 'list', 'max:96'],
             'hours.*' => ['array:at,wind,gust,from,wave,visibility,lightning,front'],
-            'hours.*.at' => ['required', 'integer:strict', 'between:-1440,2880', 'distinct'],
-            'hours.*.wind' => $figure(80), 'hours.*.gust' => $figure(100), 'hours.*.from' => $figure(360),
-            'hours.*.wave' => $figure(20), 'hours.*.visibility' => $figure(100000),
+            'hours.*.at' => ['required', 'integer:strict', $at, 'distinct'],
             'hours.*.lightning' => ['present', 'nullable', 'boolean:strict'],
             'hours.*.front' => ['present', 'nullable', 'boolean:strict'],
-        ];
+        ] + $figures;
     }
 
     /** @return array<string, string> */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Trips;
 
 use Admek\Core\Fish\Species;
+use Admek\Core\Spread\Drafting\DraftBand;
+use App\Http\Within;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -22,9 +24,9 @@ final class SaveBandsRequest extends FormRequest
         return [
             'bands' => ['required', 'list', 'min:1', 'max:6'],
             'bands.*.species' => ['required', 'distinct', Rule::enum(Species::class)],
-            'bands.*.top' => ['required', 'numeric:strict', 'between:0,150'],
-            'bands.*.bottom' => ['required', 'numeric:strict', 'between:0.3,160', 'gt:bands.*.top'],
-            'bands.*.weight' => ['required', 'numeric:strict', 'between:0,100'],
+            'bands.*.top' => ['required', 'numeric:strict', Within::range(DraftBand::TOP)],
+            'bands.*.bottom' => ['required', 'numeric:strict', Within::range(DraftBand::BOTTOM), 'gt:bands.*.top'],
+            'bands.*.weight' => ['required', 'numeric:strict', Within::range(DraftBand::WEIGHT)],
         ];
     }
 }

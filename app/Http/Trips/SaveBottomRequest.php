@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Trips;
 
+use Admek\Core\Spread\Check\Bottom;
+use Admek\Core\Spread\Check\SpreadLimits;
+use App\Http\Within;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class SaveBottomRequest extends FormRequest
@@ -12,9 +15,9 @@ final class SaveBottomRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'bottom' => ['nullable', 'numeric:strict', 'between:1,300'],
-            'clearance' => ['nullable', 'numeric:strict', 'between:0,30'],
-            'structure' => ['nullable', 'numeric:strict', 'between:0,30'],
+            'bottom' => ['nullable', 'numeric:strict', Within::range(Bottom::DEPTH)],
+            'clearance' => ['nullable', 'numeric:strict', Within::range(SpreadLimits::CLEARANCE)],
+            'structure' => ['nullable', 'numeric:strict', Within::range(Bottom::STANDING)],
             'profile_name' => ['nullable', 'string', 'max:60'],
             'profile' => ['nullable', 'string', 'max:1000000'],
         ];

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Trips;
 
 use Admek\Core\Fish\Species;
+use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Towing\Medium\Salinity;
 use Admek\Core\Trip\BaitCure;
+use Admek\Core\Water\Sun;
+use Admek\Core\Water\TemperatureProfile;
+use App\Http\Within;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -25,9 +29,9 @@ final class SaveTripRequest extends FormRequest
             'lines_in' => ['required', 'string', 'date_format:H:i'],
             'back_by' => ['required', 'string', 'date_format:H:i', self::withinReason(...)],
             'port' => ['nullable', 'string', 'max:60'],
-            'run' => ['nullable', 'numeric:strict', 'between:0,200000'],
-            'latitude' => ['nullable', 'numeric:strict', 'between:-66,66', 'required_with:longitude'],
-            'longitude' => ['nullable', 'numeric:strict', 'between:-180,180', 'required_with:latitude'],
+            'run' => ['nullable', 'numeric:strict', Within::range(Bottom::ALONG)],
+            'latitude' => ['nullable', 'numeric:strict', Within::range(Sun::LATITUDE), 'required_with:longitude'],
+            'longitude' => ['nullable', 'numeric:strict', Within::range(Sun::LONGITUDE), 'required_with:latitude'],
             'guests' => ['nullable', 'list', 'max:12'],
             'guests.*' => ['string', 'max:60'],
             'crew' => ['integer:strict', 'between:0,6'],
@@ -47,10 +51,10 @@ final class SaveTripRequest extends FormRequest
             'limit_source' => ['nullable', 'string', 'max:120'],
             'species' => ['required', 'list', 'min:1', 'max:4'],
             'species.*' => ['distinct', Rule::enum(Species::class)],
-            'bottom' => ['nullable', 'numeric:strict', 'between:1,300'],
+            'bottom' => ['nullable', 'numeric:strict', Within::range(Bottom::DEPTH)],
             'water' => [Rule::enum(Salinity::class)],
             'salinity' => ['nullable', 'numeric:strict', $this->withinTheKind(...)],
-            'water_temperature' => ['nullable', 'numeric:strict', 'between:-2,40'],
+            'water_temperature' => ['nullable', 'numeric:strict', Within::range(TemperatureProfile::CELSIUS)],
         ];
     }
 

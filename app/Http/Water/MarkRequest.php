@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Water;
 
 use Admek\Core\Water\Mark;
+use App\Http\Within;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -14,8 +15,8 @@ final class MarkRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'depth' => ['required', 'numeric:strict', 'between:0,300'],
-            'count' => ['required', 'integer:strict', 'between:1,500'],
+            'depth' => ['required', 'numeric:strict', Within::range(Mark::DEPTH)],
+            'count' => ['required', 'integer:strict', Within::range(Mark::COUNT)],
             'tight' => ['required', 'boolean:strict'],
             'size' => ['required', Rule::in(Mark::SIZES)],
         ];

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Water;
 
+use Admek\Core\Towing\Medium\Current;
 use Admek\Core\Water\Clarity;
 use Admek\Core\Water\Sky;
 use Admek\Core\Water\Surface;
+use App\Http\Within;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -20,8 +22,8 @@ final class SignsRequest extends FormRequest
             'clarity' => ['nullable', Rule::enum(Clarity::class)],
             'sky' => ['nullable', Rule::enum(Sky::class)],
             'surface' => ['nullable', Rule::enum(Surface::class)],
-            'current_surface' => ['nullable', 'numeric:strict', 'between:0,3'],
-            'current_deep' => ['nullable', 'numeric:strict', 'between:0,3'],
+            'current_surface' => ['nullable', 'numeric:strict', Within::range(Current::DRIFT)],
+            'current_deep' => ['nullable', 'numeric:strict', Within::range(Current::DRIFT)],
         ];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Water;
 
+use Admek\Core\Water\TemperatureProfile;
+use App\Http\Within;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Temperatures by depth: readings to keep, or a text to look at first. */
@@ -20,8 +22,8 @@ final class TemperaturesRequest extends FormRequest
             'source' => ['nullable', 'string', 'max:120'],
             'readings' => ['present', 'list', 'max:400'],
             'readings.*' => ['array:depth,celsius'],
-            'readings.*.depth' => ['required', 'numeric:strict', 'between:0,400'],
-            'readings.*.celsius' => ['required', 'numeric:strict', 'between:-2,40'],
+            'readings.*.depth' => ['required', 'numeric:strict', Within::range(TemperatureProfile::DEPTH)],
+            'readings.*.celsius' => ['required', 'numeric:strict', Within::range(TemperatureProfile::CELSIUS)],
         ];
     }
 }

@@ -12,6 +12,13 @@ final readonly class Bottom
     /** More places than any run needs, and a bound on what a file can ask for. */
     public const MOST_PLACES = 20000;
 
+    /** m of water, of way along it, and anything stands up from it: least and most. */
+    public const DEPTH = [0.5, 400];
+
+    public const ALONG = [0, 200_000];
+
+    public const STANDING = [0, 30];
+
     /**
      * @param  list<float>  $along  m ahead of where the boat is now, rising
      * @param  list<float>  $depths  m
@@ -24,7 +31,7 @@ final readonly class Bottom
     /** @throws InvalidValue naming the field */
     public static function flat(float $depth): self
     {
-        InvalidValue::unlessBetween('bottom', $depth, 0.5, 400, 'm');
+        InvalidValue::unlessBetween('bottom', $depth, ...self::DEPTH, unit: 'm');
 
         return new self([0.0], [$depth], [0.0]);
     }
@@ -42,8 +49,8 @@ final readonly class Bottom
         $last = null;
         foreach ($places as $i => $place) {
             ['along' => $along, 'depth' => $depth] = $place;
-            InvalidValue::unlessBetween("profile.{$i}.depth", $depth, 0, 400, 'm');
-            InvalidValue::unlessBetween("profile.{$i}.along", $along, 0, 200000, 'm');
+            InvalidValue::unlessBetween("profile.{$i}.depth", $depth, 0, self::DEPTH[1], 'm');
+            InvalidValue::unlessBetween("profile.{$i}.along", $along, ...self::ALONG, unit: 'm');
             InvalidValue::unlessBetween("profile.{$i}.standing", $place['standing'] ?? 0.0, 0, $depth, 'm');
             if ($last !== null && $along <= $last) {
                 throw InvalidValue::because("profile.{$i}.along", 'farther along than the place before it');
@@ -73,7 +80,7 @@ final readonly class Bottom
      */
     public function with(float $standing): self
     {
-        InvalidValue::unlessBetween('structure', $standing, 0, 30, 'm');
+        InvalidValue::unlessBetween('structure', $standing, ...self::STANDING, unit: 'm');
 
         return new self(
             $this->along,

@@ -16,6 +16,9 @@ final readonly class SpreadLimits
     /** Holders a boat has at most, and so lines a spread is planned, sent and filed with. */
     public const MOST_HOLDERS = 32;
 
+    /** m: least and most. */
+    public const CLEARANCE = [0, 30];
+
     public const NEAR_RODS = 6.0;
 
     /** m two lines must keep. */
@@ -72,7 +75,7 @@ final readonly class SpreadLimits
         public float $clearance = 0.0,
         private ?RuleBook $book = null,
     ) {
-        InvalidValue::unlessBetween('clearance', $clearance, 0, 50, 'm');
+        InvalidValue::unlessBetween('clearance', $clearance, ...self::CLEARANCE, unit: 'm');
         $held = $book ?? RuleBook::of(self::rules());
         $this->tangle = $held->get('tangle');
         $this->nearRods = $held->get('near_rods');

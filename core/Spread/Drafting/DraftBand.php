@@ -10,6 +10,13 @@ use Admek\Core\InvalidValue;
 /** Water to cover, and how much it matters beside the rest. */
 final readonly class DraftBand
 {
+    /** m of its top and its bottom, which is so much thicker at least; and what it may weigh. */
+    public const TOP = [0, 150];
+
+    public const BOTTOM = [0.3, 160];
+
+    public const WEIGHT = [0, 100];
+
     /**
      * @param  float  $top  m
      * @param  float  $bottom  m
@@ -19,8 +26,8 @@ final readonly class DraftBand
      */
     public function __construct(public Species $species, public float $top, public float $bottom, public float $weight = 1.0)
     {
-        InvalidValue::unlessBetween('top', $top, 0, 150, 'm');
-        InvalidValue::unlessBetween('bottom', $bottom, $top + 0.3, 160, 'm');
-        InvalidValue::unlessBetween('weight', $weight, 0, 100);
+        InvalidValue::unlessBetween('top', $top, ...self::TOP, unit: 'm');
+        InvalidValue::unlessBetween('bottom', $bottom, $top + self::BOTTOM[0], self::BOTTOM[1], 'm');
+        InvalidValue::unlessBetween('weight', $weight, ...self::WEIGHT);
     }
 }

@@ -23,6 +23,9 @@ final readonly class Conditions
 
     public const FASTEST = 4.5;
 
+    /** m of radius a turn is tried with. */
+    public const TURNED = [5, 100_000];
+
     /**
      * @param  float  $speed  m/s through the water, at the surface where there is current
      * @param  float  $density  kg/m³

@@ -14,6 +14,9 @@ use Admek\Core\Towing\TowLine;
 /** A rig in its holder: what the plan says of one line. */
 final readonly class PlannedLine
 {
+    /** m a line can be meant to run at. */
+    public const AIM = [0, 150];
+
     /**
      * @param  string  $holder  the holder's code, by which the rail and the crew know the line
      * @param  array{float, float, float}  $tip  rod tip or boom end in the towing frame, m
@@ -34,7 +37,7 @@ final readonly class PlannedLine
         public array $figures = [],
     ) {
         InvalidValue::unlessBetween('counter_factor', $counterFactor, 0.5, 2);
-        InvalidValue::unlessBetween('aim', $aim ?? 0.0, 0, 150, 'm');
+        InvalidValue::unlessBetween('aim', $aim ?? 0.0, ...self::AIM, unit: 'm');
     }
 
     /**

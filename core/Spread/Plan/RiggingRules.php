@@ -75,7 +75,8 @@ final readonly class RiggingRules
                 'Far enough to be off the boat’s own water, near enough to be seen.',
             ),
             new Rule(
-                'mast_out', 'A mast board’s tow line is begun at', 150 * Units::FOOT, $board->least, $board->most, Quantity::Length,
+                'mast_out', 'A mast board’s tow line is begun at', 150 * Units::FOOT, $board->least, $board->most,
+                Quantity::Length,
                 'Long enough for three clips; a draft lets out more where its clips need it.',
             ),
             new Rule(
@@ -91,19 +92,22 @@ final readonly class RiggingRules
                 'Nearer it is over the lines of the hull.',
             ),
             new Rule(
-                'releases_apart', 'Releases on one cable keep', Downrigger::RELEASES_APART, $above->least, $above->most, Quantity::Depth,
+                'releases_apart', 'Releases on one cable keep', Downrigger::RELEASES_APART, $above->least, $above->most,
+                Quantity::Depth,
                 'Two lures of one cable fish water of their own, and a fish on the lower one passes the upper.',
             ),
             new Rule(
                 'stacked', 'A draft stacks above a ball at most', 2.0, 0, 4, Quantity::Count,
-                'More than a crew clears in the time a fish takes to come up.',
+                'A crew clears no more in the time a fish takes to come up.',
             ),
             new Rule(
-                'stacked_lead', 'and its leads are', Presentation::Stacker->entry()->starts['lead'], $lead->least, $lead->most, Quantity::Leader,
+                'stacked_lead', 'and its leads are', Presentation::Stacker->entry()->starts['lead'], $lead->least, $lead->most,
+                Quantity::Leader,
                 'Shorter than the lead below, so that they do not swing into it.',
             ),
             new Rule(
-                'deep_lead', 'A draft’s lead behind a deep ball', Presentation::Rigger->entry()->starts['lead'], $lead->least, $lead->most, Quantity::Leader,
+                'deep_lead', 'A draft’s lead behind a deep ball', Presentation::Rigger->entry()->starts['lead'],
+                $lead->least, $lead->most, Quantity::Leader,
                 'Deep fish are not shy of the ball, and a short lead turns with it.',
             ),
             new Rule(

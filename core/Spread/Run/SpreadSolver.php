@@ -116,7 +116,7 @@ final readonly class SpreadSolver
      */
     public function reach(PlannedLine $line, Conditions $conditions, float $depth, bool $byOther = false): Reach
     {
-        InvalidValue::unlessBetween('depth', $depth, 0, 150, 'm');
+        InvalidValue::unlessBetween('depth', $depth, ...PlannedLine::AIM, unit: 'm');
         $control = $byOther
             ? $line->rig->otherControl() ?? throw InvalidValue::because(
                 'by', 'what is let out: nothing else sets this rig’s depth',

@@ -12,7 +12,14 @@ use Admek\Core\InvalidValue;
  */
 final readonly class Current
 {
-    private const STRONGEST = 3.0;
+    /** m/s: least and most. */
+    public const DRIFT = [0, 3];
+
+    /** Degrees of a heading or a set. */
+    public const BEARING = [0, 360];
+
+    /** m down to a current that is tried there. */
+    public const DEEP = [1, 300];
 
     /**
      * @param  non-empty-list<array{depth: float, set: float, drift: float}>  $layers  m, degrees true toward which it sets, m/s
@@ -29,13 +36,13 @@ final readonly class Current
      */
     public static function of(float $heading, array $layers): self
     {
-        InvalidValue::unlessBetween('heading', $heading, 0, 360, 'degrees');
+        InvalidValue::unlessBetween('heading', $heading, ...self::BEARING, unit: 'degrees');
         if ($layers === [] || $layers[0]['depth'] !== 0.0) {
             throw InvalidValue::because('layers', 'a list that begins at the surface');
         }
         foreach ($layers as $i => $layer) {
-            InvalidValue::unlessBetween("layers.{$i}.set", $layer['set'], 0, 360, 'degrees');
-            InvalidValue::unlessBetween("layers.{$i}.drift", $layer['drift'], 0, self::STRONGEST, 'm/s');
+            InvalidValue::unlessBetween("layers.{$i}.set", $layer['set'], ...self::BEARING, unit: 'degrees');
+            InvalidValue::unlessBetween("layers.{$i}.drift", $layer['drift'], ...self::DRIFT, unit: 'm/s');
         }
 
         return new self($heading, $layers);

@@ -16,9 +16,9 @@ enum Salinity: string
     /** °C where nobody has read any. */
     public const USUAL_TEMPERATURE = 10.0;
 
-    private const COLDEST = -2.0;
+    public const COLDEST = -2.0;
 
-    private const WARMEST = 40.0;
+    public const WARMEST = 40.0;
 
     /** Practical salinity where the captain entered none. */
     public function usual(): float

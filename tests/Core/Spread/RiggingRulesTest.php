@@ -69,7 +69,8 @@ final class RiggingRulesTest extends TestCase
             static fn (DraftedLine $line): ?float => $line->line->figure(LineFigure::Lead), $lines,
         );
         self::assertContains(11.0, $leads($draft(['deep_lead' => 11.0])));
-        self::assertContains(33.0, $leads($draft(['shallow' => 60.0, 'shallow_lead' => 33.0])), 'all this water is shallow to her');
+        $shallow = $draft(['shallow' => 60.0, 'shallow_lead' => 33.0]);
+        self::assertContains(33.0, $leads($shallow), 'all this water is shallow to her');
     }
 
     public function test_a_boat_that_wanders_more_wants_more_weight_and_a_wider_card(): void
