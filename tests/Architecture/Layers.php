@@ -59,6 +59,21 @@ final class Layers
     }
 
     /** @return iterable<string, Rule> */
+    public function test_what_is_internal_to_a_room_is_used_in_it_alone(): iterable
+    {
+        foreach (['Admek\Core\Towing', 'Admek\Core\Spread\Check', 'Admek\Core\Files'] as $room) {
+            yield $room => PHPat::rule()
+                ->classes(Selector::AllOf(
+                    Selector::AnyOf(Selector::inNamespace('Admek\Core'), Selector::inNamespace('App')),
+                    Selector::Not(Selector::inNamespace($room)),
+                ))
+                ->shouldNotDependOn()
+                ->classes(Selector::inNamespace("{$room}\\Internal"))
+                ->because('its own room answers for it');
+        }
+    }
+
+    /** @return iterable<string, Rule> */
     public function test_app_has_no_cycles(): iterable
     {
         yield from self::inOrder('App', self::APP);
