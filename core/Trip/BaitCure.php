@@ -13,4 +13,13 @@ enum BaitCure: string
     case Brine = 'brine';
     /** Cut fresh from the thaw: softest, most scent. */
     case Fresh = 'fresh';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Salt => 'in salt overnight',
+            self::Brine => 'in brine',
+            self::Fresh => 'cut fresh',
+        };
+    }
 }

@@ -9,6 +9,9 @@ use Admek\Core\Units\Sentence;
 /** One thing to be done before lines are in. */
 final readonly class Chore
 {
+    /** What one of the captain's own is begun with: a clock time so many days after the trip's. */
+    public const FIRST = ['owner' => 'mate', 'clock' => '20:00', 'day' => -1];
+
     /**
      * @param  string  $key  what tells it from others of the trip
      * @param  int  $at  minutes after midnight of the trip's day it begins; negative the day before

@@ -39,6 +39,10 @@ enum Quantity: string
     case Angle = 'angle';
     /** A share of one, told in percent. */
     case Share = 'share';
+    /** N on a line. */
+    case Pull = 'pull';
+    /** m from snout to tail. */
+    case Fish = 'fish';
     /** m of line across. */
     case Thickness = 'thickness';
     /** Of leadcore. */

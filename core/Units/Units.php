@@ -20,6 +20,9 @@ enum Units: string
 
     public const POUND = 0.45359237;
 
+    /** m/s², standard: what makes a pound a force. */
+    private const GRAVITY = 9.80665;
+
     /** A figure and its unit, as a captain says it. */
     public function say(Quantity $quantity, float $si): string
     {
@@ -58,6 +61,8 @@ enum Units: string
             Quantity::Hours => ['h', 'h'],
             Quantity::Angle => ['°', '°'],
             Quantity::Share => ['%', '%'],
+            Quantity::Pull => ['lb', 'N'],
+            Quantity::Fish => ['in', 'cm'],
             Quantity::Thickness => ['in', 'mm'],
             Quantity::Colours => ['colours', 'colours'],
             Quantity::Count => ['', ''],
@@ -66,20 +71,39 @@ enum Units: string
         return $this === self::Us ? $us : $metric;
     }
 
+    /** Its unit as a sentence says it, of many. */
+    public function spoken(Quantity $quantity): string
+    {
+        $unit = $this->unit($quantity);
+
+        return match ($unit) {
+            'ft' => 'feet',
+            'm' => 'metres',
+            'mi' => 'miles',
+            'km' => 'kilometres',
+            'mph' => 'miles an hour',
+            'km/h' => 'kilometres an hour',
+            '°F', '°C' => 'degrees',
+            'lb' => 'pounds',
+            'kg' => 'kilograms',
+            'in' => 'inches',
+            'cm' => 'centimetres',
+            default => $unit,
+        };
+    }
+
     public function fromSi(Quantity $quantity, float $si): float
     {
-        return $quantity === Quantity::Temperature && $this === self::Us ? $si * 1.8 + 32.0 : $si / $this->size($quantity);
+        return $si / $this->size($quantity) + $this->zero($quantity);
     }
 
     public function toSi(Quantity $quantity, float $figure): float
     {
-        return $quantity === Quantity::Temperature && $this === self::Us
-            ? ($figure - 32.0) / 1.8
-            : $figure * $this->size($quantity);
+        return ($figure - $this->zero($quantity)) * $this->size($quantity);
     }
 
     /** One of the unit in SI. */
-    private function size(Quantity $quantity): float
+    public function size(Quantity $quantity): float
     {
         $us = $this === self::Us;
 
@@ -87,25 +111,48 @@ enum Units: string
             Quantity::Depth, Quantity::Length, Quantity::Leader, Quantity::Height => $us ? self::FOOT : 1.0,
             Quantity::Distance => $us ? self::MILE : 1000.0,
             Quantity::Speed, Quantity::Wind => $us ? self::MPH : 1 / 3.6,
-            Quantity::TemperatureStep => $us ? 1 / 1.8 : 1.0,
+            Quantity::Temperature, Quantity::TemperatureStep => $us ? 1 / 1.8 : 1.0,
             Quantity::Gradient => $us ? 1 / 1.8 / self::FOOT : 1.0,
             Quantity::Mass => $us ? self::POUND : 1.0,
             Quantity::SmallMass => $us ? self::POUND / 16 : 1e-3,
+            Quantity::Pull => $us ? self::POUND * self::GRAVITY : 1.0,
+            Quantity::Fish => $us ? self::FOOT / 12 : 1e-2,
             Quantity::Thickness => $us ? self::FOOT / 12 : 1e-3,
             Quantity::Share => 0.01,
-            default => 1.0,
+            Quantity::Minutes, Quantity::Hours, Quantity::Angle, Quantity::Colours, Quantity::Count => 1.0,
         };
     }
 
-    private function places(Quantity $quantity): int
+    /** What it reads where SI reads nought. */
+    public function zero(Quantity $quantity): float
+    {
+        return $quantity === Quantity::Temperature && $this === self::Us ? 32.0 : 0.0;
+    }
+
+    /** Decimals of a field, which shows what was typed into it. */
+    public function fieldPlaces(Quantity $quantity): int
     {
         return match ($quantity) {
-            Quantity::Depth, Quantity::Temperature, Quantity::TemperatureStep => $this === self::Us ? 0 : 1,
+            Quantity::Length => $this === self::Us ? 0 : 1,
+            Quantity::Leader, Quantity::Mass => $this === self::Us ? 1 : 2,
+            default => $this->places($quantity),
+        };
+    }
+
+    /** Decimals a figure is worth in a sentence. */
+    private function places(Quantity $quantity): int
+    {
+        $us = $this === self::Us;
+
+        return match ($quantity) {
+            Quantity::Depth, Quantity::Temperature, Quantity::TemperatureStep => $us ? 0 : 1,
             Quantity::Length, Quantity::Wind, Quantity::Minutes, Quantity::Angle, Quantity::Share => 0,
-            Quantity::SmallMass => $this === self::Us ? 2 : 0,
-            Quantity::Mass, Quantity::Leader, Quantity::Height, Quantity::Distance, Quantity::Speed, Quantity::Hours => 1,
+            Quantity::SmallMass => $us ? 2 : 0,
+            Quantity::Fish => $us ? 1 : 0,
+            Quantity::Leader, Quantity::Mass, Quantity::Height, Quantity::Distance, Quantity::Speed, Quantity::Hours,
+            Quantity::Pull => 1,
             Quantity::Gradient => 2,
-            Quantity::Thickness => $this === self::Us ? 3 : 2,
+            Quantity::Thickness => $us ? 3 : 2,
             Quantity::Colours => 1,
             Quantity::Count => 2,
         };

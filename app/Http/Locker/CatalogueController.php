@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Locker;
 
 use Admek\Core\Books\Book;
+use Admek\Core\Fish\Species;
 use Admek\Core\Ground\Course;
 use Admek\Core\Ground\Place;
 use Admek\Core\Ground\StructureKind;
+use Admek\Core\Records\Outcome;
+use Admek\Core\Records\SoundingMethod;
+use Admek\Core\Spread\Drafting\DraftBand;
 use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\SettingSchool;
 use Admek\Core\Spread\Plan\Tries;
 use Admek\Core\Tackle\Catalogue\GearField;
 use Admek\Core\Tackle\Catalogue\GearForm;
@@ -17,8 +22,18 @@ use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Catalogue\Words;
 use Admek\Core\Tackle\Parts\Attractor;
 use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Towing\Medium\Salinity;
+use Admek\Core\Trip\BaitCure;
+use Admek\Core\Trip\Chore;
+use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Units;
+use Admek\Core\Water\Clarity;
 use Admek\Core\Water\Mark;
+use Admek\Core\Water\Season;
+use Admek\Core\Water\Sky;
+use Admek\Core\Water\Surface;
+use BackedEnum;
+use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -41,6 +56,8 @@ final class CatalogueController
             'follow' => Course::FOLLOWED,
             'places' => ['latitude' => Place::MOST_LATITUDE, 'longitude' => Place::MOST_LONGITUDE],
             'structures' => ['one' => StructureKind::drawnOf(false), 'several' => StructureKind::drawnOf(true)],
+            'band' => DraftBand::FIRST,
+            'chore' => Chore::FIRST,
             'marks' => ['counts' => Mark::COUNTS, 'sizes' => Mark::SIZES, 'first' => Mark::FIRST],
             'books' => array_combine(
                 array_column(Book::cases(), 'value'), array_map(static fn (Book $book): string => $book->title(), Book::cases()),
@@ -50,6 +67,24 @@ final class CatalogueController
                 'faster' => Tries::FASTER,
                 'gear_depth' => Tries::gearDepth(Units::Us),
                 'metric_gear_depth' => Tries::gearDepth(Units::Metric),
+            ],
+            'units' => array_combine(
+                array_column(Units::cases(), 'value'), array_map(self::measures(...), Units::cases()),
+            ),
+            'kinds' => [
+                'species' => self::kinds(Species::cases(), static fn (Species $kind): string => $kind->label()),
+                'outcomes' => self::kinds(Outcome::cases()),
+                'soundings' => self::kinds(SoundingMethod::cases(), static fn (SoundingMethod $kind): string => $kind->word()),
+                'schools' => self::kinds(
+                    SettingSchool::cases(), static fn (SettingSchool $kind): string => $kind->word(),
+                    static fn (SettingSchool $kind): string => $kind->why(),
+                ),
+                'cures' => self::kinds(BaitCure::cases(), static fn (BaitCure $kind): string => $kind->word()),
+                'waters' => self::kinds(Salinity::cases()),
+                'seasons' => self::kinds(Season::cases()),
+                'clarity' => self::kinds(Clarity::cases()),
+                'sky' => self::kinds(Sky::cases()),
+                'surface' => self::kinds(Surface::cases()),
             ],
             'attractors' => self::words(Attractor::cases()),
             'lures' => self::words(LureKind::cases()),
@@ -106,6 +141,37 @@ final class CatalogueController
             'key' => $field->key, 'label' => $field->label, 'options' => $field->options, 'quantity' => $field->quantity?->value,
             'unit' => $field->unit, 'optional' => $field->optional, 'start' => $field->start,
         ];
+    }
+
+    /** @return array<string, array{unit: string, spoken: string, size: float, zero: float, places: int}> by quantity */
+    private static function measures(Units $units): array
+    {
+        $measures = [];
+        foreach (Quantity::cases() as $quantity) {
+            $measures[$quantity->value] = [
+                'unit' => $units->unit($quantity), 'spoken' => $units->spoken($quantity), 'size' => $units->size($quantity),
+                'zero' => $units->zero($quantity), 'places' => $units->fieldPlaces($quantity),
+            ];
+        }
+
+        return $measures;
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  list<T>  $kinds
+     * @param  ?Closure(T): string  $word  null where its value is its word
+     * @param  ?Closure(T): string  $why
+     * @return list<array{value: int|string, word: int|string, why: ?string}>
+     */
+    private static function kinds(array $kinds, ?Closure $word = null, ?Closure $why = null): array
+    {
+        return array_map(static fn (BackedEnum $kind): array => [
+            'value' => $kind->value,
+            'word' => $word === null ? $kind->value : $word($kind),
+            'why' => $why === null ? null : $why($kind),
+        ], $kinds);
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Locker;
 
-use Admek\Core\Fish\Species;
 use Admek\Core\Tackle\Parts\LeadWeight;
 use Admek\Core\Tackle\Parts\Material;
 use App\Models\Boat;
@@ -43,10 +42,6 @@ final class LockerController
                 Material::thin(),
             ),
             'weights' => LeadWeight::STOCK,
-            'species' => array_map(
-                static fn (Species $species): array => ['species' => $species->value, 'name' => $species->label()],
-                Species::cases(),
-            ),
         ], options: JSON_PRESERVE_ZERO_FRACTION);
     }
 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Trips;
 
+use Admek\Core\Fish\Species;
+use Admek\Core\Records\Outcome;
 use App\Http\Asked\SpreadContent;
 use Illuminate\Validation\Rule;
 
 /** A bite with what every line was doing when it came, so that a bite sent late still tells the truth. */
 final class LogBiteRequest extends SpreadContent
 {
-    public const OUTCOMES = ['hooked', 'landed', 'lost', 'missed'];
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -20,8 +20,8 @@ final class LogBiteRequest extends SpreadContent
             'spread_id' => ['required', 'integer:strict'],
             'bitten_at' => ['required', 'string', 'date_format:Y-m-d\TH:i:s\Z'],
             'holder_id' => ['required', 'integer:strict'],
-            'species' => ['nullable', Rule::enum(\Admek\Core\Fish\Species::class)],
-            'outcome' => ['required', Rule::in(self::OUTCOMES)],
+            'species' => ['nullable', Rule::enum(Species::class)],
+            'outcome' => ['required', Rule::enum(Outcome::class)],
             'length' => ['nullable', 'numeric:strict', 'between:0.05,2.5'],
             'weight' => ['nullable', 'numeric:strict', 'between:0.02,60'],
             'note' => ['nullable', 'string', 'max:500'],

@@ -6,6 +6,7 @@ namespace Admek\Core\Spread\Drafting;
 
 use Admek\Core\Fish\Species;
 use Admek\Core\InvalidValue;
+use Admek\Core\Units\Units;
 
 /** Water to cover, and how much it matters beside the rest. */
 final readonly class DraftBand
@@ -16,6 +17,9 @@ final readonly class DraftBand
     public const BOTTOM = [0.3, 160];
 
     public const WEIGHT = [0, 100];
+
+    /** What one is begun with. */
+    public const FIRST = ['top' => 40 * Units::FOOT, 'bottom' => 70 * Units::FOOT, 'weight' => 1.0];
 
     /**
      * @param  float  $top  m

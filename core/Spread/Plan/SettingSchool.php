@@ -11,4 +11,17 @@ enum SettingSchool: string
     case BoardsFirst = 'boards_first';
     /** Riggers first, then divers: the deep gear fishes while the boards go out over it. */
     case RiggersFirst = 'riggers_first';
+
+    public function word(): string
+    {
+        return str_replace('_', ' ', $this->value);
+    }
+
+    public function why(): string
+    {
+        return match ($this) {
+            self::BoardsFirst => 'farthest out first, riggers last: each line goes out inside those already set',
+            self::RiggersFirst => 'the deep gear fishes while boards go out over it',
+        };
+    }
 }

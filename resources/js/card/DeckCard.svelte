@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { wordOf } from '../lib/catalogue';
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Schemas, type Spread, type SpreadLine } from '../lib/api';
     import CardRod from './CardRod.svelte';
@@ -37,15 +38,14 @@
         const holder = aboard.boat?.holders.find((candidate) => candidate.code === code);
         return spread?.lines.find((line) => line.holder_id === holder?.id);
     };
-    const SCHOOL = { boards_first: 'boards first', riggers_first: 'riggers first' };
 </script>
 
 <main class="min-h-full p-4 sm:p-8 print:p-0">
     {#if card && spread && trip && aboard.boat && aboard.locker}
         <div class="mx-auto flex max-w-4xl flex-wrap items-center justify-between gap-x-4 gap-y-2 pb-4 print:hidden">
             <span class="quiet max-sm:hidden"
-                >{spread.setting_order ? 'In the order you have put it.' : `In setting order, ${SCHOOL[card.school]}.`} Retrieve in
-                reverse.</span
+                >{spread.setting_order ? 'In the order you have put it.' : `In setting order, ${wordOf('schools', card.school)}.`} Retrieve
+                in reverse.</span
             >
             <span class="join" role="group" aria-label="How it is shown">
                 <button

@@ -1,18 +1,12 @@
 <script lang="ts">
     import { tick } from 'svelte';
-    import type { Schemas } from '../lib/api';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, plusMinus } from '../lib/units';
-    import { lineWords, settingWords } from '../lib/catalogue';
+    import { kindsOf, lineWords, settingWords } from '../lib/catalogue';
     import Dialog from '../frame/Dialog.svelte';
 
     /** The order lines go in, by the captain's school or as dragged; what would cross; what to clear for a fish. */
     let { desk, close }: { desk: SpreadDesk; close: () => void } = $props();
-
-    const SCHOOLS: Record<Schemas['School'], [string, string]> = {
-        boards_first: ['Boards first', 'farthest out first, riggers last: each line goes out inside those already set'],
-        riggers_first: ['Riggers first', 'the deep gear fishes while boards go out over it'],
-    };
 
     const units = $derived(desk.boat.units);
     let dragged: string | null = $state(null);
@@ -68,7 +62,7 @@
 
 <Dialog title="Setting order" {close} look="max-w-3xl w-[50rem]">
     <div class="flex items-start gap-4 pb-2">
-        {#each Object.entries(SCHOOLS) as [school, [title, why]] (school)}
+        {#each kindsOf('schools') as { value: school, word, why } (school)}
             <label class="flex flex-1 cursor-pointer items-start gap-2">
                 <input
                     type="radio"
@@ -76,9 +70,11 @@
                     name="school"
                     value={school}
                     checked={desk.plan.school === school && desk.plan.setting_order === null}
-                    onchange={() => desk.edit({ ...desk.plan, school: school as Schemas['School'], setting_order: null })}
+                    onchange={() => desk.edit({ ...desk.plan, school, setting_order: null })}
                 />
-                <span class="leading-tight"><b>{title}</b><br /><span class="quiet text-sm">{why}</span></span>
+                <span class="leading-tight"
+                    ><b class="inline-block first-letter:uppercase">{word}</b><br /><span class="quiet text-sm">{why}</span></span
+                >
             </label>
         {/each}
         <p class="quiet w-36 text-sm leading-tight">

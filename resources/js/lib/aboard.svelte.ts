@@ -11,23 +11,21 @@ class Aboard {
     trips: Trip[] = $state.raw([]);
 
     async read(): Promise<void> {
-        const boat = await ask(api.GET('/boat'));
-        if ('silent' in boat) {
+        const [boat, catalogue] = await Promise.all([ask(api.GET('/boat')), ask(api.GET('/catalogue'))]);
+        if (!('data' in catalogue) || 'silent' in boat) {
             this.state = 'silent';
             setTimeout(() => void this.read(), 2500);
             return;
         }
+        keepCatalogue(catalogue.data);
         if ('problem' in boat) {
             this.state = 'no-boat';
             return;
         }
-        const [locker, catalogue] = await Promise.all([ask(api.GET('/locker')), ask(api.GET('/catalogue')), this.readTrips()]);
-        if ('data' in catalogue) {
-            keepCatalogue(catalogue.data);
-        }
+        const [locker] = await Promise.all([ask(api.GET('/locker')), this.readTrips()]);
         this.boat = boat.data;
         this.locker = 'data' in locker ? locker.data : null;
-        this.state = this.locker && 'data' in catalogue ? 'ready' : 'silent';
+        this.state = this.locker ? 'ready' : 'silent';
     }
 
     async readTrips(): Promise<void> {

@@ -1,6 +1,6 @@
 /** What a presentation is and is called, as the server tells it: read once, before anything is drawn. */
 import type { Locker, Schemas, SpreadLine } from './api';
-import { figure, shown, type Quantity, type Units } from './units';
+import { figure, keepMeasures, shown, type Quantity, type Units } from './units';
 
 export type Entry = Schemas['Catalogue']['presentations'][number];
 export type Part = Schemas['CataloguePart'];
@@ -11,6 +11,7 @@ let figures = new Map<string, Field>();
 
 export function keepCatalogue(read: Schemas['Catalogue']): void {
     catalogue = read;
+    keepMeasures(read.units);
     const parts = [...read.presentations.flatMap((entry) => entry.parts), read.boards['in-line'], read.boards.mast];
     figures = new Map(parts.flatMap(({ fields }) => fields).flatMap((field) => (field.figure ? [[field.figure, field]] : [])));
 }
@@ -21,6 +22,30 @@ export function theCatalogue(): Schemas['Catalogue'] {
         throw new Error('The catalogue has not been read.');
     }
     return catalogue;
+}
+
+export type KindsOf = keyof Schemas['Catalogue']['kinds'];
+
+interface Named {
+    species: Schemas['Species'];
+    outcomes: Schemas['Outcome'];
+    soundings: Schemas['SoundingMethod'];
+    schools: Schemas['School'];
+    cures: Schemas['BaitCure'];
+    waters: Schemas['WaterKind'];
+}
+
+type Kind<What extends KindsOf> = Omit<Schemas['Kinds'][number], 'value'> & {
+    value: What extends keyof Named ? Named[What] : string;
+};
+
+/** Every kind there is of something, in order, with its word. */
+export function kindsOf<What extends KindsOf>(what: What): Kind<What>[] {
+    return theCatalogue().kinds[what] as Kind<What>[];
+}
+
+export function wordOf(what: KindsOf, value: string): string {
+    return theCatalogue().kinds[what].find((kind) => kind.value === value)?.word ?? value;
 }
 
 export function entryOf(presentation: string): Entry {

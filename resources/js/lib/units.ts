@@ -1,15 +1,8 @@
-/** Display conversions, and nothing else: the page thinks in SI and shows what the boat thinks in. */
+/** Figures as a boat thinks them: the page holds SI, and the catalogue tells what each quantity is shown in. */
 import type { Fault, Schemas } from './api';
 
 export type Units = Schemas['Units'];
-
-const FOOT = 0.3048;
-const INCH = 0.0254;
-const POUND = 0.45359237;
-const OUNCE = POUND / 16;
-const MPH = 0.44704;
-const POUND_FORCE = 4.4482216;
-const MILE = 1609.344;
+export type Quantity = Schemas['Quantity'];
 
 interface Measure {
     unit: string;
@@ -19,60 +12,35 @@ interface Measure {
     decimals: number;
 }
 
-function linear(unit: string, spoken: string, size: number, decimals: number): Measure {
-    return { unit, spoken, toShown: (si) => si / size, toSi: (shown) => shown * size, decimals };
+let measures: Record<Units, ReadonlyMap<string, Measure>> | null = null;
+
+export function keepMeasures(told: Schemas['Catalogue']['units']): void {
+    const read = (of: Schemas['Measures']): ReadonlyMap<string, Measure> =>
+        new Map(
+            Object.entries(of).map(([quantity, { unit, spoken, size, zero, places }]) => [
+                quantity,
+                {
+                    unit,
+                    spoken,
+                    toShown: (si) => si / size + zero,
+                    toSi: (shown) => (shown - zero) * size,
+                    decimals: places,
+                },
+            ]),
+        );
+    measures = { us: read(told.us), metric: read(told.metric) };
 }
 
-const US = {
-    depth: linear('ft', 'feet', FOOT, 0),
-    length: linear('ft', 'feet', FOOT, 0),
-    leader: linear('ft', 'feet', FOOT, 1),
-    speed: linear('mph', 'miles an hour', MPH, 1),
-    pull: linear('lb', 'pounds', POUND_FORCE, 1),
-    mass: linear('lb', 'pounds', POUND, 1),
-    small_mass: linear('oz', 'ounces', OUNCE, 1),
-    fish: linear('in', 'inches', INCH, 1),
-    thickness: linear('in', 'inches', INCH, 3),
-    colours: linear('col', 'colours', 1, 1),
-    count: linear('', '', 1, 1),
-    distance: linear('mi', 'miles', MILE, 1),
-    wind: linear('mph', 'miles an hour', MPH, 0),
-    wave: linear('ft', 'feet', FOOT, 1),
-    temperature: {
-        unit: '°F',
-        spoken: 'degrees',
-        toShown: (c: number) => c * 1.8 + 32,
-        toSi: (f: number) => (f - 32) / 1.8,
-        decimals: 0,
-    },
-};
-
-const METRIC: typeof US = {
-    depth: linear('m', 'metres', 1, 1),
-    length: linear('m', 'metres', 1, 1),
-    leader: linear('m', 'metres', 1, 2),
-    speed: linear('km/h', 'kilometres an hour', 1 / 3.6, 1),
-    pull: linear('N', 'newtons', 1, 1),
-    mass: linear('kg', 'kilograms', 1, 2),
-    small_mass: linear('g', 'grams', 0.001, 0),
-    fish: linear('cm', 'centimetres', 0.01, 0),
-    thickness: linear('mm', 'millimetres', 0.001, 2),
-    colours: linear('col', 'colours', 1, 1),
-    count: linear('', '', 1, 1),
-    distance: linear('km', 'kilometres', 1000, 1),
-    wind: linear('km/h', 'kilometres an hour', 1 / 3.6, 0),
-    wave: linear('m', 'metres', 1, 1),
-    temperature: { unit: '°C', spoken: 'degrees', toShown: (c) => c, toSi: (c) => c, decimals: 1 },
-};
-
-export type Quantity = keyof typeof US;
-
 export function measure(units: Units, quantity: Quantity): Measure {
-    return (units === 'us' ? US : METRIC)[quantity];
+    const told = measures?.[units].get(quantity);
+    if (!told) {
+        throw new Error(`Nothing tells how ${quantity} is shown.`);
+    }
+    return told;
 }
 
 /** Said without a decimal that tells nothing. */
-const PLAIN: ReadonlySet<Quantity> = new Set(['leader', 'colours', 'count']);
+const PLAIN: ReadonlySet<Quantity> = new Set(['leader', 'small_mass', 'colours', 'count']);
 
 /** A figure as it is typed, with a point or a comma: null where nothing is, NaN where it is no number. */
 export function typedNumber(text: string): number | null {
@@ -85,7 +53,7 @@ export function typedNumber(text: string): number | null {
 export function figure(units: Units, quantity: Quantity, si: number, decimals?: number): string {
     const { toShown, decimals: usual } = measure(units, quantity);
     const fixed = toShown(si).toFixed(decimals ?? usual);
-    const text = PLAIN.has(quantity) ? fixed.replace(/\.0+$/, '') : fixed;
+    const text = PLAIN.has(quantity) ? fixed.replace(/(\.\d*?)0+$/, '$1').replace(/\.$/, '') : fixed;
     return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text;
 }
 
@@ -93,7 +61,7 @@ export function figure(units: Units, quantity: Quantity, si: number, decimals?: 
 export function shown(units: Units, quantity: Quantity, si: number): string {
     const text = figure(units, quantity, si);
     const { unit } = measure(units, quantity);
-    return `${text} ${quantity === 'colours' ? (text === '1' ? 'colour' : 'colours') : unit}`.trim();
+    return `${text} ${quantity === 'colours' && text === '1' ? 'colour' : unit}`.trim();
 }
 
 /** A doubt: below three units with one decimal, else whole. */

@@ -1,25 +1,9 @@
-/** The trade's words for what the API names. */
+/** Words of the calendar, and lists of the trade's own. */
 import type { Schemas } from './api';
-
-export const SPECIES: Record<Schemas['Species'], string> = {
-    king: 'king',
-    coho: 'coho',
-    steelhead: 'steelhead',
-    lake_trout: 'lake trout',
-    brown_trout: 'brown trout',
-    walleye: 'walleye',
-    muskie: 'muskie',
-};
-
-export const OUTCOME: Record<Schemas['Outcome'], string> = {
-    hooked: 'hooked',
-    landed: 'landed',
-    lost: 'lost',
-    missed: 'missed',
-};
+import { wordOf } from './catalogue';
 
 export function speciesList(species: readonly Schemas['Species'][]): string {
-    return species.map((name) => SPECIES[name]).join(', ');
+    return species.map((name) => wordOf('species', name)).join(', ');
 }
 
 /** "Today", "Tomorrow", or the day itself. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { aboard } from '../lib/aboard.svelte';
+    import { kindsOf } from '../lib/catalogue';
     import {
         faultAt,
         faultOf,
@@ -13,7 +13,6 @@
     } from '../lib/api';
     import { outbox, uuid } from './outbox.svelte';
     import { allowed, figure, measure, typedNumber } from '../lib/units';
-    import { OUTCOME } from '../lib/words';
     import TextField from '../fields/TextField.svelte';
 
     let {
@@ -114,7 +113,7 @@
         <fieldset class="col-span-2 sm:col-span-6">
             <legend class="sr-only">What came of it</legend>
             <div class="join">
-                {#each Object.entries(OUTCOME) as [name, text] (name)}
+                {#each kindsOf('outcomes') as { value: name, word: text } (name)}
                     <label class="btn join-item" class:btn-neutral={outcome === name}>
                         <input type="radio" name="outcome" class="sr-only" value={name} bind:group={outcome} />{text}
                     </label>
@@ -125,8 +124,7 @@
             <label for="species" class="quiet text-sm">Fish</label>
             <select id="species" class="select w-full" bind:value={species}>
                 <option value="">unknown</option>
-                {#each aboard.locker?.species ?? [] as { species: name, name: text } (name)}<option value={name}>{text}</option
-                    >{/each}
+                {#each kindsOf('species') as { value: name, word: text } (name)}<option value={name}>{text}</option>{/each}
             </select>
         </div>
         <TextField label="Time" type="time" bind:value={time} fault={faultAt(faults, '/bitten_at')} />

@@ -1,10 +1,11 @@
 <script lang="ts">
+    import { wordOf } from '../lib/catalogue';
     import { router } from 'svelte-spa-router';
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Bite, type RunningLine, type Spread } from '../lib/api';
     import { outbox } from './outbox.svelte';
     import { figure, measure, plusMinus, shown } from '../lib/units';
-    import { dayWords, OUTCOME, SPECIES } from '../lib/words';
+    import { dayWords } from '../lib/words';
     import BiteForm from './BiteForm.svelte';
 
     /** A bite is one tap on its rod; the rest can be filled in after. Beneath, what the trip has brought. */
@@ -93,10 +94,10 @@
                             {measure(units, 'depth').unit}{/if}</span
                     >
                     <span
-                        ><b>{bite.species ? SPECIES[bite.species] : 'unknown fish'}</b>, {OUTCOME[bite.outcome]}{bite.length ===
-                        null
-                            ? ''
-                            : `, ${shown(units, 'fish', bite.length)}`}{bite.weight === null
+                        ><b>{bite.species ? wordOf('species', bite.species) : 'unknown fish'}</b>, {wordOf(
+                            'outcomes',
+                            bite.outcome,
+                        )}{bite.length === null ? '' : `, ${shown(units, 'fish', bite.length)}`}{bite.weight === null
                             ? ''
                             : `, ${shown(units, 'mass', bite.weight)}`}
                         {#if bite.note}<br /><span class="quiet">{bite.note}</span>{/if}</span

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { kindsOf, wordOf } from '../lib/catalogue';
     import { api, ask, type Schemas, type SpreadLine } from '../lib/api';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, measure, shown, typedNumber } from '../lib/units';
@@ -7,12 +8,6 @@
     /** A depth read off the real thing: what the captain saw, beside what the model said of that line then. */
     let { desk, line, soundings }: { desk: SpreadDesk; line: SpreadLine; soundings: Schemas['RodReport']['soundings'] } =
         $props();
-
-    const METHODS: Record<Schemas['SoundingMethod'], string> = {
-        bottom: 'touched bottom',
-        sonar: 'seen on sonar',
-        logger: 'depth logger',
-    };
 
     const units = $derived(desk.boat.units);
     let read = $state('');
@@ -71,7 +66,7 @@
     <PickField
         label="How you know"
         value={method}
-        options={Object.entries(METHODS).map(([value, text]) => ({ value: value as Schemas['SoundingMethod'], text }))}
+        options={kindsOf('soundings').map(({ value, word }) => ({ value, text: word }))}
         change={(picked) => (method = picked)}
     />
     <button class="btn btn-sm btn-neutral w-full">Keep this sounding</button>
@@ -86,7 +81,7 @@
                         units,
                         'speed',
                         speed,
-                    )}, {METHODS[how]}</span
+                    )}, {wordOf('soundings', how)}</span
                 >
                 <button type="button" class="btn btn-ghost btn-xs" aria-label="Drop this sounding" onclick={() => drop(id)}
                     >✕</button

@@ -78,7 +78,7 @@
 
 <Dialog title="Draft a spread" {close} look="max-w-5xl w-[64rem]">
     <div class="flex items-end justify-between gap-6">
-        <BandFields {bands} change={(next) => (bands = next)} locker={desk.locker} {units} {faults} />
+        <BandFields {bands} change={(next) => (bands = next)} {units} {faults} />
         <div class="flex flex-col items-end gap-2 text-right">
             <p class="quiet max-w-72 text-sm">
                 {desk.trip.anglers} anglers, limit {desk.trip.lines_allowed ?? 'not entered'}; the gear in the locker, at {figure(

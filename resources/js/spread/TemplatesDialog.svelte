@@ -1,7 +1,7 @@
 <script lang="ts">
+    import { kindsOf, wordOf } from '../lib/catalogue';
     import { api, ask, faultAt, type Fault, type Schemas } from '../lib/api';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
-    import { SPECIES } from '../lib/words';
     import Dialog from '../frame/Dialog.svelte';
     import PickField from '../fields/PickField.svelte';
 
@@ -9,7 +9,6 @@
     let { desk, close }: { desk: SpreadDesk; close: () => void } = $props();
 
     type Season = NonNullable<Schemas['Template']['season']>;
-    const SEASONS: Season[] = ['spring', 'summer', 'autumn', 'winter'];
 
     let templates: Schemas['Template'][] | null = $state.raw(null);
     let name = $state('');
@@ -69,7 +68,11 @@
                 <span class="min-w-0 flex-1 leading-tight">
                     <b>{template.name}</b><br />
                     <span class="quiet text-sm"
-                        >{[template.species && SPECIES[template.species], template.season, `${template.line_count} lines`]
+                        >{[
+                            template.species && wordOf('species', template.species),
+                            template.season,
+                            `${template.line_count} lines`,
+                        ]
                             .filter(Boolean)
                             .join(' · ')}</span
                     >
@@ -107,7 +110,7 @@
                 value={species}
                 options={[
                     { value: '', text: 'any species' },
-                    ...desk.locker.species.map((item) => ({ value: item.species, text: item.name })),
+                    ...kindsOf('species').map(({ value, word }) => ({ value, text: word })),
                 ]}
                 change={(value) => (species = value as typeof species)}
             />
@@ -116,7 +119,10 @@
             <PickField
                 label="For a season"
                 value={season}
-                options={[{ value: '', text: 'any season' }, ...SEASONS.map((value) => ({ value: value, text: value }))]}
+                options={[
+                    { value: '', text: 'any season' },
+                    ...kindsOf('seasons').map(({ value, word }) => ({ value, text: word })),
+                ]}
                 change={(value) => (season = value as typeof season)}
             />
         </span>

@@ -1,9 +1,9 @@
 <script lang="ts">
+    import { wordOf } from '../lib/catalogue';
     import { aftScale, bottomUnder, courseBottom, deepestShown, depthScale, sidewaysScale } from '../views/scales';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import type { Scene } from '../views/scene';
     import { depthTicks, figure, measure, shown } from '../lib/units';
-    import { SPECIES } from '../lib/words';
     import LongView from '../views/LongView.svelte';
     import SternView from '../views/SternView.svelte';
     import TemperatureRibbon from '../views/TemperatureRibbon.svelte';
@@ -58,7 +58,7 @@
         chosenId: desk.chosenId,
         choose: (id) => desk.choose(id),
         bands: trip.bands.map((band) => ({
-            name: `${SPECIES[band.species]} ${figure(units, 'depth', band.top)}–${shown(units, 'depth', band.bottom)}`,
+            name: `${wordOf('species', band.species)} ${figure(units, 'depth', band.top)}–${shown(units, 'depth', band.bottom)}`,
             top: band.top,
             bottom: band.bottom,
             stretches: desk.feed.coverage.find(({ species }) => species === band.species)?.stretches ?? [],

@@ -54,7 +54,7 @@
 
 <Dialog title="Bands and bottom" {close} look="max-w-2xl">
     <h3 class="pb-1 font-bold">Depths wanted</h3>
-    <BandFields bands={desk.trip.bands} change={(bands) => void keepBands(bands)} locker={desk.locker} {units} {faults} />
+    <BandFields bands={desk.trip.bands} change={(bands) => void keepBands(bands)} {units} {faults} />
     <h3 class="border-base-300 mt-4 border-t pt-3 pb-1 font-bold">Bottom</h3>
     <div class="flex max-w-72 flex-col gap-1">
         <NumberField

@@ -1,19 +1,14 @@
 <script lang="ts">
+    import { kindsOf } from '../lib/catalogue';
     import type { Schemas } from '../lib/api';
 
     /** How cut bait is made ready. */
     let { cure = $bindable(), strips = $bindable() }: { cure: Schemas['BaitCure']; strips: boolean } = $props();
-
-    const CURES: [Schemas['BaitCure'], string][] = [
-        ['brine', 'in brine'],
-        ['salt', 'in salt overnight'],
-        ['fresh', 'cut fresh'],
-    ];
 </script>
 
 <fieldset class="flex flex-wrap items-center gap-x-4 sm:col-span-4">
     <legend class="quiet text-sm">Cut bait, if any rod fishes it</legend>
-    {#each CURES as [value, text] (value)}
+    {#each kindsOf('cures') as { value, word } (value)}
         <label class="flex min-h-9 cursor-pointer items-center gap-2"
             ><input
                 type="radio"
@@ -21,7 +16,7 @@
                 name="cure"
                 checked={cure === value}
                 onchange={() => (cure = value)}
-            />{text}</label
+            />{word}</label
         >
     {/each}
     <label class="flex min-h-9 cursor-pointer items-center gap-2 border-l pl-4"

@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { faultOf, type Fault, type Locker, type Schemas } from '../lib/api';
+    import { kindsOf, theCatalogue } from '../lib/catalogue';
+    import { faultOf, type Fault, type Schemas } from '../lib/api';
     import type { Units } from '../lib/units';
     import NumberField from '../fields/NumberField.svelte';
     import PickField from '../fields/PickField.svelte';
@@ -8,25 +9,23 @@
     let {
         bands,
         change,
-        locker,
         units,
         faults,
     }: {
         bands: Schemas['BandWanted'][];
         change: (bands: Schemas['BandWanted'][]) => void;
-        locker: Locker;
         units: Units;
         faults: readonly Fault[];
     } = $props();
 
-    const free = $derived(locker.species.filter(({ species }) => !bands.some((band) => band.species === species)));
+    const free = $derived(kindsOf('species').filter(({ value }) => !bands.some((band) => band.species === value)));
     const set = (i: number, figures: Partial<Schemas['BandWanted']>) =>
         change(bands.map((band, j) => (j === i ? { ...band, ...figures } : band)));
 
     function add(): void {
-        const species = free[0]?.species;
+        const species = free[0]?.value;
         if (species) {
-            change([...bands, { species, top: 12.192, bottom: 21.336, weight: 1 }]);
+            change([...bands, { species, ...theCatalogue().band }]);
         }
     }
 </script>
@@ -38,9 +37,9 @@
                 ><PickField
                     label="Species of band {i + 1}"
                     value={band.species}
-                    options={locker.species
-                        .filter(({ species }) => species === band.species || free.some((other) => other.species === species))
-                        .map(({ species, name }) => ({ value: species, text: name }))}
+                    options={kindsOf('species')
+                        .filter(({ value }) => value === band.species || free.some((other) => other.value === value))
+                        .map(({ value, word }) => ({ value, text: word }))}
                     change={(species) => set(i, { species })}
                     fault={faultOf(faults, `/bands/${i}/species`)?.detail}
                 /></span
@@ -69,7 +68,7 @@
                 hideLabel
                 before="weight"
                 value={band.weight}
-                change={(v) => set(i, { weight: v ?? 1 })}
+                change={(v) => set(i, { weight: v ?? theCatalogue().band.weight })}
                 {units}
                 unit=""
                 decimals={1}

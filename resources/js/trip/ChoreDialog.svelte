@@ -1,6 +1,7 @@
 <script lang="ts">
     import { faultAt, type Fault, type Schemas } from '../lib/api';
     import type { PreparationDesk } from './preparation.svelte';
+    import { theCatalogue } from '../lib/catalogue';
     import Dialog from '../frame/Dialog.svelte';
     import PickField from '../fields/PickField.svelte';
     import TextField from '../fields/TextField.svelte';
@@ -12,9 +13,10 @@
     // svelte-ignore state_referenced_locally
     const start = chore;
     let what = $state(start?.what ?? '');
-    let owner = $state(start?.owner ?? 'mate');
-    let clock = $state(start?.clock ?? '20:00');
-    let day = $state(start?.day ?? -1);
+    const { chore: first } = theCatalogue();
+    let owner = $state(start?.owner ?? first.owner);
+    let clock = $state(start?.clock ?? first.clock);
+    let day = $state(start?.day ?? first.day);
     let faults: Fault[] = $state.raw([]);
 
     const minutes = (text: string): number | null => {

@@ -17,7 +17,7 @@
         { field: 'wind', title: 'Wind', quantity: 'wind' },
         { field: 'gust', title: 'Gust', quantity: 'wind' },
         { field: 'from', title: 'From', quantity: null },
-        { field: 'wave', title: 'Waves', quantity: 'wave' },
+        { field: 'wave', title: 'Waves', quantity: 'height' },
         { field: 'visibility', title: 'Visibility', quantity: 'distance' },
     ];
     const FLAGS: { field: 'lightning' | 'front'; title: string }[] = [

@@ -13,7 +13,7 @@
     const NAME: Record<Schemas['GoFinding']['criterion'], string> = {
         wind: 'wind',
         gust: 'gust',
-        wave: 'wave',
+        wave: 'height',
         visibility: 'visibility',
         lightning: 'lightning',
         front: 'front',

@@ -1,8 +1,8 @@
 <script lang="ts">
+    import { kindsOf, wordOf } from '../lib/catalogue';
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, faultAt, faultOf, type Fault, type Schemas, type Trip } from '../lib/api';
     import { allowed, figure, measure, type Quantity, typedNumber } from '../lib/units';
-    import { SPECIES } from '../lib/words';
     import TextField from '../fields/TextField.svelte';
     import BaitFields from './BaitFields.svelte';
 
@@ -126,12 +126,6 @@
     function toggle(name: Schemas['Species'], on: boolean): void {
         species = on ? [...species, name] : species.filter((other) => other !== name);
     }
-
-    const WATERS: [Schemas['WaterKind'], string][] = [
-        ['fresh', 'fresh'],
-        ['brackish', 'brackish'],
-        ['salt', 'salt'],
-    ];
 </script>
 
 <form class="grid gap-x-5 gap-y-2 sm:grid-cols-4" onsubmit={plan} novalidate>
@@ -158,7 +152,7 @@
         <div>
             <label for="water-kind" class="quiet text-sm">Water</label>
             <select id="water-kind" class="select w-full text-base" bind:value={water}>
-                {#each WATERS as [value, text] (value)}<option {value}>{text}</option>{/each}
+                {#each kindsOf('waters') as { value, word } (value)}<option {value}>{word}</option>{/each}
             </select>
             {#if faultAt(faults, '/water')}<p class="text-error text-sm font-semibold">{faultAt(faults, '/water')}</p>{/if}
         </div>
@@ -194,7 +188,7 @@
     <fieldset class="sm:col-span-4">
         <legend class="quiet text-sm">For, in order of priority</legend>
         <div class="flex flex-wrap gap-x-5">
-            {#each aboard.locker?.species ?? [] as { species: name, name: text } (name)}
+            {#each kindsOf('species') as { value: name, word: text } (name)}
                 <label class="flex min-h-9 cursor-pointer items-center gap-2">
                     <input
                         type="checkbox"
@@ -222,13 +216,13 @@
     {#each species as name (name)}
         {@const i = limited.indexOf(name)}
         <TextField
-            label="Bag of {SPECIES[name]}"
+            label="Bag of {wordOf('species', name)}"
             bind:value={() => bags[name] ?? '', (text) => (bags[name] = text)}
             inputmode="numeric"
             fault={faultAt(faults, `/catch_limits/${i}/bag`)}
         />
         <TextField
-            label="Least length of {SPECIES[name]}, {measure(units, 'fish').unit}"
+            label="Least length of {wordOf('species', name)}, {measure(units, 'fish').unit}"
             bind:value={() => sizes[name] ?? '', (text) => (sizes[name] = text)}
             inputmode="decimal"
             fault={allowed(faultOf(faults, `/catch_limits/${i}/least_length`), units, 'fish')}

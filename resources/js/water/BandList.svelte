@@ -1,8 +1,8 @@
 <script lang="ts">
+    import { wordOf } from '../lib/catalogue';
     import { faultOf, type Fault, type Schemas } from '../lib/api';
     import type { Reading, WaterDesk } from './water.svelte';
     import { figure, shown, type Units } from '../lib/units';
-    import { SPECIES } from '../lib/words';
     import NumberField from '../fields/NumberField.svelte';
 
     /** The bands, whole: from where to where, why, how much they weigh; the captain's own in place of any. */
@@ -30,7 +30,7 @@
             >
                 <span class="swatch" style:background="var(--band-{i % 2})" style:border-color="var(--band-edge-{i % 2})"></span>
                 <span class="min-w-0 leading-tight">
-                    <b>{SPECIES[band.species]}</b>
+                    <b>{wordOf('species', band.species)}</b>
                     <b class="figure text-lg">{figure(units, 'depth', band.top)}–{shown(units, 'depth', band.bottom)}</b>
                     <span class="quiet text-sm"
                         >weight <span class="figure">{band.weight.toFixed(1)}</span>{band.own ? ', yours' : ''}</span
@@ -49,7 +49,7 @@
             {#if opened === band.species}
                 <div class="flex flex-wrap items-center gap-2 pt-1 pl-6">
                     <NumberField
-                        label="Top of the {SPECIES[band.species]} band"
+                        label="Top of the {wordOf('species', band.species)} band"
                         hideLabel
                         value={band.top}
                         change={(top) => void own(band.species, { top, bottom: band.bottom, weight: band.weight })}
@@ -58,7 +58,7 @@
                         fault={faultOf(faults, '/band/top')}
                     />
                     <NumberField
-                        label="Foot of the {SPECIES[band.species]} band"
+                        label="Foot of the {wordOf('species', band.species)} band"
                         hideLabel
                         before="to"
                         value={band.bottom}
@@ -68,7 +68,7 @@
                         fault={faultOf(faults, '/band/bottom')}
                     />
                     <NumberField
-                        label="Weight of the {SPECIES[band.species]} band"
+                        label="Weight of the {wordOf('species', band.species)} band"
                         hideLabel
                         before="weight"
                         value={band.weight}

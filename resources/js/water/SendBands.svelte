@@ -1,8 +1,8 @@
 <script lang="ts">
+    import { wordOf } from '../lib/catalogue';
     import { push } from 'svelte-spa-router';
     import type { Schemas } from '../lib/api';
     import { figure, shown, type Units } from '../lib/units';
-    import { SPECIES } from '../lib/words';
 
     /** The bands of the hour, and on to the planning table with them. */
     let {
@@ -29,7 +29,7 @@
             {slot.bands
                 .map(
                     (band) =>
-                        `${SPECIES[band.species]} ${figure(units, 'depth', band.top)}–${shown(units, 'depth', band.bottom)}`,
+                        `${wordOf('species', band.species)} ${figure(units, 'depth', band.top)}–${shown(units, 'depth', band.bottom)}`,
                 )
                 .join(', ')}.{/if}
     </p>

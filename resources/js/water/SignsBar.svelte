@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { kindsOf } from '../lib/catalogue';
     import type { Schemas } from '../lib/api';
     import type { WaterDesk } from './water.svelte';
 
@@ -6,24 +7,24 @@
     let { desk, signs }: { desk: WaterDesk; signs: Schemas['WaterSigns'] } = $props();
 
     const CHOICES = [
-        { sign: 'clarity', title: 'Water', values: ['clear', 'tinted', 'stained'] },
-        { sign: 'sky', title: 'Sky', values: ['clear', 'broken', 'overcast'] },
-        { sign: 'surface', title: 'Surface', values: ['calm', 'ripple', 'rough'] },
+        { sign: 'clarity', title: 'Water' },
+        { sign: 'sky', title: 'Sky' },
+        { sign: 'surface', title: 'Surface' },
     ] as const;
 </script>
 
 <div class="flex flex-wrap items-center gap-x-5 gap-y-1">
-    {#each CHOICES as { sign, title, values } (sign)}
+    {#each CHOICES as { sign, title } (sign)}
         <span class="flex items-center gap-1.5" role="group" aria-label={title}>
             <span class="quiet text-sm">{title}</span>
             <span class="join">
-                {#each values as value (value)}
+                {#each kindsOf(sign) as { value, word } (value)}
                     <button
                         type="button"
                         class="btn btn-sm join-item"
                         class:btn-neutral={signs[sign] === value}
                         aria-pressed={signs[sign] === value}
-                        onclick={() => void desk.note({ [sign]: signs[sign] === value ? null : value })}>{value}</button
+                        onclick={() => void desk.note({ [sign]: signs[sign] === value ? null : value })}>{word}</button
                     >
                 {/each}
             </span>

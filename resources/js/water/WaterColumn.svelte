@@ -1,11 +1,12 @@
 <script lang="ts">
+    import { wordOf } from '../lib/catalogue';
     import { scaleLinear } from 'd3-scale';
     import { line as curve } from 'd3-shape';
     import type { Schemas } from '../lib/api';
     import { thinned, type DepthScale } from '../views/scales';
     import { temperatureAt, type Reading } from './water.svelte';
     import { figure, measure, shown, type Units } from '../lib/units';
-    import { shortDay, SPECIES } from '../lib/words';
+    import { shortDay } from '../lib/words';
     import FishMarks from './FishMarks.svelte';
 
     /** The column of water: temperature by depth, what cools fast, the bands of the hour, fish as marked. A tap marks fish at its depth. */
@@ -170,7 +171,7 @@
     {/if}
     {#each named as { band, at: labelY } (band.species)}
         <text x={right - 6} y={labelY} text-anchor="end" class="band halo"
-            >{SPECIES[band.species]}
+            >{wordOf('species', band.species)}
             <tspan class="figure big">{figure(units, 'depth', band.top)}–{shown(units, 'depth', band.bottom)}</tspan></text
         >
     {/each}

@@ -1,6 +1,6 @@
 <script lang="ts">
+    import { wordOf } from '../lib/catalogue';
     import { figure, measure, shown, type Units } from '../lib/units';
-    import { SPECIES } from '../lib/words';
     import type { Reading } from './water.svelte';
 
     /** What the pictures of the water show, for who does not see them. */
@@ -13,7 +13,7 @@
         {#each reading.schedule as row (row.clock)}
             <tr
                 ><th scope="row">{row.clock}</th>{#each row.bands as band (band.species)}<td
-                        >{SPECIES[band.species]}
+                        >{wordOf('species', band.species)}
                         {figure(units, 'depth', band.top)} to {figure(units, 'depth', band.bottom)}</td
                     >{/each}</tr
             >

@@ -36,6 +36,28 @@ final class UnitsTest extends TestCase
         );
     }
 
+    public function test_a_pull_is_a_pound_s_weight_and_fish_are_measured_finer_than_water(): void
+    {
+        self::assertSame(
+            ['1 lb', '4.45 N', '31.5 in', '80 cm'],
+            [
+                Units::Us->say(Quantity::Pull, 0.45359237 * 9.80665),
+                number_format(Units::Metric->fromSi(Quantity::Pull, 0.45359237 * 9.80665), 2).' N',
+                Units::Us->say(Quantity::Fish, 0.80), Units::Metric->say(Quantity::Fish, 0.80),
+            ],
+        );
+        self::assertSame('2 m', Units::Metric->say(Quantity::Leader, 1.98), 'in words');
+        self::assertSame(2, Units::Metric->fieldPlaces(Quantity::Leader), 'as it was typed');
+        foreach (Units::cases() as $units) {
+            foreach (Quantity::cases() as $quantity) {
+                $typed = 3.0 + 10.0 ** -$units->fieldPlaces($quantity);
+                self::assertGreaterThanOrEqual(
+                    strlen($units->figure($quantity, $units->toSi($quantity, $typed))), strlen((string) $typed), $quantity->value,
+                );
+            }
+        }
+    }
+
     public function test_there_and_back(): void
     {
         foreach (Units::cases() as $units) {
