@@ -71,6 +71,12 @@ enum Units: string
         return $this === self::Us ? $us : $metric;
     }
 
+    /** Its unit as it stands beside a field, where there is little room. */
+    public function short(Quantity $quantity): string
+    {
+        return $quantity === Quantity::Colours ? 'col' : $this->unit($quantity);
+    }
+
     /** Its unit as a sentence says it, of many. */
     public function spoken(Quantity $quantity): string
     {

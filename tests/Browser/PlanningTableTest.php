@@ -205,6 +205,17 @@ final class PlanningTableTest extends BrowserTestCase
         );
     }
 
+    public function test_no_rod_s_panel_runs_over_its_edge(): void
+    {
+        $this->openSpread();
+        foreach (['P1', 'P3', 'P5', 'C1', 'C2'] as $rod) {
+            $this->click(".rail [data-holder={$rod}]");
+            $this->see("aside section[aria-label='Rod {$rod}'] [role=tabpanel] input");
+            $over = $this->js('const p = document.querySelector("aside section"); return p.scrollWidth - p.clientWidth');
+            self::assertSame(0, $over, $rod);
+        }
+    }
+
     public function test_nothing_is_asked_of_another_host_and_nothing_is_complained_of(): void
     {
         $this->openSpread();

@@ -143,14 +143,14 @@ final class CatalogueController
         ];
     }
 
-    /** @return array<string, array{unit: string, spoken: string, size: float, zero: float, places: int}> by quantity */
+    /** @return array<string, array{unit: string, short: string, spoken: string, size: float, zero: float, places: int}> */
     private static function measures(Units $units): array
     {
         $measures = [];
         foreach (Quantity::cases() as $quantity) {
             $measures[$quantity->value] = [
-                'unit' => $units->unit($quantity), 'spoken' => $units->spoken($quantity), 'size' => $units->size($quantity),
-                'zero' => $units->zero($quantity), 'places' => $units->fieldPlaces($quantity),
+                'unit' => $units->unit($quantity), 'short' => $units->short($quantity), 'spoken' => $units->spoken($quantity),
+                'size' => $units->size($quantity), 'zero' => $units->zero($quantity), 'places' => $units->fieldPlaces($quantity),
             ];
         }
 

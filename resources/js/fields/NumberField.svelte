@@ -105,7 +105,7 @@
             data-misread={misread || undefined}
             aria-describedby={wrong ? `${field}-wrong` : undefined}
         />
-        <span class="quiet w-6 text-sm">{unit ?? (quantity ? measure(units, quantity).unit : '')}</span>
+        <span class="quiet w-6 text-sm">{unit ?? (quantity ? measure(units, quantity).short : '')}</span>
     </span>
     {#if wrong}
         <p id="{field}-wrong" class="text-error col-span-full text-sm font-semibold">{wrong}</p>

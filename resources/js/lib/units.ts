@@ -6,6 +6,7 @@ export type Quantity = Schemas['Quantity'];
 
 interface Measure {
     unit: string;
+    short: string;
     spoken: string;
     toShown: (si: number) => number;
     toSi: (shown: number) => number;
@@ -17,10 +18,11 @@ let measures: Record<Units, ReadonlyMap<string, Measure>> | null = null;
 export function keepMeasures(told: Schemas['Catalogue']['units']): void {
     const read = (of: Schemas['Measures']): ReadonlyMap<string, Measure> =>
         new Map(
-            Object.entries(of).map(([quantity, { unit, spoken, size, zero, places }]) => [
+            Object.entries(of).map(([quantity, { unit, short, spoken, size, zero, places }]) => [
                 quantity,
                 {
                     unit,
+                    short,
                     spoken,
                     toShown: (si) => si / size + zero,
                     toSi: (shown) => (shown - zero) * size,
