@@ -34,7 +34,8 @@ final class MetricTest extends FeatureTestCase
             ['Distance 10.5 km, your limit 24.1 km.', 'Water temperature 18.9 °C, your limit 4.4 °C.'],
             array_column($go['whole'], 'sentence'),
         );
-        self::assertMatchesRegularExpression('/^\d+ km\/h$/', $go['hours'][0]['findings'][0]['said']);
+        ['name' => $name, 'figure' => $figure, 'unit' => $unit] = $go['hours'][0]['findings'][0];
+        self::assertMatchesRegularExpression('~^wind \d+ km/h$~', "{$name} {$figure} {$unit}");
         $wind = array_column($this->send('GET', '/boat/books/go', expect: 200)->json('rules'), null, 'key')['wind'];
         self::assertEqualsWithDelta([32.187, 'km/h'], [$wind['value'], $wind['unit']], 0.001);
         $this->send('PUT', '/boat/books/go', ['own' => ['wind' => 10]], 200);

@@ -10,7 +10,7 @@ use Admek\Core\Spread\Drafting\DraftedLine;
 use Admek\Core\Spread\Drafting\Drafter;
 use Admek\Core\Spread\Drafting\DraftTask;
 use Admek\Core\Spread\Drafting\LeftOut;
-use Admek\Core\Spread\Drafting\Water;
+use Admek\Core\Spread\Drafting\WantedWater;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Units\Units;
 use App\Http\Asked\AskedSpread;
@@ -32,7 +32,7 @@ final class DraftController
             $boat->riggingRules(),
         ));
         $units = Units::from($boat->units);
-        $now = new Water($bands, $asked->limits->reach);
+        $now = new WantedWater($bands, $asked->limits->reach);
         foreach ($asked->running()[0] as $line) {
             $now->put($line->depth());
         }

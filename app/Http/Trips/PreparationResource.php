@@ -125,14 +125,15 @@ final class PreparationResource
         $quantity = $finding->criterion->quantity();
 
         return [
-            'criterion' => $finding->criterion->value, 'verdict' => $finding->verdict->value,
-            'said' => match (true) {
+            'criterion' => $finding->criterion->value, 'name' => $finding->criterion->label(),
+            'verdict' => $finding->verdict->value, 'unit' => $quantity === null ? null : $units->unit($quantity),
+            'figure' => match (true) {
                 $finding->value === null => null,
                 $finding->criterion === Criterion::Front => is_finite($finding->value) ? TripClock::clock(
                     (int) $finding->value,
                 ) : 'no',
                 $quantity === null => $finding->value > 0.0 ? 'yes' : 'no',
-                default => $units->say($quantity, $finding->value),
+                default => $units->figure($quantity, $finding->value),
             },
             'sentence' => $finding->sentence()->in($units),
         ];

@@ -36,7 +36,7 @@ final readonly class Assignment
         array $bands, array $options, int $mostLines, int $boards = 0, LureReach $reach = new LureReach,
         RiggingRules $rigging = new RiggingRules,
     ): self {
-        $water = new Water($bands, $reach);
+        $water = new WantedWater($bands, $reach);
         $depths = $water->depths();
         $rods = [];
         while (count($rods) < min($mostLines, count($options))) {
@@ -75,7 +75,7 @@ final readonly class Assignment
      * @param  array<array-key, non-empty-list<Option>>  $options
      * @param  list<float>  $depths
      */
-    private static function bettered(array $rods, array $options, array $depths, Water $water, float $worth): self
+    private static function bettered(array $rods, array $options, array $depths, WantedWater $water, float $worth): self
     {
         for ($round = 0, $changed = true; $changed && $round < self::MOST_ROUNDS; $round++) {
             $changed = false;
@@ -123,7 +123,7 @@ final readonly class Assignment
      * @param  list<float>  $depths
      * @return array{option: Option, depth: float, gain: float, choice: int}
      */
-    private static function best(array $ways, array $depths, Water $water): array
+    private static function best(array $ways, array $depths, WantedWater $water): array
     {
         $best = null;
         $choice = 0;

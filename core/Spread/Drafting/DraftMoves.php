@@ -39,7 +39,7 @@ final readonly class DraftMoves
             if (Stack::shared($holder, $lines)) {
                 continue;
             }
-            $water = new Water($this->task->bands, $this->task->limits->reach);
+            $water = new WantedWater($this->task->bands, $this->task->limits->reach);
             foreach ($running as $line) {
                 if ($line->planned->holder !== $holder) {
                     $water->put($line->depth());
@@ -77,7 +77,7 @@ final readonly class DraftMoves
      * @param  non-empty-list<Option>  $ways
      * @return list<array{holder: string, option: Option, depth: float, gain: float}>
      */
-    private function elsewhere(string $holder, array $ways, Water $water): array
+    private function elsewhere(string $holder, array $ways, WantedWater $water): array
     {
         $places = [];
         $last = -INF;

@@ -38,7 +38,7 @@ final readonly class DraftRigging
             }
             ['option' => $option] = $rod;
             $band = (
-                new Water($this->task->bands, $this->task->limits->reach)
+                new WantedWater($this->task->bands, $this->task->limits->reach)
             )->bandAt($depths[$holder->code]) ?? $this->task->bands[0];
             $lure = self::lure($unused, $band, $option->dives);
             $unused = array_values(array_filter($unused, static fn (DescribedLure $other): bool => $other !== $lure));

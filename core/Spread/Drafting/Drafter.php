@@ -123,7 +123,7 @@ final readonly class Drafter
     {
         $missed = [];
         foreach ($holders as $holder) {
-            $water = new Water($task->bands, $task->limits->reach);
+            $water = new WantedWater($task->bands, $task->limits->reach);
             $depth = 0.0;
             foreach ($running as $line) {
                 $line->planned->holder === $holder ? $depth = $line->depth() : $water->put($line->depth());
@@ -158,7 +158,7 @@ final readonly class Drafter
      */
     private function asDraft(DraftTask $task, Assignment $assigned, array $lines, array $running, array $leftOut): Draft
     {
-        $water = new Water($task->bands, $task->limits->reach);
+        $water = new WantedWater($task->bands, $task->limits->reach);
         $drafted = [];
         foreach ($running as $line) {
             $holder = $line->planned->holder;

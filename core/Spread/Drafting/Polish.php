@@ -63,7 +63,7 @@ final readonly class Polish
     {
         $control = $planned->rig->control();
         $covered = function (float $depth) use ($running, $at): float {
-            $water = new Water($this->task->bands, $this->task->limits->reach);
+            $water = new WantedWater($this->task->bands, $this->task->limits->reach);
             foreach ($running as $i => $line) {
                 $water->put($i === $at ? $depth : $line->depth());
             }

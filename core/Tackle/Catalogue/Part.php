@@ -10,24 +10,24 @@ use Admek\Core\Tackle\Described\LineFigure;
 final readonly class Part
 {
     /** @param  list<Field>  $fields */
-    private function __construct(public Mark $mark, public array $fields)
+    private function __construct(public PartSign $mark, public array $fields)
     {
     }
 
-    public static function of(Mark $mark, Field ...$fields): self
+    public static function of(PartSign $mark, Field ...$fields): self
     {
         return new self($mark, array_values($fields));
     }
 
     public static function rodTip(): self
     {
-        return self::of(Mark::Tip, Field::beside(LineFigure::TipHeight, 'Rod tip above the water'));
+        return self::of(PartSign::Tip, Field::beside(LineFigure::TipHeight, 'Rod tip above the water'));
     }
 
     public static function board(): self
     {
         return self::of(
-            Mark::Board,
+            PartSign::Board,
             Field::pick(Pick::Board, 'Board'),
             Field::beside(LineFigure::BoardOut, 'Line out to the board', before: 'at'),
         );
@@ -36,7 +36,7 @@ final readonly class Part
     public static function mastBoard(): self
     {
         return self::of(
-            Mark::Board, Field::pick(Pick::Board, 'Board'),
+            PartSign::Board, Field::pick(Pick::Board, 'Board'),
             Field::beside(LineFigure::BoardOut, 'Tow line to the board', before: 'at'),
             Field::figure(LineFigure::ClipOut, 'clip, along the tow line'),
         );
@@ -45,17 +45,17 @@ final readonly class Part
     /** The line on the reel, with what is let out of it. */
     public static function line(Field ...$fields): self
     {
-        return self::of(Mark::Span, Field::pick(Pick::Reel, 'Reel'), ...$fields);
+        return self::of(PartSign::Span, Field::pick(Pick::Reel, 'Reel'), ...$fields);
     }
 
     public static function weight(Field ...$fields): self
     {
-        return self::of(Mark::Weight, ...$fields);
+        return self::of(PartSign::Weight, ...$fields);
     }
 
     public static function span(Field ...$fields): self
     {
-        return self::of(Mark::Span, ...$fields);
+        return self::of(PartSign::Span, ...$fields);
     }
 
     /**
@@ -68,7 +68,7 @@ final readonly class Part
         return [
             self::span(Field::pick(Pick::Attractor, 'Flasher or dodger')),
             self::span(Field::pick(Pick::Leader, $leader), Field::beside(LineFigure::LeaderLength, "{$leader} length")),
-            self::of(Mark::Hook, Field::pick(Pick::Lure, 'Lure')),
+            self::of(PartSign::Hook, Field::pick(Pick::Lure, 'Lure')),
         ];
     }
 }

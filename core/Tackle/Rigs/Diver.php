@@ -7,9 +7,9 @@ namespace Admek\Core\Tackle\Rigs;
 use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\Catalogue\Entry;
 use Admek\Core\Tackle\Catalogue\Field;
-use Admek\Core\Tackle\Catalogue\Mark;
 use Admek\Core\Tackle\Catalogue\Outfitter;
 use Admek\Core\Tackle\Catalogue\Part;
+use Admek\Core\Tackle\Catalogue\PartSign;
 use Admek\Core\Tackle\Catalogue\Pick;
 use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
@@ -61,7 +61,7 @@ final readonly class Diver extends SoleRig
                 Part::rodTip(),
                 Part::line(Field::beside(LineFigure::LetOut, 'Let out to the diver', self::range())),
                 Part::of(
-                    Mark::Diver,
+                    PartSign::Diver,
                     Field::pick(Pick::Diver, 'Diver'),
                     Field::beside(LineFigure::Dial, 'Dial', before: 'dial'),
                     Field::pick(Pick::DialSide, 'Side the dial works to'),

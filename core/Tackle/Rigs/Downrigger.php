@@ -7,9 +7,9 @@ namespace Admek\Core\Tackle\Rigs;
 use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\Catalogue\Entry;
 use Admek\Core\Tackle\Catalogue\Field;
-use Admek\Core\Tackle\Catalogue\Mark;
 use Admek\Core\Tackle\Catalogue\Outfitter;
 use Admek\Core\Tackle\Catalogue\Part;
+use Admek\Core\Tackle\Catalogue\PartSign;
 use Admek\Core\Tackle\Catalogue\Pick;
 use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Catalogue\RuleOfThumb;
@@ -77,7 +77,7 @@ final readonly class Downrigger extends SoleRig
                 cableOf: $outfit->line->holder->code,
             ),
             [
-                Part::of(Mark::Tip, Field::pick(Pick::Boom, 'boom end')),
+                Part::of(PartSign::Tip, Field::pick(Pick::Boom, 'boom end')),
                 Part::line(),
                 Part::weight(
                     Field::pick(Pick::Ball, 'Ball'), Field::beside(LineFigure::LetOut, 'Cable on the counter', self::cableOut()),
@@ -113,7 +113,7 @@ final readonly class Downrigger extends SoleRig
                 );
             },
             [
-                Part::of(Mark::Tip, Field::pick(Pick::RidesOn, 'Rigger it rides on')),
+                Part::of(PartSign::Tip, Field::pick(Pick::RidesOn, 'Rigger it rides on')),
                 Part::line(),
                 Part::weight(Field::figure(LineFigure::Above, 'release above the ball')),
                 Part::span(Field::figure(LineFigure::Lead, 'lead, release to lure')),

@@ -10,20 +10,10 @@
 
     const VERDICT: Record<Schemas['Verdict'], string> = { go: 'Go', caution: 'Caution', unknown: 'Not known', no_go: 'No-go' };
     const PHASE: Record<Schemas['TripPhase'], string> = { way_out: 'out', fishing: 'on the ground', way_home: 'home' };
-    const NAME: Record<Schemas['GoFinding']['criterion'], string> = {
-        wind: 'wind',
-        gust: 'gust',
-        wave: 'height',
-        visibility: 'visibility',
-        lightning: 'lightning',
-        front: 'front',
-        water_temperature: 'water',
-        distance: 'from port',
-    };
     /** Told beside the figure, so that colour is a help only. */
     const SIGN: Record<Schemas['Verdict'], string> = { go: '', caution: '!', unknown: '?', no_go: '✕' };
 
-    const criteria = $derived(go.hours[0]?.findings.map(({ criterion }) => criterion) ?? []);
+    const criteria = $derived(go.hours[0]?.findings ?? []);
     const phases = $derived(
         go.hours.reduce<{ phase: Schemas['TripPhase']; hours: number }[]>((all, { phase }) => {
             const last = all.at(-1);
@@ -32,12 +22,6 @@
                 : [...all, { phase, hours: 1 }];
         }, []),
     );
-    const bare = (said: string | null) => said?.replace(/ (mph|km\/h|ft|m|mi|km)$/, '') ?? '';
-    const unitOf = (criterion: string) =>
-        go.hours
-            .flatMap(({ findings }) => findings)
-            .find((finding) => finding.criterion === criterion && finding.said)
-            ?.said?.match(/ (mph|km\/h|ft|m|mi|km)$/)?.[1] ?? '';
     let opened: 'forecast' | 'limits' | null = $state(null);
 </script>
 
@@ -70,14 +54,14 @@
             </tr>
         </thead>
         <tbody>
-            {#each criteria as criterion, row (criterion)}
+            {#each criteria as { criterion, name, unit }, row (criterion)}
                 <tr>
-                    <th scope="row">{NAME[criterion]} <span class="quiet">{unitOf(criterion)}</span></th>
+                    <th scope="row">{name} <span class="quiet">{unit}</span></th>
                     {#each go.hours as hour (hour.clock)}
                         {@const finding = hour.findings[row]}
                         {#if finding}
                             <td class={finding.verdict} title={finding.sentence}
-                                >{bare(finding.said)}{#if SIGN[finding.verdict] && criterion !== 'front'}<span class="sign"
+                                >{finding.figure}{#if SIGN[finding.verdict] && criterion !== 'front'}<span class="sign"
                                         >{SIGN[finding.verdict]}</span
                                     >{/if}</td
                             >

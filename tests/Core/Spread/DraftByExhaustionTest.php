@@ -11,7 +11,7 @@ use Admek\Core\Spread\Drafting\DraftTask;
 use Admek\Core\Spread\Drafting\LeftOut;
 use Admek\Core\Spread\Drafting\Option;
 use Admek\Core\Spread\Drafting\Pattern;
-use Admek\Core\Spread\Drafting\Water;
+use Admek\Core\Spread\Drafting\WantedWater;
 use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
@@ -131,7 +131,7 @@ final class DraftByExhaustionTest extends TestCase
         }
         $best = $least;
         foreach ($combined as $lines) {
-            $water = new Water($task->bands);
+            $water = new WantedWater($task->bands);
             foreach ($lines as $line) {
                 $water->put($line->depth());
             }

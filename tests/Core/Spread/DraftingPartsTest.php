@@ -16,7 +16,7 @@ use Admek\Core\Spread\Drafting\DraftTask;
 use Admek\Core\Spread\Drafting\Option;
 use Admek\Core\Spread\Drafting\Pattern;
 use Admek\Core\Spread\Drafting\Role;
-use Admek\Core\Spread\Drafting\Water;
+use Admek\Core\Spread\Drafting\WantedWater;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\SpreadSolver;
 use PHPUnit\Framework\TestCase;
@@ -32,7 +32,7 @@ final class DraftingPartsTest extends TestCase
         for ($round = 0; $round < 50; $round++) {
             $top = $random->getInt(0, 300) / 10;
             $bottom = $top + $random->getInt(20, 200) / 10;
-            $water = new Water([new DraftBand(Species::King, $top, $bottom)]);
+            $water = new WantedWater([new DraftBand(Species::King, $top, $bottom)]);
             $depths = [];
             for ($i = $random->getInt(0, 6); $i > 0; $i--) {
                 $depths[] = $random->getInt(0, 600) / 10;
@@ -46,7 +46,7 @@ final class DraftingPartsTest extends TestCase
 
     public function test_a_lure_put_and_taken_leaves_the_water_as_it_was(): void
     {
-        $water = new Water([new DraftBand(Species::King, 10.0, 20.0, 2.0), new DraftBand(Species::LakeTrout, 30.0, 34.0)]);
+        $water = new WantedWater([new DraftBand(Species::King, 10.0, 20.0, 2.0), new DraftBand(Species::LakeTrout, 30.0, 34.0)]);
         $gains = static fn (): array => array_map($water->gain(...), [5.0, 9.0, 12.0, 15.0, 19.0, 31.0, 40.0]);
         $before = $gains();
         $water->put(12.0);
@@ -67,7 +67,7 @@ final class DraftingPartsTest extends TestCase
 
     public function test_the_weight_of_a_band_is_shared_over_its_feet(): void
     {
-        $water = new Water([new DraftBand(Species::King, 10.0, 30.0, 1.0), new DraftBand(Species::Coho, 40.0, 42.0, 1.0)]);
+        $water = new WantedWater([new DraftBand(Species::King, 10.0, 30.0, 1.0), new DraftBand(Species::Coho, 40.0, 42.0, 1.0)]);
 
         self::assertEqualsWithDelta(0.5, $water->gain(40.3), 0.02, 'the narrow band is had whole by one lure');
         self::assertEqualsWithDelta(0.5 * (LureReach::ABOVE + LureReach::BELOW) / 20.0, $water->gain(20.0), 0.01);
@@ -166,7 +166,7 @@ final class DraftingPartsTest extends TestCase
      */
     private function covered(array $bands, array $depths): float
     {
-        $water = new Water($bands);
+        $water = new WantedWater($bands);
         array_map($water->put(...), $depths);
 
         return $water->covered();

@@ -19,7 +19,7 @@ use Admek\Core\Spread\Check\Coverage;
 use Admek\Core\Spread\Check\FishOn;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Drafting\DraftBand;
-use Admek\Core\Spread\Drafting\Water;
+use Admek\Core\Spread\Drafting\WantedWater;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Trip\ChoreRules;
@@ -53,7 +53,7 @@ final class OwnRulesTest extends TestCase
     {
         $wide = $this->limits(['serves_above' => 2.0, 'serves_below' => 4.0]);
         self::assertEqualsWithDelta(0.6, Coverage::of(10.0, 20.0, [14.0], $wide->reach)->share(), 1e-9);
-        $water = new Water([new DraftBand(Species::King, 10.0, 20.0)], $wide->reach);
+        $water = new WantedWater([new DraftBand(Species::King, 10.0, 20.0)], $wide->reach);
         $water->put(14.0);
         self::assertEqualsWithDelta(0.6, $water->covered(), 0.03);
         self::assertEquals($wide->reach, $wide->withBands(['king' => [1.0, 2.0]])->reach, 'it stays with other bands');

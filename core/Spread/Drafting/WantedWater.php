@@ -7,7 +7,7 @@ namespace Admek\Core\Spread\Drafting;
 use Admek\Core\Spread\Check\LureReach;
 
 /** The bands cut into thin layers, each with what a first, second or third lure there is worth. */
-final class Water
+final class WantedWater
 {
     /** m of a layer. */
     private const LAYER = 0.25;

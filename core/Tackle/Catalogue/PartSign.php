@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Tackle\Catalogue;
 
 /** What stands for a part where a rig is drawn as a string from rod tip to hook. */
-enum Mark: string
+enum PartSign: string
 {
     case Tip = 'tip';
     case Board = 'board';
