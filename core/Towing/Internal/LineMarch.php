@@ -60,8 +60,8 @@ final class LineMarch
         $aft = $stream->aft;
         $starboard = $stream->starboard;
         $last = count($depths) - 1;
-        [$u, $v] = [$aft[0], $starboard[0]];
-        $base = $baseV = $top = $gu = $gv = 0.0;
+        [$u, $v] = [$base, $baseV] = [$aft[0], $starboard[0]];
+        $top = $gu = $gv = 0.0;
         [$above, $below] = [-INF, INF];
         $nx = $ny = $nz = 0.0;
         [$x, $y, $z, $fx, $fy, $fz] = [$march->x, $march->y, $march->z, $march->fx, $march->fy, $march->fz];
@@ -77,7 +77,7 @@ final class LineMarch
             }
             // On the surface itself, the side the line is heading for decides whether it has water around it.
             $wet = $z > self::ON_BOUNDARY || ($z >= -self::ON_BOUNDARY && $fz <= 0.0);
-            if ($wet && ! $uniform) {
+            if ($wet && $last > 0) {
                 // The layer the step goes through, the one it is heading for where it starts on a boundary.
                 $k = -1;
                 while ($k < $last && $z > $depths[$k + 1] + ($fz > 0.0 ? self::ON_BOUNDARY : -self::ON_BOUNDARY)) {
