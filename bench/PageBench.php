@@ -215,8 +215,10 @@ final class PageBench
     {
         $handle = curl_init($url);
         assert($handle instanceof CurlHandle);
+        $origin = 'http://'.parse_url($url, PHP_URL_HOST).':'.parse_url($url, PHP_URL_PORT);
         curl_setopt_array($handle, [
-            CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Content-Type: application/json'], CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Content-Type: application/json', "Origin: {$origin}"],
+            CURLOPT_RETURNTRANSFER => true,
         ]);
 
         return $handle;

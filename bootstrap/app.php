@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\ClosedAnswers;
+use App\Http\Middleware\OwnPage;
 use App\Http\Problem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -19,6 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        $middleware->prepend([ClosedAnswers::class, OwnPage::class]);
         // Each route bounds what it takes: 256 kB of JSON, or a file by its kind.
         $middleware->remove(ValidatePostSize::class);
         // The API's bodies are cleaned as they are read.
@@ -31,9 +34,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontReport(
             [\Admek\Core\InvalidValue::class, \Admek\Core\Towing\CannotTow::class, \App\Models\Conflict::class],
         );
-        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
-        $exceptions->render(
-            static fn (Throwable $error, Request $request) => $request->is('api/*') ? Problem::from($error) : null,
-        );
+        // By the path as it came: one with broken letters matches no pattern.
+        $api = static fn (Request $request): bool => str_starts_with($request->getPathInfo(), '/api/');
+        $exceptions->shouldRenderJsonWhen($api);
+        $exceptions->render(static fn (Throwable $error, Request $request) => $api($request) ? Problem::from($error) : null);
     })
     ->create();

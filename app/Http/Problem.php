@@ -102,6 +102,8 @@ final class Problem
             404 => 'Not found',
             405 => 'Not done here',
             413 => 'Too large',
+            415 => 'Not JSON',
+            421 => 'Somebody else’s name',
             default => 'Refused',
         };
     }

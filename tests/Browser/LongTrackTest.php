@@ -68,7 +68,9 @@ final class LongTrackTest extends TestCase
         $address = "http://127.0.0.1:{$app->port}/api/structures/file?name=season.gpx";
         $answer = file_get_contents($address, false, stream_context_create(['http' => [
             'method' => 'PUT', 'content' => (string) file_get_contents($path), 'ignore_errors' => true, 'timeout' => 60,
-            'header' => ['Content-Type: application/octet-stream', 'Accept: application/json'],
+            'header' => [
+                'Content-Type: application/octet-stream', 'Accept: application/json', "Origin: http://127.0.0.1:{$app->port}",
+            ],
         ]]));
         preg_match('/ (\d{3}) /', $http_response_header[0] ?? '', $status);
 

@@ -60,7 +60,12 @@ final class UnreadableRequestsTest extends FeatureTestCase
     public function test_a_form_is_not_json(): void
     {
         $this->seedDemo();
-        $this->call('POST', '/api/trips', ['date' => '2031-01-01'])->assertStatus(400);
+        $this->call('POST', '/api/trips', ['date' => '2031-01-01'])->assertStatus(415);
+        foreach (['text/plain; x=/json', 'application/x-www-form-urlencoded', 'application/jsonp', ''] as $type) {
+            $server = ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => $type];
+            $this->call('PUT', '/api/trips/{next}/bands', server: $server, content: '{"bands":[]}')->assertStatus(415);
+        }
+        self::assertNotSame(0, $this->demoTrip()->bands()->count(), 'nothing is emptied so');
     }
 
     public function test_the_wrong_method_is_refused(): void

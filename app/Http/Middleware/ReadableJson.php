@@ -33,7 +33,10 @@ final class ReadableJson
             if (strlen($body) > self::MOST_BYTES) {
                 throw new HttpException(413, sprintf('The request must be at most %d kB.', self::MOST_BYTES / 1024));
             }
-            $read = $request->isJson() ? json_decode($body, true, self::DEEPEST) : null;
+            if (! self::isJson($request)) {
+                throw new HttpException(415, 'The request must be application/json.');
+            }
+            $read = json_decode($body, true, self::DEEPEST);
             if (! is_array($read)) {
                 throw new HttpException(
                     400, sprintf('The request must be a JSON object, nested at most %d deep.', self::DEEPEST),
@@ -43,6 +46,12 @@ final class ReadableJson
         }
 
         return $next($request);
+    }
+
+    /** Said in so many words: a page of somebody else's may send text as what it likes, but not as JSON. */
+    private static function isJson(Request $request): bool
+    {
+        return strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0])) === 'application/json';
     }
 
     /**

@@ -35,6 +35,7 @@ abstract class FeatureTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
+        $this->withServerVariables(['HTTP_ORIGIN' => 'http://localhost']);
         $this->putIn('empty', fn () => $this->command('migrate', ['--force' => true]));
     }
 

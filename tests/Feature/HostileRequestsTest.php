@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\Support\FeatureTestCase;
+use Tests\Support\HostileRequests;
+use Tests\Support\WellMeant;
+
+/** Whatever is sent, the answer is a decision, in JSON where JSON was asked for, and the data stays whole. */
+final class HostileRequestsTest extends FeatureTestCase
+{
+    public function test_no_request_breaks_the_server_or_what_it_keeps(): void
+    {
+        $this->seedDemo();
+        $tables = [
+            'trip' => 'trips', 'spread' => 'spreads', 'id' => 'lures', 'structure' => 'structures',
+            'template' => 'spread_templates',
+        ];
+        $ids = array_map(static fn (string $table): int => (int) DB::table($table)->max('id'), $tables);
+        $like = WellMeant::bodies($this->demoSpread(), $this->send('GET', '/trips/new', expect: 200)->json());
+        $broken = [];
+        $requests = (new HostileRequests((int) (getenv('HOSTILE_SEED') ?: 20261126), $like))->many(
+            (int) (getenv('HOSTILE') ?: 700), $ids,
+        );
+        foreach ($requests as $i => [$method, $path, $type, $body]) {
+            $server = ['HTTP_ACCEPT' => 'application/json'] + ($type === '' ? [] : ['CONTENT_TYPE' => $type]);
+            $response = $this->call($method, "/api{$path}", server: $server, content: $body);
+            $status = $response->getStatusCode();
+            if ($status >= 500 || ($status >= 400 && json_decode((string) $response->getContent()) === null)) {
+                $broken[] = "{$i} {$method} {$path} [{$type}] ".substr($body, 0, 300)." → {$status} "
+                    .substr($response->exception?->getMessage() ?? '', 0, 200);
+            }
+        }
+
+        self::assertSame([], $broken);
+        self::assertSame('ok', DB::selectOne('pragma integrity_check')->integrity_check);
+        self::assertSame([], DB::select('pragma foreign_key_check'));
+        $this->send('GET', '/boat', expect: 200);
+        $this->send('GET', '/trips', expect: 200);
+        $this->send('GET', '/locker', expect: 200);
+        $this->send('GET', '/chart', expect: 200);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+/** Bodies the demo world takes, by method and path of the contract: what requests nobody means well by are spoilt from. */
+final class WellMeant
+{
+    /**
+     * @param  array<string, mixed>  $spread  as GET /spreads/{spread} answers
+     * @param  array<string, mixed>  $trip  as GET /trips/new answers
+     * @return array<string, mixed>
+     */
+    public static function bodies(array $spread, array $trip): array
+    {
+        $plan = array_intersect_key($spread, array_flip(['speed', 'lines', 'school', 'setting_order']));
+        $holder = $spread['lines'][0]['holder_id'];
+        $asked = ['speed' => $spread['speed'], 'lines' => $spread['lines']];
+        $trip = ['ground' => 'Dunmarl Bank', 'species' => ['king']] + $trip;
+        $reading = [['depth' => 0.0, 'celsius' => 18.0], ['depth' => 20.0, 'celsius' => 8.0]];
+        $pass = ['places' => [[45.31, -38.4], [45.32, -38.39], [45.33, -38.41]], 'speed' => 1.0];
+
+        return [
+            'POST /trips' => $trip, 'PUT /trips/{trip}' => $trip,
+            'POST /locker/{list}' => ['name' => 'Borrowed', 'kind' => 'medium_spoon', 'finish' => 'copper'],
+            'PUT /locker/{list}/{id}' => ['name' => 'Borrowed', 'kind' => 'medium_spoon', 'finish' => 'copper'],
+            'PUT /boat/clock' => ['timezone' => 'UTC'],
+            'PUT /boat/books/{book}' => ['own' => ['wind' => 12], 'back' => ['wave']],
+            'POST /trips/{trip}/chores' => ['what' => 'Bread', 'at' => -240, 'minutes' => 5, 'owner' => 'mate'],
+            'PUT /trips/{trip}/stores' => ['key' => 'ice', 'aboard' => 4],
+            'PUT /trips/{trip}/forecast' => ['source' => 'typed', 'issued' => null, 'hours' => [[
+                'at' => 360, 'wind' => 4.0, 'gust' => 6.0, 'from' => 220, 'wave' => 0.4, 'visibility' => 9000,
+                'lightning' => false, 'front' => null,
+            ]]],
+            'POST /trips/{trip}/forecast/file' => ['text' => "time,wind mph,gust\n06:00,8,11\n07:00,9,12\n"],
+            'PUT /trips/{trip}/water/temperatures' => ['source' => 'probe', 'readings' => $reading],
+            'POST /trips/{trip}/water/temperatures' => ['text' => "0 65\n20 62\n50 48\n"],
+            'POST /trips/{trip}/water/marks' => ['depth' => 12.0, 'count' => 3, 'tight' => false, 'size' => 'medium'],
+            'PUT /trips/{trip}/water/signs' => ['clarity' => 'clear', 'current_surface' => 0.2],
+            'PUT /trips/{trip}/water/choices' => [
+                'band' => ['species' => 'king', 'top' => 12.0, 'bottom' => 20.0, 'weight' => 2],
+            ],
+            'POST /structures' => ['name' => 'Hump', 'kind' => 'hump', 'places' => [[45.3, -38.4]]],
+            'POST /trips/{trip}/pass' => $pass, 'PUT /trips/{trip}/pass' => ['name' => 'east'] + $pass,
+            'POST /trips/{trip}/bites' => [
+                'uuid' => '018f0000-0000-7000-8000-000000000001', 'spread_id' => $spread['id'],
+                'bitten_at' => '2026-11-27T09:00:00Z', 'holder_id' => $holder, 'species' => 'king', 'outcome' => 'landed',
+                'length' => 0.8, 'weight' => 7.0, 'note' => 'x',
+            ] + $asked,
+            'PUT /spreads/{spread}' => ['version' => $spread['version']] + $plan,
+            'POST /spreads/{spread}/preview' => [
+                'what_if' => ['speed' => 1.2, 'turn' => ['radius' => 80, 'side' => 'port']],
+            ] + $asked,
+            'POST /spreads/{spread}/reach' => ['depth' => 15.0, 'holder_ids' => [$holder]] + $asked,
+            'POST /spreads/{spread}/rig' => ['holder_id' => $holder, 'presentation' => 'flat', 'board' => 'none'] + $asked,
+            'POST /spreads/{spread}/cures' => $asked,
+            'POST /spreads/{spread}/rod' => ['holder_id' => $holder] + $asked,
+            'POST /spreads/{spread}/safe-limits' => ['lines' => array_slice($spread['lines'], 0, 1)] + $asked,
+            'POST /spreads/{spread}/setting' => ['lines' => array_slice($spread['lines'], 0, 2)] + $plan,
+            'POST /spreads/{spread}/soundings' => ['holder_id' => $holder, 'depth' => 9.0, 'method' => 'sonar'] + $asked,
+            'PUT /trips/{trip}/bands' => ['bands' => [['species' => 'king', 'top' => 10.0, 'bottom' => 20.0, 'weight' => 1]]],
+            'PUT /trips/{trip}/bottom' => [
+                'bottom' => 40.0, 'clearance' => 1.0, 'structure' => 0.5, 'profile' => "0 30\n500 20\n",
+            ],
+            'POST /templates' => ['name' => 'Kept', 'species' => 'king', 'season' => 'spring'] + $plan,
+        ];
+    }
+}
