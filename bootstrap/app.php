@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\ClosedAnswers;
+use App\Http\Middleware\Keeping;
 use App\Http\Middleware\OwnPage;
+use App\Http\Middleware\ReadableJson;
 use App\Http\Problem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -26,7 +28,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(ValidatePostSize::class);
         // The API's bodies are cleaned as they are read.
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
-        $middleware->api(prepend: [App\Http\Middleware\ReadableJson::class]);
+        // Kept from before the first row is read.
+        $middleware->api(prepend: [ReadableJson::class, Keeping::class]);
         // One origin, no cookies: the page keeps no session with the server.
         $middleware->group('web', []);
     })

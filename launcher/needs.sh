@@ -63,7 +63,7 @@ need_build() {
     sum_of_sources >public/build/.admek-stamp
 }
 
-need_folders() { mkdir -p data bootstrap/cache storage/logs storage/framework/views storage/framework/cache; }
+need_folders() { mkdir -p "$DATA" bootstrap/cache storage/logs storage/framework/views storage/framework/cache; }
 
 need_browser() {
     command -v chromium >/dev/null && command -v chromedriver >/dev/null || install_packages chromium chromium-driver

@@ -10,6 +10,7 @@ use App\Models\Conflict;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -41,10 +42,28 @@ final class Problem
                 self::title($error->getStatusCode()),
                 $error->getMessage() ?: self::title($error->getStatusCode()),
             ),
+            $error instanceof PDOException => self::unkept($error),
             default => self::respond(
                 500, 'Something broke', 'The server could not finish this. Nothing was saved; the reason is in its log.',
             ),
         };
+    }
+
+    /** What SQLite could not do, by its result code (https://www.sqlite.org/rescode.html). */
+    private static function unkept(PDOException $error): JsonResponse
+    {
+        [$status, $title, $detail] = match ((int) ($error->errorInfo[1] ?? $error->getCode())) {
+            5, 6 => [503, 'Busy', 'Another change is being kept just now. Nothing was saved; try again.'],
+            13 => [507, 'Disk full', 'The disk the data is on is full. Nothing was saved; make room and try again.'],
+            8, 14 => [
+                507, 'Not to be written', 'The data, or its folder, may not be written. Nothing was saved; see who owns it.',
+            ],
+            default => [
+                500, 'Something broke', 'The data could not be read or written. Nothing was saved; the reason is in the log.',
+            ],
+        };
+
+        return self::respond($status, $title, $detail);
     }
 
     /** @param  list<array{pointer: string, detail: string}>  $errors */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use Admek\Core\Towing\Doubt\KeptDoubts;
+use App\Database\DataFile;
+use App\Database\ImmediateConnector;
 use App\Forecasts\ForecastSource;
 use App\Forecasts\StandInForecasts;
 use App\Models\Boat;
@@ -19,6 +21,11 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
+        $this->app->bind(DataFile::class, fn (): DataFile => new DataFile(
+            Config::string('database.connections.sqlite.database'),
+            array_keys($this->app->make('migrator')->getMigrationFiles(database_path('migrations'))),
+        ));
         // One database is one boat's.
         $this->app->bind(
             Boat::class, static fn (): Boat => Boat::query()->first() ?? throw new NotFoundHttpException('There is no boat yet.'),

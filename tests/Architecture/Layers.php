@@ -18,7 +18,8 @@ final class Layers
     private const SPREAD = ['Plan', 'Run', 'Check', 'Cure', 'Card', 'Drafting'];
 
     private const APP = [
-        'Models', 'Outfitting', 'Forecasts', 'Rigging', 'Preparing', 'Reading', 'Files', 'Http', 'Console', 'Providers',
+        'Database', 'Models', 'Outfitting',
+        'Forecasts', 'Rigging', 'Preparing', 'Reading', 'Files', 'Http', 'Console', 'Providers',
     ];
 
     private const HTTP = ['Asked', 'Boat', 'Locker', 'Trips', 'Water', 'Ground', 'Previews', 'Spreads', 'Middleware'];

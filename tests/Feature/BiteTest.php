@@ -72,6 +72,7 @@ final class BiteTest extends FeatureTestCase
     {
         yield 'no id of its own' => [['uuid' => 'x'], '/uuid'];
         yield 'no time' => [['bitten_at' => 'dawn'], '/bitten_at'];
+        yield 'no time anybody fished' => [['bitten_at' => '0001-01-01T00:00:00Z'], '/bitten_at'];
         yield 'a rod that is not out' => [['holder_id' => 99], '/holder_id'];
         yield 'an unknown fish' => [['species' => 'kraken'], '/species'];
         yield 'an unknown outcome' => [['outcome' => 'eaten'], '/outcome'];

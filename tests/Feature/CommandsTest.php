@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Admek\Core\Towing\Internal\LineMarch;
-use App\Models\Bite;
 use App\Models\Boat;
 use Illuminate\Database\Eloquent\Model;
 use Symfony\Component\Process\Process;
@@ -27,31 +26,6 @@ final class CommandsTest extends FeatureTestCase
             $this->demoTrip('past')->date->format('Y-m-d'),
             'a trip with bites is history',
         );
-    }
-
-    public function test_a_backup_holds_everything_and_restores_it(): void
-    {
-        $this->seedDemo();
-        $backup = "{$this->database}.backup";
-        self::assertSame(0, $this->command('admek:backup', ['file' => $backup]));
-        self::assertSame(1, $this->command('admek:backup', ['file' => $backup]));
-        Bite::query()->delete();
-        self::assertSame(0, $this->command('admek:restore', ['file' => $backup]));
-        $this->app->make('db')->purge();
-
-        self::assertSame(7, Bite::query()->count());
-        $kept = glob("{$this->database}.before-*") ?: [];
-        self::assertCount(1, $kept);
-        array_map(unlink(...), [$backup, ...$kept]);
-    }
-
-    public function test_what_is_no_backup_is_not_restored(): void
-    {
-        $this->seedDemo();
-        self::assertSame(1, $this->command('admek:restore', ['file' => __FILE__]));
-        self::assertSame(1, $this->command('admek:restore', ['file' => '/nowhere']));
-
-        self::assertSame(7, Bite::query()->count());
     }
 
     public function test_php_can_hold_every_class_that_is_listed_for_it(): void

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Database\DataFile;
+use App\Database\ServingLock;
 use Illuminate\Console\Command;
-use PDO;
-use PDOException;
+use RuntimeException;
 
 final class RestoreCommand extends Command
 {
@@ -14,40 +15,36 @@ final class RestoreCommand extends Command
 
     protected $description = 'Put a backup in place of the data; what was there is kept beside it';
 
-    public function handle(): int
+    public function handle(DataFile $data): int
     {
-        $file = (string) $this->argument('file');
-        $data = (string) config('database.connections.sqlite.database');
-        if (! is_file($file) || ! $this->isBackup($file)) {
-            $this->error("{$file} is not a backup of Admek's data.");
+        $lock = ServingLock::of($data->path);
+        if ($lock === null) {
+            $this->error('Admek is running on this data. Stop it first; nothing was changed.');
 
             return self::FAILURE;
         }
-        if (is_file($data)) {
-            $kept = $data.'.before-'.date('Ymd-His');
-            // Folds the journal into the file first, so that the kept copy is whole.
-            (new PDO("sqlite:{$data}"))->exec('PRAGMA wal_checkpoint(TRUNCATE)');
-            rename($data, $kept);
-            $this->line("The data that was here is kept as {$kept}.");
-        }
-        copy($file, $data);
-        $this->info('Restored. Start Admek to bring it up to date.');
-
-        return self::SUCCESS;
-    }
-
-    private function isBackup(string $file): bool
-    {
         try {
-            $pdo = new PDO("sqlite:{$file}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
-            $check = $pdo->query('PRAGMA integrity_check');
-            $bites = $pdo->query(
-                "select count(*) from sqlite_master where type = 'table' and name in ('boats', 'spreads', 'bites')",
-            );
+            $backup = $data->at((string) $this->argument('file'));
+            $faults = $backup->faults();
+            if ($faults !== []) {
+                $this->error("{$backup->path} is not put in place; nothing was changed.");
+                array_map($this->line(...), $faults);
 
-            return $check !== false && $check->fetchColumn() === 'ok' && $bites !== false && (int) $bites->fetchColumn() === 3;
-        } catch (PDOException) {
-            return false;
+                return self::FAILURE;
+            }
+            $kept = $data->replaceBy($backup);
+            if ($kept !== null) {
+                $this->line("What was here is kept as {$kept}.");
+            }
+            $this->info('Restored. Start Admek to bring it up to date.');
+
+            return self::SUCCESS;
+        } catch (RuntimeException $error) {
+            $this->error("Not restored; what was here still is. {$error->getMessage()}");
+
+            return self::FAILURE;
+        } finally {
+            $lock->release();
         }
     }
 }

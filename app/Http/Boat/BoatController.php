@@ -9,7 +9,6 @@ use App\Outfitting\BoatOffer;
 use App\Outfitting\StarterLocker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 final class BoatController
@@ -29,17 +28,13 @@ final class BoatController
         if (Boat::query()->exists()) {
             throw new HttpException(409, 'There is a boat already; one database is one boat’s.');
         }
-        $boat = DB::transaction(static function () use ($request): Boat {
-            $boat = Boat::query()->create($request->safe(['name', 'length', 'beam', 'units', 'lines_per_angler', 'timezone']));
-            foreach ($request->array('holders') as $place => $holder) {
-                $boat->holders()->create(['place' => $place] + $holder);
-            }
-            if ($request->boolean('starter_locker')) {
-                StarterLocker::stow($boat);
-            }
-
-            return $boat;
-        });
+        $boat = Boat::query()->create($request->safe(['name', 'length', 'beam', 'units', 'lines_per_angler', 'timezone']));
+        foreach ($request->array('holders') as $place => $holder) {
+            $boat->holders()->create(['place' => $place] + $holder);
+        }
+        if ($request->boolean('starter_locker')) {
+            StarterLocker::stow($boat);
+        }
 
         return (new BoatResource($boat))->response()->setStatusCode(201);
     }

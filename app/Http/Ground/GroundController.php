@@ -16,7 +16,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -129,18 +128,16 @@ final class GroundController
     /** @param  list<Ground>  $structures */
     private static function keep(Boat $boat, array $structures, string $source): void
     {
-        DB::transaction(static function () use ($boat, $structures, $source): void {
-            foreach ($structures as $structure) {
-                $boat->structures()->create([
-                    'name' => $structure->name, 'kind' => $structure->kind->value, 'source' => $source,
-                    'made_at' => CarbonImmutable::now(),
-                    'places' => array_map(
-                        static fn ($place): array => [round($place->latitude, 7), round($place->longitude, 7)],
-                        $structure->places,
-                    ),
-                ]);
-            }
-        });
+        foreach ($structures as $structure) {
+            $boat->structures()->create([
+                'name' => $structure->name, 'kind' => $structure->kind->value, 'source' => $source,
+                'made_at' => CarbonImmutable::now(),
+                'places' => array_map(
+                    static fn ($place): array => [round($place->latitude, 7), round($place->longitude, 7)],
+                    $structure->places,
+                ),
+            ]);
+        }
     }
 
     /**

@@ -15,7 +15,6 @@ use App\Rigging\Locker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 
 /** A spread out as a file that stands alone, and one in. */
 final class SpreadFileController
@@ -62,15 +61,11 @@ final class SpreadFileController
         $file = SpreadFile::read($request->getContent());
         SpreadPlan::of($file['lines'], $file['mast']);
         [$lines, $left] = HolderFit::moved($file['lines'], Locker::of($boat)->holders());
-        [$added, $rows] = DB::transaction(static function () use ($boat, $lines): array {
-            $added = GearStow::missing($boat, $lines);
-            $locker = Locker::of($boat);
-            $rows = $locker->rows($lines);
-            // On this boat's own holders it must be riggable too; if not, nothing is stowed.
-            $locker->plan($rows);
-
-            return [$added, $rows];
-        });
+        $added = GearStow::missing($boat, $lines);
+        $locker = Locker::of($boat);
+        $rows = $locker->rows($lines);
+        // On this boat's own holders it must be riggable too; if not, nothing is stowed.
+        $locker->plan($rows);
 
         return new JsonResponse(
             ['speed' => $file['speed'], 'lines' => $rows, 'left_out' => $left, 'added' => $added],

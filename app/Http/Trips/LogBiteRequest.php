@@ -12,13 +12,23 @@ use Illuminate\Validation\Rule;
 /** A bite with what every line was doing when it came, so that a bite sent late still tells the truth. */
 final class LogBiteRequest extends SpreadContent
 {
+    /** A device's name for it is the same in capitals. */
+    protected function prepareForValidation(): void
+    {
+        if (is_string($this->input('uuid'))) {
+            $this->merge(['uuid' => strtolower($this->input('uuid'))]);
+        }
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'uuid' => ['required', 'uuid'],
             'spread_id' => ['required', 'integer:strict'],
-            'bitten_at' => ['required', 'string', 'date_format:Y-m-d\TH:i:s\Z'],
+            'bitten_at' => [
+                'required', 'string', 'date_format:Y-m-d\TH:i:s\Z', 'after_or_equal:2000-01-01', 'before:2100-01-01',
+            ],
             'holder_id' => ['required', 'integer:strict'],
             'species' => ['nullable', Rule::enum(Species::class)],
             'outcome' => ['required', Rule::enum(Outcome::class)],

@@ -14,7 +14,6 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 final class TripController
@@ -48,25 +47,21 @@ final class TripController
     public function store(SaveTripRequest $request, Boat $boat): JsonResponse
     {
         self::mustBeFree($request, $boat, null);
-        $trip = DB::transaction(static function () use ($request, $boat): Trip {
-            /** @var array<string, mixed> $entered */
-            $entered = $request->validated();
-            $last = Spread::query()->whereRelation('trip', 'boat_id', $boat->id)->with('lines')->latest('id')->first();
-            $trip = $boat->trips()->create($entered);
-            $spread = $trip->spreads()->create(
-                [
-                    'name' => 'Plan',
-                    'speed' => $last->speed ?? Conditions::FIRST_SPEED,
-                    'school' => $last->school ?? 'boards_first',
-                    'setting_order' => $last?->setting_order,
-                ],
-            );
-            $spread->lines()->createMany($last?->lines->map(
-                static fn (SpreadLine $line): array => $line->only(SpreadLine::ALL),
-            )->all() ?? []);
-
-            return $trip;
-        });
+        /** @var array<string, mixed> $entered */
+        $entered = $request->validated();
+        $last = Spread::query()->whereRelation('trip', 'boat_id', $boat->id)->with('lines')->latest('id')->first();
+        $trip = $boat->trips()->create($entered);
+        $spread = $trip->spreads()->create(
+            [
+                'name' => 'Plan',
+                'speed' => $last->speed ?? Conditions::FIRST_SPEED,
+                'school' => $last->school ?? 'boards_first',
+                'setting_order' => $last?->setting_order,
+            ],
+        );
+        $spread->lines()->createMany($last?->lines->map(
+            static fn (SpreadLine $line): array => $line->only(SpreadLine::ALL),
+        )->all() ?? []);
 
         return $this->show($trip->id)->response()->setStatusCode(201);
     }

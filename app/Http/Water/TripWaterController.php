@@ -11,17 +11,14 @@ use App\Http\Trips\TripController;
 use App\Http\Trips\TripResource;
 use App\Models\Boat;
 use App\Models\Trip;
-use Illuminate\Support\Facades\DB;
 
 /** The water a trip's spread is planned for: bands wanted, bottom underneath. */
 final class TripWaterController
 {
     public function bands(SaveBandsRequest $request, Trip $trip, TripController $trips): TripResource
     {
-        DB::transaction(static function () use ($request, $trip): void {
-            $trip->bands()->delete();
-            $trip->bands()->createMany($request->validated('bands'));
-        });
+        $trip->bands()->delete();
+        $trip->bands()->createMany($request->validated('bands'));
 
         return $trips->show($trip->id);
     }

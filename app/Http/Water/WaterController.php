@@ -14,7 +14,6 @@ use App\Reading\TripWater;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 /** A trip's water: temperatures, marks and signs in, bands and advice out. */
 final class WaterController
@@ -61,11 +60,9 @@ final class WaterController
         if ($readings !== []) {
             TemperatureProfile::of($readings);
         }
-        DB::transaction(static function () use ($trip, $readings, $request): void {
-            $trip->temperatures()->delete();
-            $trip->temperatures()->createMany($readings);
-            $trip->update(['temperatures_source' => $request->input('source')]);
-        });
+        $trip->temperatures()->delete();
+        $trip->temperatures()->createMany($readings);
+        $trip->update(['temperatures_source' => $request->input('source')]);
 
         return self::answer($trip, $boat);
     }

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Database\DataFile;
+use App\Database\OwnBackups;
+use Illuminate\Console\Command;
+
+final class CheckCommand extends Command
+{
+    protected $signature = 'admek:check {file? : another file than the data}';
+
+    protected $description = 'Tell what is wrong with the data, and which backup is the newest that is whole';
+
+    public function handle(DataFile $data, OwnBackups $own): int
+    {
+        $file = $this->argument('file');
+        $checked = is_string($file) ? $data->at($file) : $data;
+        $faults = $checked->faults();
+        $this->line("{$checked->path}: ".($faults === [] ? 'whole.' : implode("\n  ", ['', ...$faults])));
+        foreach ($own->all() as $backup) {
+            if ($data->at($backup)->faults() === []) {
+                $this->line("Newest whole backup: {$backup}");
+                break;
+            }
+        }
+
+        return $faults === [] ? self::SUCCESS : self::FAILURE;
+    }
+}

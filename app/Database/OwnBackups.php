@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+use RuntimeException;
+
+/** Copies Admek makes by itself, in a folder beside the data: the newest ten. */
+final readonly class OwnBackups
+{
+    private const MOST = 10;
+
+    /** s from one to the next that no upgrade asks for. */
+    private const EVERY = 86_400;
+
+    private string $folder;
+
+    public function __construct(private DataFile $data)
+    {
+        $this->folder = dirname($data->path).'/backups';
+    }
+
+    /** @return list<string> the newest first */
+    public function all(): array
+    {
+        $files = glob("{$this->folder}/*.sqlite") ?: [];
+        rsort($files);
+
+        return $files;
+    }
+
+    public function isDue(int $now): bool
+    {
+        $newest = $this->all()[0] ?? null;
+
+        return $newest === null || $now - (int) filemtime($newest) >= self::EVERY;
+    }
+
+    /**
+     * @param  string  $why  a word for its name
+     * @param  ?string  $second  folder on another disk for one more
+     *
+     * @throws RuntimeException where it cannot be written; nothing is left then
+     */
+    public function make(string $why, ?string $second = null): string
+    {
+        if (! is_dir($this->folder) && ! @mkdir($this->folder)) {
+            throw new RuntimeException("{$this->folder} could not be made.");
+        }
+        $name = sprintf('%s-%s-%s.sqlite', date('Ymd-His'), bin2hex(random_bytes(2)), $why);
+        $this->data->copyTo("{$this->folder}/{$name}");
+        array_map(unlink(...), array_slice($this->all(), self::MOST));
+        if ($second !== null) {
+            $this->data->copyTo("{$second}/{$name}");
+        }
+
+        return "{$this->folder}/{$name}";
+    }
+}
