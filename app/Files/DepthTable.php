@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use Admek\Core\Files\Table;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
@@ -77,7 +78,8 @@ final class DepthTable
             [$aft, $starboard, $depth] = $line->lure();
             $colours = $control->kind === ControlKind::Colours;
             $rows[] = [
-                $line->planned->holder, $described[$i]->presentation->value, $described[$i]->lure->name,
+                Table::named($line->planned->holder), $described[$i]->presentation->value,
+                Table::named($described[$i]->lure->name),
                 $colours ? sprintf('%g', round($control->value, 2)) : $length($control->value),
                 $colours ? 'colours' : ($metric ? 'm' : 'ft'),
                 $length($depth), $length($line->doubt?->shallower), $length($line->doubt?->deeper),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Admek\Core\Ground\BottomGrid;
+use Admek\Core\Ground\Contours;
+use Admek\Core\Units\Units;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -14,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property ?string $source
  * @property array{south: float, west: float, step: float, rows: list<list<float>>} $grid
+ * @property ?array<string, mixed> $drawn its contours and land as they were made when it came in, and the units they are round in
  */
 final class Chart extends Model
 {
@@ -21,9 +24,25 @@ final class Chart extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['name', 'source', 'grid'];
+    protected $fillable = ['name', 'source', 'grid', 'drawn'];
 
-    protected $casts = ['grid' => 'array'];
+    protected $casts = ['grid' => 'array', 'drawn' => 'array'];
+
+    /** @return array<string, mixed> contours and land, round in these units */
+    public function asDrawn(Units $units): array
+    {
+        $drawn = ($this->drawn['units'] ?? null) === $units->value ? $this->drawn : self::drawn($this->bottom(), $units);
+
+        return array_diff_key($drawn, ['units' => true]);
+    }
+
+    /** @return array{units: string, contours: list<mixed>, land: list<mixed>} */
+    public static function drawn(BottomGrid $grid, Units $units): array
+    {
+        $contours = new Contours($grid, $units);
+
+        return ['units' => $units->value, 'contours' => $contours->lines(), 'land' => $contours->land()];
+    }
 
     public function bottom(): BottomGrid
     {

@@ -8,6 +8,7 @@ use Admek\Core\Files\ForecastFile;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Units\Units;
 use App\Models\Boat;
+use App\Models\Chart;
 use App\Models\Spread;
 use App\Models\Trip;
 use App\Outfitting\BoatOffer;
@@ -93,14 +94,13 @@ final class DemoSeeder extends Seeder
     /** The bottom off Quillhaven, and what the captain knows of it. */
     private function ground(Boat $boat): void
     {
-        $chart = json_decode((string) file_get_contents(resource_path('charts/vessamer-sea.json')), true);
-        $boat->chart()->create(
-            [
-                'name' => $chart['name'],
-                'source' => $chart['source'],
-                'grid' => array_intersect_key($chart, ['south' => 0, 'west' => 0, 'step' => 0, 'rows' => 0]),
-            ],
-        );
+        $file = json_decode((string) file_get_contents(resource_path('charts/vessamer-sea.json')), true);
+        $chart = $boat->chart()->make([
+            'name' => $file['name'],
+            'source' => $file['source'],
+            'grid' => array_intersect_key($file, ['south' => 0, 'west' => 0, 'step' => 0, 'rows' => 0]),
+        ]);
+        $chart->fill(['drawn' => Chart::drawn($chart->bottom(), Units::from($boat->units))])->save();
         foreach ([
             ['Dunmarl Bank', 'hump', [[45.316, -38.437]]],
             ['Gannet Rise', 'hump', [[45.26, -38.5]]],

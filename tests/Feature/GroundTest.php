@@ -153,6 +153,13 @@ final class GroundTest extends FeatureTestCase
         self::assertSame('/file rows/0', $put(['rows' => [['deep']]] + $grid, 422)->json('errors.0.pointer'));
         self::assertSame('/file south', $put(['south' => 'here'] + $grid, 422)->json('errors.0.pointer'));
         self::assertSame('/file', $put(['format' => 'other'] + $grid, 422)->json('errors.0.pointer'));
+        $noise = array_map(
+            static fn (int $i): array => array_map(static fn (int $j): int => ($i * 7919 + $j * 104_729) % 211, range(0, 99)),
+            range(0, 99),
+        );
+        $refused = $put(['rows' => $noise] + $grid, 422);
+        self::assertSame('/file rows', $refused->json('errors.0.pointer'));
+        self::assertStringContainsString('at most 60000 are drawn', (string) $refused->json('detail'));
         self::assertSame('Mill Pond', $this->send('GET', '/chart')->json('name'));
     }
 

@@ -86,7 +86,10 @@ final class OwnPageTest extends FeatureTestCase
 
     public function test_every_answer_says_what_may_run_in_it_and_that_nobody_may_look_in(): void
     {
-        $answers = ['/' => 200, '/api/boat' => 404, '/api/nothing' => 404, '/nothing' => 404, '/api/trips/%ff' => 400];
+        $answers = [
+            '/' => 200, '/api/boat' => 404, '/api/nothing' => 404, '/nothing' => 404, '/api/trips/%ff' => 400,
+            '/api/trips?a=%ff' => 400,
+        ];
         foreach ($answers as $path => $status) {
             $answer = $this->get($path)->assertStatus($status);
             $policy = (string) $answer->headers->get('Content-Security-Policy');

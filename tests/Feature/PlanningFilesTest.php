@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use Admek\Core\Spread\Check\SpreadLimits;
 use App\Models\Boat;
 use App\Models\Holder;
+use App\Models\Lure;
 use App\Models\Trip;
 use Symfony\Component\Yaml\Yaml;
 use Tests\Feature\Support\FeatureTestCase;
@@ -65,6 +66,8 @@ final class PlanningFilesTest extends FeatureTestCase
         $bands[0]['bottom'] = 3.0;
         $this->assertRefusedAt(['/bands/0/bottom'], 'POST', '/spreads/{next}/draft', ['bands' => $bands] + $before);
         $this->assertRefusedAt(['/bands'], 'POST', '/spreads/{next}/draft', ['bands' => []] + $before);
+        $turning = ['bands' => [$bands[1]], 'what_if' => ['turn' => ['radius' => 50, 'side' => 'port']]] + $before;
+        $this->assertRefusedAt(['/what_if/turn'], 'POST', '/spreads/{next}/draft', $turning);
     }
 
     public function test_bands_and_bottom_are_kept_with_the_trip_whole_or_not_at_all(): void
@@ -203,6 +206,9 @@ final class PlanningFilesTest extends FeatureTestCase
         self::assertSame('depth, ft', $rows[0][5]);
         self::assertSame(['P3', 'diver', 'Slate Lantern', '150.0', 'ft'], array_slice(array_column($rows, null, 0)['P3'], 0, 5));
         self::assertCount(13, $rows);
+        Lure::query()->where('name', 'Slate Lantern')->update(['name' => '=cmd|calc']);
+        $csv = (string) $this->send('GET', '/spreads/{next}/table', expect: 200)->getContent();
+        self::assertStringContainsString("P3,diver,'=cmd|calc,150.0", $csv, 'a name is no formula');
     }
 
     public function test_a_spread_file_is_solved_on_the_command_line(): void

@@ -20,6 +20,7 @@ final class UnreadableRequestsTest extends FeatureTestCase
         yield 'nested without end' => [str_repeat('{"lines":[', 60).str_repeat(']}', 60), 400];
         yield 'broken letters' => ["{\"speed\": 1.0, \"lines\": [], \"x\": \"\xB1\x31\"}", 400];
         yield 'a megabyte' => ['{"speed": 1.0, "x": "'.str_repeat('x', 1_048_576).'"}', 413];
+        yield 'a letter no file may hold' => ['{"speed": 1.0, "lines": [], "x": "\\u0007"}', 422];
         yield 'a number too large' => ['{"speed": 1e999, "lines": []}', 422];
     }
 

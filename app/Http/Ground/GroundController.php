@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Ground;
 
 use Admek\Core\Ground\BottomGrid;
+use Admek\Core\Ground\Contours;
 use Admek\Core\Ground\Structure as Ground;
 use Admek\Core\InvalidValue;
+use Admek\Core\Units\Units;
 use App\Files\Grounds\GeoJsonReader;
 use App\Files\Grounds\GpxReader;
 use App\Files\Grounds\GroundWriter;
 use App\Models\Boat;
+use App\Models\Chart;
 use App\Models\Structure;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
@@ -107,7 +110,8 @@ final class GroundController
         }
         $rows = array_map(static fn (array $row): array => array_map(floatval(...), array_values($row)), array_values($rows));
         try {
-            BottomGrid::of((float) $file['south'], (float) $file['west'], (float) $file['step'], $rows);
+            $grid = BottomGrid::of((float) $file['south'], (float) $file['west'], (float) $file['step'], $rows);
+            (new Contours($grid, Units::from($boat->units)))->mustBeDrawable();
         } catch (InvalidValue $invalid) {
             throw $invalid->named("file {$invalid->field}");
         }
@@ -120,6 +124,7 @@ final class GroundController
                 'step' => (float) $file['step'],
                 'rows' => $rows,
             ],
+            'drawn' => Chart::drawn($grid, Units::from($boat->units)),
         ]);
 
         return self::answer($boat);
@@ -130,7 +135,9 @@ final class GroundController
     {
         foreach ($structures as $structure) {
             $boat->structures()->create([
-                'name' => $structure->name, 'kind' => $structure->kind->value, 'source' => $source,
+                // No letter that a GPX file could not hold.
+                'name' => preg_replace('/[\x00-\x1F\x7F]/', ' ', $structure->name),
+                'kind' => $structure->kind->value, 'source' => $source,
                 'made_at' => CarbonImmutable::now(),
                 'places' => array_map(
                     static fn ($place): array => [round($place->latitude, 7), round($place->longitude, 7)],

@@ -25,6 +25,9 @@ final class OwnPage
         if (! in_array(self::host($request), Config::array('admek.hosts'), true)) {
             throw new HttpException(421, 'This machine is not called so.');
         }
+        if (! mb_check_encoding(urldecode((string) $request->server->get('QUERY_STRING')), 'UTF-8')) {
+            throw new HttpException(400, 'The address must be UTF-8.');
+        }
         if ($request->getRealMethod() !== $request->getMethod()) {
             throw new HttpException(400, 'A request is of the method it is sent by.');
         }

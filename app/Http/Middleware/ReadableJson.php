@@ -68,6 +68,10 @@ final class ReadableJson
             if (is_array($value)) {
                 $read[$key] = self::cleaned($value, "{$at}{$key}.");
             } elseif (is_string($value)) {
+                // XML and terminals have no letters for them (XML 1.0, 2.2).
+                if (preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $value) === 1) {
+                    throw InvalidValue::because("{$at}{$key}", 'text without control characters');
+                }
                 $trimmed = Str::trim($value);
                 $read[$key] = $trimmed === '' ? null : $trimmed;
             } elseif (is_float($value) && ! is_finite($value)) {

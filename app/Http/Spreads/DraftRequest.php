@@ -15,7 +15,13 @@ final class DraftRequest extends SpreadContent
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return SaveBandsRequest::bandRules() + self::spreadRules() + $this->whatIfRules();
+        return ['what_if.turn' => ['prohibited']] + SaveBandsRequest::bandRules() + self::spreadRules() + $this->whatIfRules();
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['what_if.turn.prohibited' => 'Must be left out: a spread is drafted for a straight course.'];
     }
 
     /** @return non-empty-list<DraftBand> in order of priority */

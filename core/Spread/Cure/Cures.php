@@ -12,6 +12,7 @@ use Admek\Core\Spread\Check\Coverage;
 use Admek\Core\Spread\Check\OutOfReach;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
@@ -49,10 +50,14 @@ final readonly class Cures
         $candidates = new CureCandidates(
             $this->running, $this->conditions, $this->limits, $this->metric, $this->spares, $this->plan, $this->solver,
         );
+        $steady = array_map(static fn (RunningLine $line): string => $line->planned->holder, $this->running);
+        $unsteady = array_values(array_filter(
+            $this->plan->lines, static fn (PlannedLine $line): bool => ! in_array($line->holder, $steady, true),
+        ));
         foreach ($candidates->for($breach) as $cure) {
             try {
                 $plan = $cure->applied($this->plan);
-                $running = $this->solver->again($plan->lines, $this->running, $this->conditions);
+                $running = $this->solver->again($plan->lines, $this->running, $this->conditions, $unsteady);
             } catch (InvalidValue|CannotTow) {
                 continue;
             }

@@ -66,21 +66,25 @@ final readonly class SpreadSolver
     }
 
     /**
-     * The same as {@see all()}, for lines most of which run already: only what has changed is solved, and what had no
-     * steady run before may still have none.
+     * The same as {@see all()}, for lines most of which run already: only what has changed is solved. What had no steady run
+     * before has none where it has not changed, and may still have none where it has.
      *
      * @param  list<PlannedLine>  $lines
      * @param  list<RunningLine>  $running  under the same conditions
+     * @param  list<PlannedLine>  $unsteady  that have no steady run under them
      * @return list<RunningLine>
      *
      * @throws CannotTow where a line that ran does no more
      * @throws InvalidValue
      */
-    public function again(array $lines, array $running, Conditions $conditions): array
+    public function again(array $lines, array $running, Conditions $conditions, array $unsteady = []): array
     {
         $ran = array_map(static fn (RunningLine $line): string => $line->planned->holder, $running);
         $again = [];
         foreach ($lines as $line) {
+            if (in_array($line, $unsteady)) {
+                continue;
+            }
             try {
                 $again[] = self::unchanged($line, $running) ?? $this->run($line, $conditions);
             } catch (CannotTow $cannot) {
