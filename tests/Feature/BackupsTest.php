@@ -155,6 +155,7 @@ final class BackupsTest extends FeatureTestCase
         self::assertStringEndsWith('-before-upgrade.sqlite', (string) current($made));
         self::assertCount(1, glob("{$this->folder}/*-before-upgrade.sqlite") ?: []);
         array_map(unlink(...), $made);
+        @rmdir($backups);
     }
 
     private function backup(): string
