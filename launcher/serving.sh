@@ -50,7 +50,8 @@ shorten() {
 OWN_BACKUPS=
 back_up_when_due() {
     [ -n "$OWN_BACKUPS" ] || return 0
-    php artisan admek:backup --due --why=daily --also="$BACKUP_TO" --quiet || say "No backup could be made; try ./admek backup to see why."
+    local said
+    said=$(php artisan admek:backup --due --why=daily --also="$BACKUP_TO") || say "$said"
 }
 
 # serve_database DATABASE COMMAND
@@ -65,13 +66,14 @@ serve_database() {
     export APP_CONFIG_CACHE="$made-config.php" APP_ROUTES_CACHE="$made-routes.php"
     # What is kept follows from this very program: another one starts with none.
     export ADMEK_DOUBTS="$made-doubts.sqlite"
+    php -r 'exit(@stream_socket_server("tcp://'"$HOST:$PORT"'") ? 0 : 1);' || fail "Port $PORT is taken. Try:  ./admek $2 --port $((PORT + 1))"
     rm -f "$made"-*
     php artisan admek:warm "$made-classes.php" --quiet || fail "Configuration, routes and classes could not be read; see storage/logs."
-    php -r 'exit(@stream_socket_server("tcp://'"$HOST:$PORT"'") ? 0 : 1);' || fail "Port $PORT is taken. Try:  ./admek $2 --port $((PORT + 1))"
     : >"$log"
     trap 'exit 0' INT TERM
     trap 'stop_server; rm -f '"'$made'"'-*' EXIT
     start_server "$made-classes.php" "$log"
+    kill -0 "$SERVER" 2>/dev/null || fail "The server did not start; see $log"
     echo "Admek is at http://$HOST:$PORT — Ctrl-C stops it."
     began=$SECONDS
     local looked=-1

@@ -16,6 +16,8 @@ if ($file !== false && str_starts_with($file, __DIR__.'/build/') && is_file($fil
         'json' => 'application/json',
     ];
     header('Content-Type: '.($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
+    header('X-Content-Type-Options: nosniff');
+    header('Cross-Origin-Resource-Policy: same-origin');
     header('Cache-Control: public, max-age=31536000, immutable');
     header('Content-Length: '.filesize($file));
     readfile($file);

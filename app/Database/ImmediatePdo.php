@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Database;
 
 use PDO;
+use PDOException;
 
 /**
  * SQLite whose transactions take the write lock as they begin: what reads before it writes has then read the last word, and
- * waits for its turn at the start (busy_timeout) rather than failing when it upgrades. PDO itself can only begin deferred
- * (https://www.sqlite.org/lang_transaction.html); the framework's own transaction_mode asks for PHP 8.4.
+ * waits for its turn at the start (busy_timeout) rather than failing when it upgrades (SQLite's documentation, "Transaction").
+ * PDO itself can only begin deferred; the framework's own transaction_mode asks for PHP 8.4.
  */
 final class ImmediatePdo extends PDO
 {
@@ -39,10 +40,17 @@ final class ImmediatePdo extends PDO
         return true;
     }
 
+    /** On a full disk, and some other faults, SQLite has rolled back by itself: then there is nothing left to do. */
     public function rollBack(): bool
     {
         $this->begun = false;
-        $this->exec('rollback');
+        try {
+            $this->exec('rollback');
+        } catch (PDOException $error) {
+            if (! str_contains($error->getMessage(), 'no transaction is active')) {
+                throw $error;
+            }
+        }
 
         return true;
     }

@@ -39,11 +39,11 @@ final readonly class OwnBackups
 
     /**
      * @param  string  $why  a word for its name
-     * @param  ?string  $second  folder on another disk for one more
+     * @param  string  $second  folder on another disk for one more, or none
      *
-     * @throws RuntimeException where it cannot be written; nothing is left then
+     * @throws RuntimeException where one of them cannot be written; nothing is left of that one
      */
-    public function make(string $why, ?string $second = null): string
+    public function make(string $why, string $second = ''): string
     {
         if (! is_dir($this->folder) && ! @mkdir($this->folder)) {
             throw new RuntimeException("{$this->folder} could not be made.");
@@ -51,8 +51,12 @@ final readonly class OwnBackups
         $name = sprintf('%s-%s-%s.sqlite', date('Ymd-His'), bin2hex(random_bytes(2)), $why);
         $this->data->copyTo("{$this->folder}/{$name}");
         array_map(unlink(...), array_slice($this->all(), self::MOST));
-        if ($second !== null) {
-            $this->data->copyTo("{$second}/{$name}");
+        if ($second !== '') {
+            try {
+                $this->data->copyTo("{$second}/{$name}");
+            } catch (RuntimeException $error) {
+                throw new RuntimeException("It is in {$this->folder} only. {$error->getMessage()}", previous: $error);
+            }
         }
 
         return "{$this->folder}/{$name}";

@@ -49,7 +49,7 @@ final class Problem
         };
     }
 
-    /** What SQLite could not do, by its result code (https://www.sqlite.org/rescode.html). */
+    /** What SQLite could not do, by its result code (SQLite's documentation, "Result and Error Codes"). */
     private static function unkept(PDOException $error): JsonResponse
     {
         [$status, $title, $detail] = match ((int) ($error->errorInfo[1] ?? $error->getCode())) {

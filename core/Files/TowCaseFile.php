@@ -12,13 +12,29 @@ use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolver;
 use Admek\Core\Towing\Turn;
+use LogicException;
 
-/** Writes lines in their water as a tow case, the solver's open file: what every depth on a screen was worked out from. */
+/**
+ * Writes lines in their water as a tow case, the solver's open file: what every depth on a screen was worked out from.
+ *
+ * @phpstan-type BodyJson array{name?: string, weight: float, drag_area: float, down_area: float, side_area: float}
+ * @phpstan-type SpanJson array{length: float, diameter: float, weight: float, normal_drag: float, skin_friction: float}
+ * @phpstan-type BoardJson array{side: string, drag_area: float, side_area: float, buoyancy: float, line_out: float}
+ * @phpstan-type ElementJson array{body: BodyJson}|array{line: SpanJson}|array{branch: list<mixed>}
+ * @phpstan-type ChainJson list<ElementJson|array{board: BoardJson}>
+ * @phpstan-type LineJson array{id: string, tow_point: array{float, float, float}, chain: ChainJson}
+ */
 final class TowCaseFile
 {
     /**
      * @param  list<TowLine>  $lines
-     * @return array<string, mixed> as {@see TowCase::ofJson()} reads it
+     * @return array{
+     *     format: string,
+     *     version: int,
+     *     water: array{density: float, flow: list<array{depth: float, aft: float, starboard: float}>},
+     *     turn: ?array{radius: float, side: string},
+     *     lines: list<LineJson>,
+     * } as {@see TowCase::ofJson()} reads it; branches nest
      */
     public static function of(Water $water, ?Turn $turn, array $lines): array
     {
@@ -48,7 +64,7 @@ final class TowCaseFile
         return new TowLine($line->id, (new TowSolver)->solve($water, $turn, $line)->clip ?? $line->towPoint, $line->chain);
     }
 
-    /** @return array<string, mixed> */
+    /** @return LineJson */
     private static function line(TowLine $line): array
     {
         $chain = array_map(self::element(...), $line->chain);
@@ -62,7 +78,7 @@ final class TowCaseFile
         return ['id' => $line->id, 'tow_point' => $line->towPoint, 'chain' => $chain];
     }
 
-    /** @return array<string, mixed> */
+    /** @return ElementJson */
     private static function element(Element $element): array
     {
         return match (true) {
@@ -75,7 +91,7 @@ final class TowCaseFile
                 'normal_drag' => $element->normalDrag, 'skin_friction' => $element->skinFriction,
             ]],
             $element instanceof Branch => ['branch' => array_map(self::element(...), $element->elements)],
-            default => [],
+            default => throw new LogicException('A chain holds bodies, lines and branches.'),
         };
     }
 }

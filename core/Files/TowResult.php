@@ -11,7 +11,16 @@ use Admek\Core\Towing\TowSolver;
 final class TowResult
 {
     /**
-     * @return array{format: string, version: int, lines: list<array<string, mixed>>}
+     * @return array{format: string, version: int, lines: list<array{
+     *     id: string,
+     *     bodies: object,
+     *     board?: array{float, float, float},
+     *     board_load_down?: ?float,
+     *     tow_tension: float,
+     *     speed_factor: float,
+     *     surfaced: list<string>,
+     *     path: list<array{float, float, float}>,
+     * }>} bodies by name
      *
      * @throws CannotTow naming the line that has no steady shape
      */

@@ -6,12 +6,37 @@ namespace Tests\Feature;
 
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Support\FeatureTestCase;
+use Tests\Support\DemoRows;
 use Tests\Support\HostileRequests;
 use Tests\Support\WellMeant;
 
-/** Whatever is sent, the answer is a decision, in JSON where JSON was asked for, and the data stays whole. */
+/**
+ * Whatever is sent, the answer is a decision, in JSON where JSON was asked for, and the data stays whole. HOSTILE in the
+ * environment asks for so many, HOSTILE_SEED for others.
+ */
 final class HostileRequestsTest extends FeatureTestCase
 {
+    public function test_what_is_well_meant_is_taken_before_it_is_spoilt(): void
+    {
+        $this->seedDemo();
+        $refused = [];
+        $bodies = WellMeant::bodies($this->demoSpread(), $this->send('GET', '/trips/new', expect: 200)->json());
+        foreach ($bodies as $what => $body) {
+            [$method, $path] = explode(' ', $what);
+            $version = str_starts_with($what, 'PUT /spreads') ? ['version' => $this->demoSpread()['version']] : [];
+            $path = strtr($path, [
+                '{trip}' => '{next}', '{spread}' => '{next}', '{list}' => 'lures', '{book}' => 'go',
+                '{id}' => DB::table('lures')->max('id'), '{key}' => 'ice',
+            ]);
+            $answer = $this->json($method, '/api'.DemoRows::in($path, $this->database), $version + $body);
+            if (! $answer->isSuccessful()) {
+                $refused[$what] = $answer->json('errors') ?? $answer->getContent();
+            }
+        }
+
+        self::assertSame([], $refused);
+    }
+
     public function test_no_request_breaks_the_server_or_what_it_keeps(): void
     {
         $this->seedDemo();

@@ -37,6 +37,7 @@ final class OwnPageTest extends FeatureTestCase
         );
 
         $sent->assertStatus(403)->assertHeader('Content-Type', 'application/problem+json');
+        $sent->assertHeader('X-Content-Type-Options', 'nosniff');
         self::assertFalse(Lure::query()->where('name', 'Theirs')->exists());
     }
 

@@ -17,18 +17,18 @@ final class WellMeant
         $plan = array_intersect_key($spread, array_flip(['speed', 'lines', 'school', 'setting_order']));
         $holder = $spread['lines'][0]['holder_id'];
         $asked = ['speed' => $spread['speed'], 'lines' => $spread['lines']];
-        $trip = ['ground' => 'Dunmarl Bank', 'species' => ['king']] + $trip;
+        $trip = ['ground' => 'Dunmarl Bank', 'species' => ['king'], 'date' => '2031-05-06'] + $trip;
         $reading = [['depth' => 0.0, 'celsius' => 18.0], ['depth' => 20.0, 'celsius' => 8.0]];
         $pass = ['places' => [[45.31, -38.4], [45.32, -38.39], [45.33, -38.41]], 'speed' => 1.0];
 
         return [
-            'POST /trips' => $trip, 'PUT /trips/{trip}' => $trip,
+            'POST /trips' => $trip, 'PUT /trips/{trip}' => ['date' => '2031-05-07'] + $trip,
             'POST /locker/{list}' => ['name' => 'Borrowed', 'kind' => 'medium_spoon', 'finish' => 'copper'],
             'PUT /locker/{list}/{id}' => ['name' => 'Borrowed', 'kind' => 'medium_spoon', 'finish' => 'copper'],
             'PUT /boat/clock' => ['timezone' => 'UTC'],
             'PUT /boat/books/{book}' => ['own' => ['wind' => 12], 'back' => ['wave']],
             'POST /trips/{trip}/chores' => ['what' => 'Bread', 'at' => -240, 'minutes' => 5, 'owner' => 'mate'],
-            'PUT /trips/{trip}/stores' => ['key' => 'ice', 'aboard' => 4],
+            'PUT /trips/{trip}/stores' => ['aboard' => ['ice' => 4]],
             'PUT /trips/{trip}/forecast' => ['source' => 'typed', 'issued' => null, 'hours' => [[
                 'at' => 360, 'wind' => 4.0, 'gust' => 6.0, 'from' => 220, 'wave' => 0.4, 'visibility' => 9000,
                 'lightning' => false, 'front' => null,
@@ -58,7 +58,9 @@ final class WellMeant
             'POST /spreads/{spread}/rod' => ['holder_id' => $holder] + $asked,
             'POST /spreads/{spread}/safe-limits' => ['lines' => array_slice($spread['lines'], 0, 1)] + $asked,
             'POST /spreads/{spread}/setting' => ['lines' => array_slice($spread['lines'], 0, 2)] + $plan,
-            'POST /spreads/{spread}/soundings' => ['holder_id' => $holder, 'depth' => 9.0, 'method' => 'sonar'] + $asked,
+            'POST /spreads/{spread}/soundings' => [
+                'holder_id' => $holder, 'depth' => 9.0, 'method' => 'sonar', 'taken_at' => '2026-11-27T09:00:00Z',
+            ] + $asked,
             'PUT /trips/{trip}/bands' => ['bands' => [['species' => 'king', 'top' => 10.0, 'bottom' => 20.0, 'weight' => 1]]],
             'PUT /trips/{trip}/bottom' => [
                 'bottom' => 40.0, 'clearance' => 1.0, 'structure' => 0.5, 'profile' => "0 30\n500 20\n",

@@ -30,11 +30,10 @@ final class BackupCommand extends Command
             return self::SUCCESS;
         }
         $file = $this->argument('file');
-        $also = $this->option('also');
         try {
             is_string($file)
                 ? $data->copyTo($file)
-                : $file = $own->make((string) $this->option('why'), is_string($also) && $also !== '' ? $also : null);
+                : $file = $own->make((string) $this->option('why'), (string) $this->option('also'));
             $this->info("Backed up to {$file}.");
 
             return self::SUCCESS;

@@ -17,13 +17,9 @@ final class RestoreCommand extends Command
 
     public function handle(DataFile $data): int
     {
-        $lock = ServingLock::of($data->path);
-        if ($lock === null) {
-            $this->error('Admek is running on this data. Stop it first; nothing was changed.');
-
-            return self::FAILURE;
-        }
+        $lock = null;
         try {
+            $lock = ServingLock::of($data->path);
             $backup = $data->at((string) $this->argument('file'));
             $faults = $backup->faults();
             if ($faults !== []) {
@@ -44,7 +40,7 @@ final class RestoreCommand extends Command
 
             return self::FAILURE;
         } finally {
-            $lock->release();
+            $lock?->release();
         }
     }
 }

@@ -27,18 +27,13 @@ final class UpgradeCommand extends Command
         if ($data->isCurrent()) {
             return self::SUCCESS;
         }
-        $lock = ServingLock::of($data->path);
-        if ($lock === null) {
-            $this->error('Admek is running on this data. Stop it first; nothing was changed.');
-
-            return self::FAILURE;
-        }
+        $lock = null;
         $copy = $data->at("{$data->path}.upgrade");
         try {
+            $lock = ServingLock::of($data->path);
             $copy->remove();
             if (! $data->isEmpty()) {
-                $also = $this->option('also');
-                $own->make('before-upgrade', is_string($also) && $also !== '' ? $also : null);
+                $own->make('before-upgrade', (string) $this->option('also'));
                 $data->copyTo($copy->path);
             }
             touch($copy->path);
@@ -56,8 +51,10 @@ final class UpgradeCommand extends Command
         } finally {
             Config::set('database.connections.sqlite.database', $data->path);
             $databases->purge();
-            $copy->remove();
-            $lock->release();
+            if ($lock !== null) {
+                $copy->remove();
+                $lock->release();
+            }
         }
     }
 }

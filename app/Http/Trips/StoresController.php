@@ -16,6 +16,7 @@ final class StoresController
     public function update(Request $request, Trip $trip, Boat $boat): JsonResponse
     {
         $aboard = $boat->stores ?? [];
+        $request->validate(['aboard' => ['present', 'array']]);
         foreach ($request->array('aboard') as $item => $amount) {
             if ((! is_int($amount) && ! is_float($amount)) || $amount < 0 || $amount > 100_000) {
                 throw ValidationException::withMessages(["aboard.{$item}" => 'Must be a number from 0 to 100000.']);

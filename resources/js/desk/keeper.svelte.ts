@@ -6,6 +6,8 @@ export type Keeping = 'kept' | 'changed' | 'keeping' | 'waiting' | 'conflict' | 
 
 const KEEP_AFTER_MS = 700;
 const RETRY_MS = 2500;
+/** Another change is being kept just now: not refused, only not yet. */
+const BUSY = 503;
 
 /** The last save sent by any desk: a spread opened again is read after it, not past it. */
 let lastSave: Promise<void> = Promise.resolve();
@@ -69,7 +71,7 @@ export class Keeper {
             if (this.keeping === 'changed') {
                 this.#keepSoon();
             }
-        } else if ('silent' in answer) {
+        } else if ('silent' in answer || answer.problem.status === BUSY) {
             this.keeping = 'waiting';
             this.#timer = setTimeout(() => void this.keepNow(), RETRY_MS);
         } else if (answer.problem.status === 409) {

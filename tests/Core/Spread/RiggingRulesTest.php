@@ -61,7 +61,9 @@ final class RiggingRulesTest extends TestCase
 
         self::assertNotSame([], $stacked($draft([])));
         self::assertSame([], $stacked($draft(['stacked' => 0.0])));
-        foreach ($stacked($draft(['releases_apart' => 12.0, 'stacked_lead' => 9.0])) as $line) {
+        $apart = $stacked($draft(['releases_apart' => 12.0, 'stacked_lead' => 9.0]));
+        self::assertNotSame([], $apart);
+        foreach ($apart as $line) {
             self::assertGreaterThan(11.9, $line->line->figure(LineFigure::Above));
             self::assertSame(9.0, $line->line->figure(LineFigure::Lead));
         }

@@ -33,10 +33,11 @@ final class ReferenceCasesTest extends TestCase
                 self::assertPlace($place, $bodies[$name], "{$id}.{$name}");
             }
             if (isset($expected['board'])) {
-                self::assertPlace($expected['board'], $answer['board'], "{$id}.board");
+                self::assertPlace($expected['board'], $answer['board'] ?? self::fail("{$id} has no board"), "{$id}.board");
             }
             if (isset($expected['board_load_down'])) {
-                self::assertClose($expected['board_load_down'], $answer['board_load_down'], "{$id}.board_load_down");
+                $load = $answer['board_load_down'] ?? self::fail("{$id} has no board");
+                self::assertClose($expected['board_load_down'], $load, "{$id}.board_load_down");
             }
             self::assertClose($expected['tow_tension'], $answer['tow_tension'], "{$id}.tow_tension");
             self::assertEqualsWithDelta($expected['speed_factor'], $answer['speed_factor'], 0.002);
