@@ -9,8 +9,8 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Support\Browser;
 use Tests\Browser\Support\ChromeDriver;
-use Tests\Browser\Support\RunningApp;
-use Tests\Browser\Support\Wait;
+use Tests\Support\Running\RunningApp;
+use Tests\Support\Running\Wait;
 
 /** The running application: preview calls, page weight, first paint, and views following a control. */
 final class PageBench

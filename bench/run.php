@@ -7,7 +7,7 @@ use Admek\Core\Towing\Turn;
 use Bench\CoreBench;
 use Bench\PageBench;
 use Symfony\Component\Process\Process;
-use Tests\Browser\Support\RunningApp;
+use Tests\Support\Running\RunningApp;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

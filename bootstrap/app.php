@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Http\Faults;
 use App\Http\Middleware\ClosedAnswers;
 use App\Http\Middleware\Keeping;
 use App\Http\Middleware\OwnPage;
 use App\Http\Middleware\ReadableJson;
+use App\Http\Middleware\WhoAsks;
 use App\Http\Problem;
+use Illuminate\Auth\Middleware\Authorize;
+use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -15,6 +19,7 @@ use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Middleware\ValidatePostSize;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -28,18 +33,26 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(ValidatePostSize::class);
         // The API's bodies are cleaned as they are read.
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
-        // Kept from before the first row is read.
-        $middleware->api(prepend: [ReadableJson::class, Keeping::class]);
-        // One origin, no cookies: the page keeps no session with the server.
+        // Who it is and what it may is known before anything it brings is looked at; kept from before the first row is read.
+        $middleware->api(prepend: [WhoAsks::class, ReadableJson::class, Keeping::class]);
+        $middleware->priority(
+            [WhoAsks::class, Authorize::class, ReadableJson::class, Keeping::class, SubstituteBindings::class],
+        );
+        // The page itself is the same for everybody.
         $middleware->group('web', []);
+        $middleware->group('session', WhoAsks::SESSION);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(
-            [\Admek\Core\InvalidValue::class, \Admek\Core\Towing\CannotTow::class, \App\Models\Conflict::class],
+            [
+                \Admek\Core\InvalidValue::class, \Admek\Core\Towing\CannotTow::class, \App\Models\Conflict::class,
+                \App\Access\WrongCode::class, \App\Access\TooManyTries::class,
+            ],
         );
         // By the path as it came: one with broken letters matches no pattern.
         $api = static fn (Request $request): bool => str_starts_with($request->getPathInfo(), '/api/');
         $exceptions->shouldRenderJsonWhen($api);
         $exceptions->render(static fn (Throwable $error, Request $request) => $api($request) ? Problem::from($error) : null);
     })
+    ->withSingletons([ExceptionHandler::class => Faults::class])
     ->create();

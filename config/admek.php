@@ -3,8 +3,13 @@
 declare(strict_types=1);
 
 return [
-    // Names and addresses this machine is asked by.
-    'hosts' => explode(' ', strtolower((string) env('ADMEK_HOSTS', 'localhost 127.0.0.1 [::1]'))),
-    // The file doubts are kept in while Admek is served; null where each is worked out anew.
-    'doubts' => env('ADMEK_DOUBTS'),
+    // Names and addresses other devices ask by: as they are, or the file that they are in, which changes while Admek is served.
+    'names' => (string) env('ADMEK_NAMES', ''),
+    'names_file' => env('ADMEK_NAMES_FILE'),
+    // Whether other devices are served by TLS.
+    'tls' => env('ADMEK_TLS', '') !== '',
+    // Told with every answer: a page of an earlier Admek knows by it that there is a newer.
+    'build' => (string) env('ADMEK_BUILD', (string) @md5_file(dirname(__DIR__).'/public/build/manifest.json')),
+    // The file what was worked out is kept in while Admek is served; null where each is worked out anew.
+    'kept' => env('ADMEK_KEPT'),
 ];

@@ -12,7 +12,6 @@ return [
     'locale' => 'en',
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
-    // Nothing is encrypted or signed: there are no sessions and no cookies.
-    'key' => null,
+    'key' => \App\Devices\CookieKey::of((string) env('ADMEK_DATABASE', dirname(__DIR__).'/data/admek.sqlite')),
     'maintenance' => ['driver' => 'file'],
 ];

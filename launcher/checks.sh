@@ -33,6 +33,15 @@ suites() {
     "${PHP_FAST[@]}" vendor/bin/paratest --processes "$(nproc)" --passthru-php="$fast" "$@"
 }
 
+# Half an hour of what a season brings: processes killed, disks filled, devices at once, files and requests nobody means well by.
+endurance() {
+    "${PHP_FAST[@]}" vendor/bin/phpunit --testsuite Endurance
+    MUTANTS=10000 HOSTILE=10000 "${PHP_FAST[@]}" vendor/bin/phpunit --testsuite Feature --filter 'MutantsTest|HostileRequestsTest'
+}
+
+# What is promised of serving holds in both ways of it.
+in_boat_mode() { ADMEK_TEST_BOAT=1 suites --functional --testsuite Browser --group served; }
+
 cmd_test() {
     ready
     need_node
@@ -42,9 +51,12 @@ cmd_test() {
         contract) check_contract && suites --filter Contract ;;
         core) suites --testsuite Core ;;
         feature) need_readers && suites --testsuite Feature ;;
-        browser) need_browser && need_readers && suites --functional --testsuite Browser ;;
+        endurance) need_boat && endurance ;;
+        boat) need_browser && need_boat && in_boat_mode ;;
+        browser) need_browser && need_boat && need_readers && suites --functional --testsuite Browser ;;
         all)
             need_browser
+            need_boat
             need_readers
             check_contract
             check_style
@@ -52,6 +64,9 @@ cmd_test() {
             suites --testsuite Core,Feature
             # Shared out test by test: there are few classes, and long ones.
             suites --functional --testsuite Browser
+            in_boat_mode
+            # A share of what endurance does at length.
+            KILLS=8 UPGRADES=4 suites --functional --testsuite Endurance --filter 'KillsTest|DisksTest'
             ;;
         *) fail "Unknown part $1; see ./admek test --help" ;;
     esac

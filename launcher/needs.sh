@@ -63,7 +63,12 @@ need_build() {
     sum_of_sources >public/build/.admek-stamp
 }
 
-need_folders() { mkdir -p "$DATA" bootstrap/cache storage/logs storage/framework/views storage/framework/cache; }
+need_folders() {
+    local folder
+    for folder in "$DATA" bootstrap/cache storage/logs storage/framework/views storage/framework/cache; do
+        mkdir -p "$folder" 2>/dev/null && [ -w "$folder" ] || fail "$folder may not be written. See who owns it: Admek keeps its data and what it makes there."
+    done
+}
 
 need_browser() {
     command -v chromium >/dev/null && command -v chromedriver >/dev/null || install_packages chromium chromium-driver

@@ -6,42 +6,93 @@ WORKERS=4
 QUICK=10
 MOST_QUICK=5
 LARGEST_LOG=5000000
+# s from one look at this machine's addresses to the next.
+NAMES_EVERY=5
 
-# What a device on the boat's network may call this machine; on loopback alone, loopback's own names.
+# What serves, by name: start_NAME starts it in a session of its own and leaves its process in STARTED, lives_NAME tells whether it does.
+PARTS=(php)
+declare -A SERVER=() BEGAN=() DEATHS=()
+
+# Where what is made for this serving stands, under a name nobody else has.
+MADE=
+# What other devices on the boat's network may call this machine; on loopback alone, nothing.
 names_of_this_machine() {
-    local names="localhost 127.0.0.1 [::1]" name
     case "$HOST" in
-        127.* | localhost) ;;
+        127.* | localhost) echo "$NAMES" ;;
         *)
+            local name
             name=$(hostname)
             # Addresses of version 6 are told in brackets.
-            names+=" $name $name.local $HOST $(hostname -I 2>/dev/null | tr ' ' '\n' | sed 's/.*:.*/[&]/' || true)"
+            echo "$NAMES $name $name.local ${HOST#0.0.0.0} $(hostname -I 2>/dev/null | tr ' ' '\n' | sed 's/.*:.*/[&]/' || true)"
             ;;
     esac
-    printf '%s' "$names" | tr -s ' \n' ' ' | sed 's/ *$//'
 }
 
-# The server's processes that live: it is the leader of a group of its own.
+# Addresses come and go while Admek is served.
+write_names() {
+    local names
+    names=$(names_of_this_machine | tr -s ' \n' '\n' | sort -u)
+    [ ! -f "$MADE-names" ] || [ "$names" != "$(cat "$MADE-names")" ] || return 1
+    printf '%s\n' "$names" >"$MADE-names.part"
+    mv "$MADE-names.part" "$MADE-names"
+}
+
+# The processes of a session that live: what was started is the leader of a group of its own.
 living() { cat /proc/[0-9]*/stat 2>/dev/null | awk -v group="$1" '$5 == group && $3 != "Z" { n++ } END { print n + 0 }'; }
 
-# start_server CLASSES LOG: starts PHP's server, its process in SERVER, and returns when it answers.
-start_server() {
-    local held=(-d opcache.preload="$1")
-    # PHP wants it said that root means it.
-    [ "$(id -u)" != 0 ] || held+=(-d opcache.preload_user=root)
-    # A session of its own: the server's workers are ended with it, as one group.
-    setsid "${PHP_FAST[@]}" "${held[@]}" -d expose_php=0 -S "$HOST:$PORT" -t public public/router.php >>"$2" 2>&1 &
-    SERVER=$!
+# Returns when the port is answered, or the process is gone.
+until_answered() {
     until php -r 'exit(@fsockopen("127.0.0.1",'"$PORT"') || @fsockopen("'"$HOST"'",'"$PORT"') ? 0 : 1);'; do
-        kill -0 "$SERVER" 2>/dev/null || return 0
+        kill -0 "$1" 2>/dev/null || return 0
     done
 }
 
-stop_server() { kill -- -"$SERVER" 2>/dev/null || true; }
+start_php() {
+    local held=(-d opcache.preload="$MADE-classes.php")
+    # PHP wants it said that root means it.
+    [ "$(id -u)" != 0 ] || held+=(-d opcache.preload_user=root)
+    setsid "${PHP_FAST[@]}" "${held[@]}" -d expose_php=0 -S "$HOST:$PORT" -t public public/router.php >>"$LOG" 2>&1 &
+    STARTED=$!
+    disown "$STARTED" 2>/dev/null || true
+    until_answered "$STARTED"
+}
+# PHP's server does not replace a worker that has died.
+lives_php() { [ "$(living "${SERVER[php]}")" -gt "$WORKERS" ]; }
+
+start_part() {
+    "start_$1"
+    SERVER[$1]=$STARTED
+    BEGAN[$1]=$SECONDS
+}
+
+stop_part() { [ -z "${SERVER[$1]:-}" ] || kill "-${2:-TERM}" -- "-${SERVER[$1]}" 2>/dev/null || true; }
+
+# Returns when nothing of it lives any more: whoever waits for the data may have it then.
+stop_all() {
+    local part tries
+    for part in "${PARTS[@]}"; do stop_part "$part"; done
+    for part in "${PARTS[@]}"; do
+        for tries in {1..100}; do
+            [ -n "${SERVER[$part]:-}" ] && [ "$(living "${SERVER[$part]}")" -gt 0 ] || continue 2
+            [ "$tries" -lt 50 ] || stop_part "$part" KILL
+            sleep 0.1 9>&-
+        done
+    done
+}
+
+watch_part() {
+    "lives_$1" && return
+    if [ $((SECONDS - BEGAN[$1])) -lt "$QUICK" ]; then DEATHS[$1]=$((DEATHS[$1] + 1)); else DEATHS[$1]=1; fi
+    [ "${DEATHS[$1]}" -lt "$MOST_QUICK" ] || fail "The server died $MOST_QUICK times as soon as it was started; see $LOG"
+    # Nothing of it may hold its address still.
+    stop_part "$1" KILL
+    start_part "$1"
+    say "A part of the server had died; it was started again."
+}
 
 # The log keeps its last part only.
 shorten() {
-    [ "$(stat -c %s "$1")" -lt "$LARGEST_LOG" ] && return
+    [ ! -f "$1" ] || [ "$(stat -c %s "$1")" -lt "$LARGEST_LOG" ] && return
     tail -c 1000000 "$1" >"$1.before"
     : >"$1"
 }
@@ -54,46 +105,60 @@ back_up_when_due() {
     said=$(php artisan admek:backup --due --why=daily --also="$BACKUP_TO") || say "$said"
 }
 
+# One Admek serves one database. What was left behind by a launcher that was killed is ended: it holds the lock, and nobody watches it.
+hold() {
+    exec 9>>"$1.lock"
+    if ! flock -n 9; then
+        local launcher
+        launcher=$(cat "$1.lock")
+        if [ -z "$launcher" ] || [ "$(readlink "/proc/$launcher/fd/9")" = "$(realpath "$1.lock")" ]; then
+            fail "Admek is running on this data already, or it is being restored."
+        fi
+        local held
+        for held in /proc/[0-9]*/fd/9; do
+            [ "$(readlink "$held")" != "$(realpath "$1.lock")" ] || [ "$held" = "/proc/$$/fd/9" ] || kill -KILL "$(cut -d/ -f3 <<<"$held")" 2>/dev/null || true
+        done
+        flock -w 10 9 || fail "Admek is running on this data already, or it is being restored."
+    fi
+    echo $$ >"$1.lock"
+}
+
 # serve_database DATABASE COMMAND
 serve_database() {
-    # Held by every part of the server too, so that no other file is put in its place under one that still lives.
-    exec 9>"$1.lock"
-    flock -n 9 || fail "Admek is running on this data already, or it is being restored."
-    export ADMEK_DATABASE="$1" PHP_CLI_SERVER_WORKERS=$WORKERS ADMEK_HOSTS
-    ADMEK_HOSTS=$(names_of_this_machine)
+    hold "$1"
+    export ADMEK_DATABASE="$1" ADMEK_TLS="$TLS" PHP_CLI_SERVER_WORKERS=$WORKERS
     # Configuration, routes and classes are read once, at the start, for this database alone.
-    local made="$PWD/storage/framework/cache/$2-$PORT" log="$PWD/storage/logs/server-$2-$PORT.log" began deaths=0
-    export APP_CONFIG_CACHE="$made-config.php" APP_ROUTES_CACHE="$made-routes.php"
+    MADE="$PWD/storage/framework/cache/$2-$PORT" LOG="$PWD/storage/logs/server-$2-$PORT.log"
+    export APP_CONFIG_CACHE="$MADE-config.php" APP_ROUTES_CACHE="$MADE-routes.php" ADMEK_NAMES_FILE="$MADE-names"
     # What is kept follows from this very program: another one starts with none.
-    export ADMEK_DOUBTS="$made-doubts.sqlite"
+    export ADMEK_KEPT="$MADE-kept.sqlite"
     php -r 'exit(@stream_socket_server("tcp://'"$HOST:$PORT"'") ? 0 : 1);' || fail "Port $PORT is taken. Try:  ./admek $2 --port $((PORT + 1))"
-    rm -f "$made"-*
-    php artisan admek:warm "$made-classes.php" --quiet || fail "Configuration, routes and classes could not be read; see storage/logs."
-    : >"$log"
+    rm -rf "$MADE"-*
+    write_names
+    : >"$LOG"
+    if [ -n "$BOAT" ]; then make_boat "$2"; fi
+    php artisan admek:warm "$MADE-classes.php" --quiet || fail "Configuration, routes and classes could not be read; see storage/logs."
+    if [ -n "$BOAT" ]; then tell_boat; fi
     trap 'exit 0' INT TERM
-    trap 'stop_server; rm -f '"'$made'"'-*' EXIT
-    start_server "$made-classes.php" "$log"
-    kill -0 "$SERVER" 2>/dev/null || fail "The server did not start; see $log"
-    echo "Admek is at http://$HOST:$PORT — Ctrl-C stops it."
-    began=$SECONDS
+    trap 'stop_all; rm -rf "$MADE"-*' EXIT
+    local part
+    for part in "${PARTS[@]}"; do
+        DEATHS[$part]=0
+        start_part "$part"
+        kill -0 "${SERVER[$part]}" 2>/dev/null || fail "The server did not start; see $LOG"
+    done
+    echo "Admek is at http://$([ -n "$BOAT" ] && echo localhost || echo "$HOST"):$PORT — Ctrl-C stops it."
+    [ -z "$BOAT" ] || echo "Other devices are let in on its screen Devices, at http${TLS:+s}://$(tr '\n' ' ' <"$MADE-names" | xargs | sed "s# #:$PORT or http${TLS:+s}://#g"):$PORT"
     local looked=-1
     while :; do
         if [ $((SECONDS / 600)) -ne "$looked" ]; then
             looked=$((SECONDS / 600))
             back_up_when_due
         fi
-        # PHP's server does not replace a worker that has died.
-        if [ "$(living "$SERVER")" -le "$WORKERS" ]; then
-            if [ $((SECONDS - began)) -lt "$QUICK" ]; then deaths=$((deaths + 1)); else deaths=1; fi
-            [ "$deaths" -lt "$MOST_QUICK" ] || fail "The server died $MOST_QUICK times as soon as it was started; see $log"
-            stop_server
-            began=$SECONDS
-            start_server "$made-classes.php" "$log"
-            say "A part of the server had died; it was started again."
-        fi
-        shorten "$log"
-        sleep 1 &
+        for part in "${PARTS[@]}"; do watch_part "$part"; done
+        if [ $((SECONDS % NAMES_EVERY)) = 0 ] && write_names && [ -n "$TLS" ]; then renew_certificate; fi
+        shorten "$LOG"
+        sleep 1 9>&- &
         wait $!
     done
 }
-

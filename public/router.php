@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 // Router of PHP's own server: built files are handed out as they are, with a cache life; all else is the application's.
 $path = parse_url((string) ($_SERVER['REQUEST_URI'] ?? '/'), PHP_URL_PATH);
-$file = realpath(__DIR__.(is_string($path) ? rawurldecode($path) : '/'));
+$path = is_string($path) ? rawurldecode($path) : '/';
+$file = str_contains($path, "\0") ? false : realpath(__DIR__.$path);
 
 if ($file !== false && str_starts_with($file, __DIR__.'/build/') && is_file($file)) {
     $types = [

@@ -2,16 +2,24 @@
 
 declare(strict_types=1);
 
+use App\Access\Policy;
+use App\Devices\Ability;
 use App\Files\GearStow;
+use App\Files\LongReading;
 use App\Http\Boat\BoatController;
 use App\Http\Boat\RuleBookController;
+use App\Http\Devices\AboardController;
+use App\Http\Devices\DeviceController;
+use App\Http\Devices\PairingController;
 use App\Http\Ground\GroundController;
 use App\Http\Ground\PassController;
+use App\Http\Ground\ReadingController;
 use App\Http\Locker\CatalogueController;
 use App\Http\Locker\GearController;
 use App\Http\Locker\LockerController;
 use App\Http\Middleware\Keeping;
 use App\Http\Middleware\ReadableJson;
+use App\Http\Middleware\WhoAsks;
 use App\Http\Previews\CureController;
 use App\Http\Previews\ReachController;
 use App\Http\Previews\RigController;
@@ -34,77 +42,124 @@ use App\Http\Trips\StoresController;
 use App\Http\Trips\TripController;
 use App\Http\Water\TripWaterController;
 use App\Http\Water\WaterController;
+use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 
 // Rows are numbered from one, in 64 bits.
-Route::patterns(array_fill_keys(['id', 'trip', 'spread', 'structure', 'mark', 'sounding', 'template'], '[1-9][0-9]{0,17}'));
+Route::patterns(array_fill_keys(
+    ['id', 'trip', 'spread', 'structure', 'mark', 'sounding', 'template', 'device'], '[1-9][0-9]{0,17}',
+));
+Route::pattern('reading', LongReading::ID);
 
-Route::get('boat', [BoatController::class, 'show']);
-Route::post('boat', [BoatController::class, 'store']);
-Route::put('boat/clock', [BoatController::class, 'clock']);
-Route::get('boat/offer', [BoatController::class, 'offer']);
-Route::get('catalogue', CatalogueController::class);
-Route::get('locker', LockerController::class);
-Route::post('locker/{list}', [GearController::class, 'store'])->whereIn('list', GearStow::LISTS);
-Route::put('locker/{list}/{id}', [GearController::class, 'update'])->whereIn('list', GearStow::LISTS);
-Route::get('trips', [TripController::class, 'index']);
-Route::post('trips', [TripController::class, 'store']);
-Route::get('boat/books/{book}', [RuleBookController::class, 'show']);
-Route::put('boat/books/{book}', [RuleBookController::class, 'update']);
-Route::get('forecasts', [ForecastController::class, 'offered']);
-Route::get('trips/new', [TripController::class, 'fresh']);
-Route::get('trips/{trip}', [TripController::class, 'show']);
-Route::put('trips/{trip}', [TripController::class, 'update']);
-Route::get('trips/{trip}/preparation', [PreparationController::class, 'show']);
-Route::get('trips/{trip}/timeline', [PreparationController::class, 'calendar']);
-Route::post('trips/{trip}/chores', [ChoreController::class, 'store']);
-Route::put('trips/{trip}/chores/{key}', [ChoreController::class, 'update']);
-Route::delete('trips/{trip}/chores/{key}', [ChoreController::class, 'destroy']);
-Route::put('trips/{trip}/stores', [StoresController::class, 'update']);
-Route::put('trips/{trip}/forecast', [ForecastController::class, 'update']);
-Route::post('trips/{trip}/forecast/file', [ForecastController::class, 'file'])->name('forecast.file');
-Route::post('trips/{trip}/forecast/fetched/{key}', [ForecastController::class, 'fetch']);
-Route::get('chart', [GroundController::class, 'show']);
-Route::put('chart', [GroundController::class, 'chart'])->withoutMiddleware(ReadableJson::class);
-Route::post('structures', [GroundController::class, 'store']);
-Route::put('structures/file', [GroundController::class, 'read'])->withoutMiddleware(ReadableJson::class);
-Route::get('structures/file/{format}', [GroundController::class, 'write']);
-Route::delete('structures/{structure}', [GroundController::class, 'destroy']);
-Route::put('trips/{trip}/pass', [PassController::class, 'take']);
-Route::get('trips/{trip}/water', [WaterController::class, 'show']);
-Route::put('trips/{trip}/water/temperatures', [WaterController::class, 'temperatures']);
-Route::post('trips/{trip}/water/marks', [WaterController::class, 'mark']);
-Route::delete('trips/{trip}/water/marks/{mark}', [WaterController::class, 'unmark']);
-Route::put('trips/{trip}/water/signs', [WaterController::class, 'signs']);
-Route::put('trips/{trip}/water/choices', [WaterController::class, 'choose']);
-Route::get('trips/{trip}/bites', [BiteController::class, 'index']);
-Route::post('trips/{trip}/bites', [BiteController::class, 'store']);
-Route::get('spreads/{spread}', [SpreadController::class, 'show']);
-Route::put('spreads/{spread}', [SpreadController::class, 'update']);
-Route::get('spreads/{spread}/deck-card', DeckCardController::class);
-Route::get('spreads/{spread}/tow-case', TowCaseController::class);
-Route::post('spreads/{spread}/soundings', [SoundingController::class, 'store']);
-Route::delete('soundings/{sounding}', [SoundingController::class, 'destroy']);
-Route::get('spreads/{spread}/file', [SpreadFileController::class, 'show']);
-Route::post('spreads/{spread}/file', [SpreadFileController::class, 'read']);
-Route::get('spreads/{spread}/table', [SpreadFileController::class, 'table']);
-Route::put('trips/{trip}/bands', [TripWaterController::class, 'bands']);
-Route::put('trips/{trip}/bottom', [TripWaterController::class, 'bottom']);
-Route::get('templates', [TemplateController::class, 'index']);
-Route::post('templates', [TemplateController::class, 'store']);
-Route::delete('templates/{template}', [TemplateController::class, 'destroy']);
+// Answered to anybody; a wrong code is counted, so it is kept whatever comes of the rest.
+Route::post('aboard', [AboardController::class, 'store'])->middleware('session')->withoutMiddleware(
+    [WhoAsks::class, Keeping::class],
+);
 
-// Tried, not kept: these may take their time, and nobody waits for them.
-Route::withoutMiddleware(Keeping::class)->group(static function (): void {
-    Route::post('trips/{trip}/pass', [PassController::class, 'show']);
-    Route::post('trips/{trip}/water/temperatures', [WaterController::class, 'preview']);
-    Route::post('spreads/{spread}/preview', SpreadPreviewController::class);
-    Route::post('spreads/{spread}/rig', RigController::class);
-    Route::post('spreads/{spread}/reach', ReachController::class);
-    Route::post('spreads/{spread}/cures', CureController::class);
-    Route::post('spreads/{spread}/rod', RodController::class);
-    Route::post('spreads/{spread}/safe-limits', SafeLimitsController::class);
-    Route::post('spreads/{spread}/setting', SettingController::class);
-    Route::post('spreads/{spread}/draft', DraftController::class);
-    Route::post('templates/{template}/fit', [TemplateController::class, 'fit']);
+$for = static fn (Ability $ability) => Route::middleware(Authorize::using($ability->value));
+$forThis = static fn (string $sees, string $row): string => Authorize::using($sees, $row);
+
+$for(Ability::Look)->group(static function () use ($forThis): void {
+    Route::get('aboard', [AboardController::class, 'show']);
+    Route::delete('aboard', [AboardController::class, 'destroy']);
+    Route::get('boat', [BoatController::class, 'show']);
+    Route::get('catalogue', CatalogueController::class);
+    Route::get('locker', LockerController::class);
+    Route::get('trips', [TripController::class, 'index']);
+    Route::middleware($forThis(Policy::TRIP, 'trip'))->group(static function (): void {
+        Route::get('trips/{trip}', [TripController::class, 'show']);
+        Route::get('trips/{trip}/bites', [BiteController::class, 'index']);
+    });
+    Route::middleware($forThis(Policy::SPREAD, 'spread'))->group(static function (): void {
+        Route::get('spreads/{spread}', [SpreadController::class, 'show']);
+        Route::get('spreads/{spread}/deck-card', DeckCardController::class);
+    });
+});
+
+$for(Ability::Places)->group(static function (): void {
+    Route::get('chart', [GroundController::class, 'show']);
+    Route::get('structures/file/{format}', [GroundController::class, 'write']);
+});
+
+$for(Ability::Log)->group(static function (): void {
+    Route::post('trips/{trip}/bites', [BiteController::class, 'store']);
+});
+
+$for(Ability::Chores)->group(static function (): void {
+    Route::get('trips/{trip}/preparation', [PreparationController::class, 'show']);
+    Route::get('trips/{trip}/timeline', [PreparationController::class, 'calendar']);
+    Route::post('trips/{trip}/chores', [ChoreController::class, 'store']);
+    Route::put('trips/{trip}/chores/{key}', [ChoreController::class, 'update']);
+    Route::delete('trips/{trip}/chores/{key}', [ChoreController::class, 'destroy']);
+    Route::put('trips/{trip}/stores', [StoresController::class, 'update']);
+});
+
+$for(Ability::Lines)->group(static function (): void {
+    Route::get('boat/books/{book}', [RuleBookController::class, 'show']);
+    Route::put('spreads/{spread}', [SpreadController::class, 'update']);
+    Route::get('spreads/{spread}/tow-case', TowCaseController::class);
+    Route::post('spreads/{spread}/soundings', [SoundingController::class, 'store']);
+    Route::delete('soundings/{sounding}', [SoundingController::class, 'destroy']);
+    Route::get('spreads/{spread}/file', [SpreadFileController::class, 'show']);
+    Route::get('spreads/{spread}/table', [SpreadFileController::class, 'table']);
+    Route::get('templates', [TemplateController::class, 'index']);
+
+    // Tried, not kept: these may take their time, and nobody waits for them.
+    Route::withoutMiddleware(Keeping::class)->group(static function (): void {
+        Route::post('spreads/{spread}/preview', SpreadPreviewController::class);
+        Route::post('spreads/{spread}/rig', RigController::class);
+        Route::post('spreads/{spread}/reach', ReachController::class);
+        Route::post('spreads/{spread}/cures', CureController::class);
+        Route::post('spreads/{spread}/rod', RodController::class);
+        Route::post('spreads/{spread}/safe-limits', SafeLimitsController::class);
+        Route::post('spreads/{spread}/setting', SettingController::class);
+        Route::post('templates/{template}/fit', [TemplateController::class, 'fit']);
+    });
+});
+
+$for(Ability::Plan)->group(static function (): void {
+    Route::post('boat', [BoatController::class, 'store']);
+    Route::put('boat/clock', [BoatController::class, 'clock']);
+    Route::get('boat/offer', [BoatController::class, 'offer']);
+    Route::put('boat/books/{book}', [RuleBookController::class, 'update']);
+    Route::post('locker/{list}', [GearController::class, 'store'])->whereIn('list', GearStow::LISTS);
+    Route::put('locker/{list}/{id}', [GearController::class, 'update'])->whereIn('list', GearStow::LISTS);
+    Route::post('trips', [TripController::class, 'store']);
+    Route::get('trips/new', [TripController::class, 'fresh']);
+    Route::put('trips/{trip}', [TripController::class, 'update']);
+    Route::get('forecasts', [ForecastController::class, 'offered']);
+    Route::put('trips/{trip}/forecast', [ForecastController::class, 'update']);
+    Route::post('trips/{trip}/forecast/file', [ForecastController::class, 'file'])->name('forecast.file');
+    Route::post('trips/{trip}/forecast/fetched/{key}', [ForecastController::class, 'fetch']);
+    Route::put('chart', [GroundController::class, 'chart'])->withoutMiddleware(ReadableJson::class);
+    Route::post('structures', [GroundController::class, 'store']);
+    Route::put('structures/file', [GroundController::class, 'read'])->withoutMiddleware([ReadableJson::class, Keeping::class]);
+    Route::get('readings/{reading}', [ReadingController::class, 'show']);
+    Route::delete('readings/{reading}', [ReadingController::class, 'destroy'])->withoutMiddleware(Keeping::class);
+    Route::delete('structures/{structure}', [GroundController::class, 'destroy']);
+    Route::put('trips/{trip}/pass', [PassController::class, 'take']);
+    Route::get('trips/{trip}/water', [WaterController::class, 'show']);
+    Route::put('trips/{trip}/water/temperatures', [WaterController::class, 'temperatures']);
+    Route::post('trips/{trip}/water/marks', [WaterController::class, 'mark']);
+    Route::delete('trips/{trip}/water/marks/{mark}', [WaterController::class, 'unmark']);
+    Route::put('trips/{trip}/water/signs', [WaterController::class, 'signs']);
+    Route::put('trips/{trip}/water/choices', [WaterController::class, 'choose']);
+    Route::put('trips/{trip}/bands', [TripWaterController::class, 'bands']);
+    Route::put('trips/{trip}/bottom', [TripWaterController::class, 'bottom']);
+    Route::post('spreads/{spread}/file', [SpreadFileController::class, 'read']);
+    Route::post('templates', [TemplateController::class, 'store']);
+    Route::delete('templates/{template}', [TemplateController::class, 'destroy']);
+    Route::withoutMiddleware(Keeping::class)->group(static function (): void {
+        Route::post('spreads/{spread}/draft', DraftController::class);
+        Route::post('trips/{trip}/pass', [PassController::class, 'show']);
+        Route::post('trips/{trip}/water/temperatures', [WaterController::class, 'preview']);
+    });
+});
+
+$for(Ability::Devices)->group(static function (): void {
+    Route::get('devices', [DeviceController::class, 'index']);
+    Route::put('devices/{device}', [DeviceController::class, 'update']);
+    Route::delete('devices/{device}', [DeviceController::class, 'destroy']);
+    Route::post('pairing', [PairingController::class, 'store']);
+    Route::delete('pairing', [PairingController::class, 'destroy']);
 });

@@ -11,14 +11,15 @@ use RuntimeException;
 /** A boat's data as a file: whether it is whole, copied so that it stays whole, put in place so that no moment is without it. */
 final readonly class DataFile
 {
+    public const NEWER = 'A newer Admek has written it: bring this one up to date first.';
+
     /** Beside the file itself while it is open, or after a crash. */
     private const BESIDE = ['-wal', '-shm'];
 
     /** s after which nobody is at work any more on a part of a copy. */
     private const STALE = 3600;
 
-    /** @param  list<string>  $migrations  names of those this Admek knows */
-    public function __construct(public string $path, private array $migrations)
+    public function __construct(public string $path, private Migrations $migrations)
     {
     }
 
@@ -46,8 +47,8 @@ final readonly class DataFile
             if ($missing !== []) {
                 return [...$faults, 'It is not Admek’s: it has no '.implode(', ', $missing).'.'];
             }
-            if (array_diff(self::column($database, 'select migration from migrations'), $this->migrations) !== []) {
-                $faults[] = 'A newer Admek has written it: bring this one up to date first.';
+            if ($this->knowsMore($database)) {
+                $faults[] = self::NEWER;
             }
             if (self::column($database, 'select id from boats') === []) {
                 $faults[] = 'It holds no boat.';
@@ -64,6 +65,21 @@ final readonly class DataFile
         return ! is_file($this->path) || filesize($this->path) === 0;
     }
 
+    /** Whether an Admek newer than this one has written it. */
+    public function isNewer(): bool
+    {
+        try {
+            return ! $this->isEmpty() && $this->knowsMore(self::opened($this->path));
+        } catch (PDOException) {
+            return false;
+        }
+    }
+
+    private function knowsMore(PDO $database): bool
+    {
+        return array_diff(self::column($database, 'select migration from migrations'), $this->migrations->known()) !== [];
+    }
+
     /** Whether it is as this Admek writes it. */
     public function isCurrent(): bool
     {
@@ -73,7 +89,7 @@ final readonly class DataFile
         try {
             $ran = self::column(self::opened($this->path), 'select migration from migrations');
 
-            return array_diff($this->migrations, $ran) === [];
+            return array_diff($this->migrations->current(), $ran) === [];
         } catch (PDOException) {
             return false;
         }
@@ -122,6 +138,7 @@ final readonly class DataFile
                 throw new RuntimeException('The copy could not be written whole: a full disk, or a folder not to be written.');
             }
             self::settle($incoming);
+            $this->own($incoming);
             $kept = is_file($this->path) ? $this->keepAside() : null;
             rename($incoming, $this->path);
             self::settle(dirname($this->path));
@@ -149,6 +166,7 @@ final readonly class DataFile
             throw new RuntimeException("{$this->path} is still open somewhere.");
         }
         self::settle($other->path);
+        $this->own($other->path);
         rename($other->path, $this->path);
         self::settle(dirname($this->path));
     }
@@ -188,6 +206,16 @@ final readonly class DataFile
             if ((int) @filemtime($part) < time() - self::STALE) {
                 @unlink($part);
             }
+        }
+    }
+
+    /** What root makes beside another user's data is that user's, who could not write it otherwise. */
+    public function own(string $path): void
+    {
+        if (posix_geteuid() === 0) {
+            $folder = dirname($this->path);
+            @chown($path, (int) fileowner($folder));
+            @chgrp($path, (int) filegroup($folder));
         }
     }
 

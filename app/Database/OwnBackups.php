@@ -32,9 +32,15 @@ final readonly class OwnBackups
 
     public function isDue(int $now): bool
     {
-        $newest = $this->all()[0] ?? null;
+        foreach ($this->all() as $backup) {
+            $age = $now - (int) filemtime($backup);
+            // One from a time still to come was made while the clock was wrong, and says nothing.
+            if ($age >= 0 && $age < self::EVERY) {
+                return false;
+            }
+        }
 
-        return $newest === null || $now - (int) filemtime($newest) >= self::EVERY;
+        return true;
     }
 
     /**
@@ -48,8 +54,10 @@ final readonly class OwnBackups
         if (! is_dir($this->folder) && ! @mkdir($this->folder)) {
             throw new RuntimeException("{$this->folder} could not be made.");
         }
+        $this->data->own($this->folder);
         $name = sprintf('%s-%s-%s.sqlite', date('Ymd-His'), bin2hex(random_bytes(2)), $why);
         $this->data->copyTo("{$this->folder}/{$name}");
+        $this->data->own("{$this->folder}/{$name}");
         array_map(unlink(...), array_slice($this->all(), self::MOST));
         if ($second !== '') {
             try {

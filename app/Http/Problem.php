@@ -6,6 +6,9 @@ namespace App\Http;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\CannotTow;
+use App\Access\PairingCodes;
+use App\Access\TooManyTries;
+use App\Access\WrongCode;
 use App\Models\Conflict;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
@@ -34,6 +37,17 @@ final class Problem
             $error instanceof Conflict => self::respond(
                 409, 'Saved elsewhere', $error->getMessage(), ['current_version' => $error->currentVersion],
             ),
+            $error instanceof WrongCode => self::invalid([[
+                'pointer' => '/code',
+                'detail' => sprintf(
+                    'Must be the code the captain’s screen shows now; each is good once, for %d minutes.',
+                    PairingCodes::GOOD_FOR / 60,
+                ),
+            ]]),
+            $error instanceof TooManyTries => self::respond(
+                429, 'Too many tries', "Too many wrong codes: try again in {$error->wait} s.",
+                headers: ['Retry-After' => (string) $error->wait],
+            ),
             $error instanceof HttpExceptionInterface && $error->getStatusCode() === 404 && (
                 $error->getPrevious() instanceof ModelNotFoundException || str_contains($error->getMessage(), 'route')
             ) => self::respond(404, 'Not found', 'There is no such record or address.'),
@@ -41,6 +55,7 @@ final class Problem
                 $error->getStatusCode(),
                 self::title($error->getStatusCode()),
                 $error->getMessage() ?: self::title($error->getStatusCode()),
+                headers: array_intersect_key($error->getHeaders(), ['WWW-Authenticate' => true]),
             ),
             $error instanceof PDOException => self::unkept($error),
             default => self::respond(
@@ -76,13 +91,15 @@ final class Problem
 
     /**
      * @param  array<string, mixed>  $more
+     * @param  array<string, string>  $headers
      */
-    private static function respond(int $status, string $title, string $detail, array $more = []): JsonResponse
-    {
+    private static function respond(
+        int $status, string $title, string $detail, array $more = [], array $headers = [],
+    ): JsonResponse {
         return new JsonResponse(
             ['type' => 'about:blank', 'title' => $title, 'status' => $status, 'detail' => $detail] + $more,
             $status,
-            ['Content-Type' => 'application/problem+json'],
+            ['Content-Type' => 'application/problem+json'] + $headers,
             JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE,
         );
     }
@@ -114,14 +131,19 @@ final class Problem
         return $field === '' ? '' : '/'.str_replace(['~', '/', '.'], ['~0', '~1', '/'], $field);
     }
 
-    private static function title(int $status): string
+    public static function title(int $status): string
     {
         return match ($status) {
             400 => 'Not readable',
+            401 => 'Not let in',
             404 => 'Not found',
             405 => 'Not done here',
-            413 => 'Too large',
+            408, 504 => 'Too slow',
+            413, 414 => 'Too large',
             415 => 'Not JSON',
+            429 => 'Too many at once',
+            500 => 'Something broke',
+            502, 503 => 'Not ready',
             421 => 'Somebody else’s name',
             default => 'Refused',
         };

@@ -102,6 +102,15 @@ final class Boat extends Model
         return $this->hasMany(Trip::class);
     }
 
+    /** The nearest from today on by the port's clock; else the latest. */
+    public function tripUnderWay(): ?Trip
+    {
+        $today = now($this->timezone)->format('Y-m-d');
+
+        return $this->trips()->whereDate('date', '>=', $today)->orderBy('date')->orderBy('lines_in')->first()
+            ?? $this->trips()->orderByDesc('date')->orderByDesc('lines_in')->first();
+    }
+
     /** @return HasMany<Reel, $this> */
     public function reels(): HasMany
     {

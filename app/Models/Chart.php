@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Admek\Core\Ground\BottomGrid;
 use Admek\Core\Ground\Contours;
+use Admek\Core\InvalidValue;
 use Admek\Core\Units\Units;
 use Illuminate\Database\Eloquent\Model;
 
@@ -36,10 +37,19 @@ final class Chart extends Model
         return array_diff_key($drawn, ['units' => true]);
     }
 
-    /** @return array{units: string, contours: list<mixed>, land: list<mixed>} */
+    /**
+     * One from before charts were bounded by what they cost to draw may be too rough: it is kept, and drawn without lines.
+     *
+     * @return array{units: string, contours: list<mixed>, land: list<mixed>}
+     */
     public static function drawn(BottomGrid $grid, Units $units): array
     {
         $contours = new Contours($grid, $units);
+        try {
+            $contours->mustBeDrawable();
+        } catch (InvalidValue) {
+            return ['units' => $units->value, 'contours' => [], 'land' => []];
+        }
 
         return ['units' => $units->value, 'contours' => $contours->lines(), 'land' => $contours->land()];
     }

@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use Admek\Core\Towing\Doubt\KeptDoubts;
+use App\Access\Policy;
 use App\Database\DataFile;
 use App\Database\ImmediateConnector;
+use App\Database\Migrations;
 use App\Forecasts\ForecastSource;
 use App\Forecasts\StandInForecasts;
 use App\Models\Boat;
+use App\Rigging\CardShelf;
 use App\Rigging\DoubtShelf;
+use App\Rigging\Shelf;
+use Illuminate\Auth\Access\Gate;
+use Illuminate\Contracts\Auth\Access\Gate as GateContract;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Config;
@@ -22,29 +28,45 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
+        $this->app->bind(Migrations::class, fn (): Migrations => new Migrations($this->app->make('migrator')));
         $this->app->bind(DataFile::class, fn (): DataFile => new DataFile(
             Config::string('database.connections.sqlite.database'),
-            array_keys($this->app->make('migrator')->getMigrationFiles(database_path('migrations'))),
+            $this->app->make(Migrations::class),
         ));
         // One database is one boat's.
         $this->app->bind(
             Boat::class, static fn (): Boat => Boat::query()->first() ?? throw new NotFoundHttpException('There is no boat yet.'),
         );
-        $this->app->singleton(DoubtShelf::class, static fn (): DoubtShelf => new DoubtShelf(Config::string('admek.doubts')));
-        if (Config::get('admek.doubts') !== null) {
-            $this->app->bind(KeptDoubts::class, DoubtShelf::class);
-            $this->app->terminating(function (): void {
-                if ($this->app->resolved(DoubtShelf::class)) {
-                    $this->app->make(DoubtShelf::class)->write();
-                }
-            });
-        }
+        $this->keepsWhatItHasWorkedOut();
         $this->app->bind(ForecastSource::class, static fn (): ForecastSource => new StandInForecasts(resource_path('forecasts')));
+    }
+
+    /** Where it is told a file to keep it in; without one each is worked out anew. */
+    private function keepsWhatItHasWorkedOut(): void
+    {
+        $file = Config::get('admek.kept');
+        if (! is_string($file)) {
+            $this->app->bind(CardShelf::class, static fn (): CardShelf => new CardShelf(null));
+
+            return;
+        }
+        $shelf = function (string $kind, int $most) use ($file): Shelf {
+            $shelf = new Shelf($file, $kind, $most);
+            $this->app->terminating($shelf->write(...));
+
+            return $shelf;
+        };
+        $this->app->singleton(KeptDoubts::class, static fn (): DoubtShelf => new DoubtShelf($shelf('doubts', DoubtShelf::MOST)));
+        $this->app->singleton(CardShelf::class, static fn (): CardShelf => new CardShelf($shelf('cards', CardShelf::MOST)));
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
+        $this->callAfterResolving(GateContract::class, static function (GateContract $gate): void {
+            assert($gate instanceof Gate);
+            Policy::define($gate);
+        });
     }
 }

@@ -47,7 +47,7 @@ final class ForecastFile
      */
     public static function read(string $text, bool $metric): array
     {
-        return str_starts_with(ltrim($text, " \t\r\n\u{FEFF}"), '{')
+        return str_starts_with(ltrim(str_replace("\u{FEFF}", '', $text)), '{')
             ? self::json($text)
             : ['source' => null, 'issued' => null, 'hours' => self::csv($text, $metric)];
     }
@@ -56,7 +56,7 @@ final class ForecastFile
     private static function json(string $text): array
     {
         try {
-            $file = json_decode(trim($text, "\u{FEFF}"), true, 16, JSON_THROW_ON_ERROR);
+            $file = json_decode(str_replace("\u{FEFF}", '', $text), true, 16, JSON_THROW_ON_ERROR);
         } catch (JsonException $error) {
             throw InvalidValue::because('forecast', "JSON ({$error->getMessage()})");
         }

@@ -38,8 +38,10 @@ final readonly class Table
         }
         $heading = null;
         $rows = [];
+        // A mark of the order of bytes is of three; trim() would take each of them for a letter.
+        $text = str_replace("\u{FEFF}", '', $text);
         foreach (preg_split('/\r\n|\n|\r/', $text) ?: [] as $i => $row) {
-            $row = trim($row, " \t\u{FEFF}");
+            $row = trim($row, " \t");
             if ($row === '' || $row[0] === '#') {
                 continue;
             }

@@ -13,6 +13,9 @@ final readonly class Reach
     /** Places tried to bracket the depth, before refining. */
     private const PROBES = 24;
 
+    /** How far to each side of a control that nearly does, as a part of it, is looked first. */
+    private const ABOUT = 0.25;
+
     private const CLOSE_ENOUGH = 0.005;
 
     private function __construct(public bool $reached, public float $control, public float $depth)
@@ -23,9 +26,18 @@ final readonly class Reach
      * @param  callable(float): float  $depthOf  depth in m of the lure for a control; −INF where it has no steady run
      * @param  float  $least  control's range
      * @param  float  $most  control's range
+     * @param  ?float  $near  a control that nearly does: of several that bring it there, one about as far out is found
      */
-    public static function find(callable $depthOf, float $wanted, float $least, float $most): self
+    public static function find(callable $depthOf, float $wanted, float $least, float $most, ?float $near = null): self
     {
+        if ($near !== null) {
+            $about = self::ABOUT * abs($near);
+            [$low, $high] = [max($least, min($most, $near - $about)), max($least, min($most, $near + $about))];
+            [$lowDepth, $highDepth] = [$depthOf($low), $depthOf($high)];
+            if ($lowDepth < $wanted && $highDepth >= $wanted) {
+                return self::refine($depthOf, $wanted, $low, $lowDepth, $high, $highDepth);
+            }
+        }
         $best = new self(false, $least, -INF);
         [$low, $lowDepth] = [$least, $depthOf($least)];
         if ($lowDepth >= $wanted) {

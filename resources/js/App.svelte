@@ -1,7 +1,10 @@
 <script lang="ts">
     import Router from 'svelte-spa-router';
     import { aboard } from './lib/aboard.svelte';
+    import Outdated from './frame/Outdated.svelte';
     import Shell from './frame/Shell.svelte';
+    import ComeAboard from './devices/ComeAboard.svelte';
+    import Devices from './devices/Devices.svelte';
     import DeckCard from './card/DeckCard.svelte';
     import FirstRun from './boat/FirstRun.svelte';
     import Ground from './ground/Ground.svelte';
@@ -18,22 +21,31 @@
         '/trips/:trip/spread': Spread,
         '/trips/:trip/deck-card': DeckCard,
         '/trips/:trip/log': Log,
+        '/devices': Devices,
         '*': Trips,
     };
 
     void aboard.read();
 </script>
 
+{#if aboard.outdated}<Outdated />{/if}
+<!-- Over the page, not in its place: what was being done on it waits until the device is let in again. -->
+{#if aboard.outside}<ComeAboard />{/if}
 {#if aboard.state === 'ready'}
-    <Shell><Router {routes} /></Shell>
-{:else if aboard.state === 'no-boat'}
+    <div class="contents" inert={aboard.outside}><Shell><Router {routes} /></Shell></div>
+{:else if aboard.state === 'no-boat' && aboard.may('plan')}
     <FirstRun />
-{:else}
+{:else if !aboard.outside}
     <main class="grid h-full place-items-center p-8 text-center">
         {#if aboard.state === 'silent'}
             <div>
                 <h1 class="text-2xl font-bold">The server is not answering</h1>
                 <p class="quiet mt-2">Is Admek still running on the boat’s laptop? This page tries again by itself.</p>
+            </div>
+        {:else if aboard.state === 'no-boat'}
+            <div>
+                <h1 class="text-2xl font-bold">There is no boat yet</h1>
+                <p class="quiet mt-2">The captain sets her up first, on the laptop.</p>
             </div>
         {:else}
             <p class="quiet">Reading…</p>

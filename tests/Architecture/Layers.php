@@ -18,11 +18,11 @@ final class Layers
     private const SPREAD = ['Plan', 'Run', 'Check', 'Cure', 'Card', 'Drafting'];
 
     private const APP = [
-        'Database', 'Models', 'Outfitting',
-        'Forecasts', 'Rigging', 'Preparing', 'Reading', 'Files', 'Http', 'Console', 'Providers',
+        'Database', 'Devices', 'Models', 'Access', 'Outfitting',
+        'Forecasts', 'Rigging', 'Preparing', 'Reading', 'Files', 'Http', 'Serving', 'Console', 'Providers',
     ];
 
-    private const HTTP = ['Asked', 'Boat', 'Locker', 'Trips', 'Water', 'Ground', 'Previews', 'Spreads', 'Middleware'];
+    private const HTTP = ['Asked', 'Boat', 'Locker', 'Trips', 'Water', 'Ground', 'Previews', 'Spreads', 'Devices', 'Middleware'];
 
     public function test_core_knows_nothing_of_the_framework(): Rule
     {

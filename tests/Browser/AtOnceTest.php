@@ -6,11 +6,13 @@ namespace Tests\Browser;
 
 use CurlHandle;
 use PDO;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
-use Tests\Browser\Support\RunningApp;
 use Tests\Support\DemoRows;
+use Tests\Support\Running\RunningApp;
 
 /** Several devices at the same moment, against the running application and its four workers. */
+#[Group('served')]
 final class AtOnceTest extends TestCase
 {
     private const ROUNDS = 12;
@@ -81,6 +83,20 @@ final class AtOnceTest extends TestCase
         self::assertSame([200, 200, 200, 200], $answers);
     }
 
+    public function test_one_code_typed_on_four_devices_at_once_lets_one_in(): void
+    {
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $made = $this->sent('POST', '/pairing', ['role' => 'mate']);
+            $try = ['code' => $made['code'], 'name' => "Device {$round}"];
+            $answers = $this->atOnce('POST', '/aboard', [$try, $try, $try, $try]);
+            sort($answers);
+            self::assertSame(201, $answers[0]);
+            self::assertSame([], array_diff(array_slice($answers, 1), [422, 429]));
+            (new PDO("sqlite:{$this->app->database}"))->exec('delete from pairing_tries');
+        }
+        self::assertSame(self::ROUNDS, (int) $this->asked('select count(*) from devices'));
+    }
+
     public function test_two_helms_that_save_one_spread_do_not_lose_each_other_s_unseen(): void
     {
         for ($round = 0; $round < self::ROUNDS; $round++) {
@@ -94,6 +110,19 @@ final class AtOnceTest extends TestCase
             sort($answers);
             self::assertSame([200, 409, 409, 409], $answers);
         }
+    }
+
+    /**
+     * @param  non-empty-string  $method
+     * @param  array<string, mixed>  $body
+     * @return array<string, mixed>
+     */
+    private function sent(string $method, string $path, array $body): array
+    {
+        return json_decode((string) file_get_contents($this->app->api($path), context: stream_context_create(['http' => [
+            'method' => $method, 'content' => json_encode($body),
+            'header' => ['Content-Type: application/json', "Origin: http://127.0.0.1:{$this->app->port}"],
+        ]])), true);
     }
 
     /**

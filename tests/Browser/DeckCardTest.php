@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use Symfony\Component\Process\Process;
 use Tests\Browser\Support\BrowserTestCase;
-use Tests\Browser\Support\RunningApp;
+use Tests\Support\Running\RunningApp;
 
 final class DeckCardTest extends BrowserTestCase
 {

@@ -7,7 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\Browser\Support\OnTheChart;
-use Tests\Browser\Support\Wait;
+use Tests\Support\Running\Wait;
 
 /** The evening before a trip, from planning it to the card the deck sets from. */
 final class EveningTest extends BrowserTestCase

@@ -6,8 +6,8 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
-use Tests\Browser\Support\RunningApp;
-use Tests\Browser\Support\Wait;
+use Tests\Support\Running\RunningApp;
+use Tests\Support\Running\Wait;
 
 final class FirstRunTest extends BrowserTestCase
 {

@@ -7,7 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\Browser\Support\OnTheChart;
-use Tests\Browser\Support\Wait;
+use Tests\Support\Running\Wait;
 
 /** The ground of an evening: edges followed, structure laid, both screens on a tablet. */
 final class GroundEveningTest extends BrowserTestCase
@@ -69,6 +69,22 @@ final class GroundEveningTest extends BrowserTestCase
                 .'Net</name></wpt></gpx>',
         );
         $this->see('aside li', 'Old Net');
+    }
+
+    public function test_a_long_file_is_given_up_and_nothing_of_it_kept(): void
+    {
+        $this->visit('/trips/{next}/ground');
+        $points = '';
+        for ($i = 0; $i < 20_000; $i++) {
+            $points .= sprintf("<trkpt lat=\"%.7f\" lon=\"-38.4\"><ele>1</ele></trkpt>\n", 45.2 + 4e-7 * $i);
+        }
+        $this->upload('#ground-file', '<gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><trk><name>Too long</name>'
+            .'<trkseg>'.str_repeat($points, 50).'</trkseg></trk></gpx>');
+        $this->click('[data-testid=reading] button', 'Give up');
+        $this->see('[role=status]', 'iven up');
+        $this->browser->driver->navigate()->refresh();
+        $this->see('main', 'Gannet Rise');
+        self::assertStringNotContainsString('Too long', $this->see('main')->getText());
     }
 
     public function test_both_screens_stand_without_scrolling_and_read_on_a_tablet(): void

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PDO;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Browser\Support\BrowserTestCase;
-use Tests\Browser\Support\Wait;
+use Tests\Support\Running\Wait;
 
 /** What is entered is kept: against another device, a stopped server, a reload. */
+#[Group('served')]
 final class KeepingTest extends BrowserTestCase
 {
     public function test_two_devices_on_one_spread_are_told_and_choose(): void
@@ -46,6 +49,20 @@ final class KeepingTest extends BrowserTestCase
         $this->see('header [role=alert]', 'last known');
         $this->see('[data-holder=P1] .out', '70 ft out');
         $this->app->serve();
+        $this->waitUntilKept();
+        $this->browser->driver->navigate()->refresh();
+        $this->see('[data-holder=P1] .out', '70 ft out');
+    }
+
+    public function test_an_edit_that_finds_the_data_busy_waits_and_is_kept(): void
+    {
+        $this->openSpread();
+        $this->waitUntilKept();
+        $other = new PDO("sqlite:{$this->app->database}");
+        $other->exec('begin immediate');
+        $this->fill('#let-out', '70')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[data-keeping=waiting]', 'Not saved');
+        $other->exec('rollback');
         $this->waitUntilKept();
         $this->browser->driver->navigate()->refresh();
         $this->see('[data-holder=P1] .out', '70 ft out');

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Browser\Support\BrowserTestCase;
-use Tests\Browser\Support\Wait;
+use Tests\Support\Running\Wait;
 
+#[Group('served')]
 final class LogTest extends BrowserTestCase
 {
     public function test_a_bite_is_logged_with_the_depth_of_its_line(): void

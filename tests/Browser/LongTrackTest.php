@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use PHPUnit\Framework\TestCase;
-use Tests\Browser\Support\RunningApp;
+use Tests\Support\Running\RunningApp;
 
 /** A season's track sent to the real, running application. */
 final class LongTrackTest extends TestCase

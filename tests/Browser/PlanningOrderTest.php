@@ -7,7 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
-use Tests\Browser\Support\Wait;
+use Tests\Support\Running\Wait;
 
 /** Drafts, kept spreads, the order and spread files at the planning table. */
 final class PlanningOrderTest extends BrowserTestCase

@@ -7,7 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Browser\Support\BrowserTestCase;
-use Tests\Browser\Support\Wait;
+use Tests\Support\Running\Wait;
 
 /** Rods taken out and rigged anew, what is looked at and cured, and the table by touch. */
 final class PlanningTableRigsTest extends BrowserTestCase

@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
-use Tests\Browser\Support\Wait;
+use Tests\Support\Running\Wait;
 
 final class PlanningTableTest extends BrowserTestCase
 {

@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
-use Tests\Browser\Support\Wait;
+use Tests\Support\Running\Wait;
 
 /** The Prepare screen: chores, forecast, stores and the trip's own details, each with what is wrong said where it is. */
 final class PrepareTest extends BrowserTestCase

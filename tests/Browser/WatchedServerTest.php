@@ -6,57 +6,77 @@ namespace Tests\Browser;
 
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
-use Tests\Browser\Support\RunningApp;
-use Tests\Browser\Support\Wait;
+use Tests\Support\Running\LauncherServing;
+use Tests\Support\Running\RunningApp;
+use Tests\Support\Running\Wait;
 
 /** The launcher starts again what has died, says so, and leaves nothing running when it is ended. */
 final class WatchedServerTest extends TestCase
 {
-    private string $data;
-
-    private int $port;
-
-    private Process $admek;
-
-    protected function setUp(): void
+    public function test_a_request_that_ends_php_s_own_server_does_not_end_admek(): void
     {
-        $this->data = sys_get_temp_dir().'/admek-watched-'.bin2hex(random_bytes(6));
-        mkdir($this->data);
-        $this->port = RunningApp::freePort();
-        $this->admek = new Process(
-            ['./admek', 'demo', '--port', (string) $this->port], dirname(__DIR__, 2), ['ADMEK_DATA' => $this->data], timeout: 120,
+        $data = RunningApp::temporary();
+        mkdir($data);
+        $port = RunningApp::freePort();
+        $admek = new Process(
+            ['./admek', 'demo', '--port', (string) $port], RunningApp::root(), ['ADMEK_DATA' => $data], timeout: 120,
         );
-        $this->admek->start();
-        Wait::until($this->answers(...), 'Admek to answer');
+        $admek->start();
+        try {
+            Wait::until(fn (): bool => self::answers($port), 'Admek to answer');
+            self::assertStringContainsString("Admek is at http://127.0.0.1:{$port}", $admek->getOutput());
+            // More than any memory holds is told of, and PHP's own server asks for that memory at once.
+            self::ask($port, "POST /api/boat HTTP/1.1\r\nHost: 127.0.0.1:{$port}\r\nContent-Length: 8000000000000\r\n\r\nx");
+            Wait::until(fn (): bool => str_contains($admek->getErrorOutput(), 'it was started again'), 'Admek to say so');
+            Wait::until(fn (): bool => self::answers($port), 'Admek to answer again');
+        } finally {
+            $admek->stop(5, SIGTERM);
+        }
+        Wait::until(fn (): bool => ! self::answers($port), 'the server to end with its launcher');
+        self::assertFalse(self::answers($port));
+        array_map(unlink(...), glob("{$data}/*") ?: []);
+        rmdir($data);
     }
 
-    protected function tearDown(): void
+    public function test_boat_mode_starts_again_what_was_killed_and_a_new_launcher_takes_over_from_one_that_was(): void
     {
-        $this->admek->stop(5, SIGTERM);
-        array_map(unlink(...), glob("{$this->data}/*") ?: []);
-        rmdir($this->data);
+        $boat = LauncherServing::boat();
+        $app = RunningApp::alone($boat);
+        try {
+            foreach ($boat->groups() as $i => $group) {
+                posix_kill($group, SIGKILL);
+                Wait::until(
+                    fn (): bool => substr_count($boat->said(), 'it was started again') > $i, 'the launcher to say so',
+                );
+                Wait::until(fn (): bool => self::answers($app->port), 'Admek to answer again');
+            }
+            self::assertSame(1, $i ?? 0, 'nginx and PHP-FPM');
+            $before = $boat->groups();
+            posix_kill($boat->launcher(), SIGKILL);
+            Wait::until(fn (): bool => ! $boat->runs(), 'the launcher to be gone');
+            self::assertTrue(self::answers($app->port), 'what it had started goes on');
+            $app->serve();
+            self::assertSame([], array_intersect($before, $boat->groups()), 'and is ended by the next');
+            self::assertTrue(self::answers($app->port));
+        } finally {
+            $app->end();
+        }
+        self::assertSame([], $boat->groups());
     }
 
-    public function test_a_request_that_ends_the_server_does_not_end_admek(): void
+    private static function ask(int $port, string $request): string
     {
-        self::assertStringContainsString("Admek is at http://127.0.0.1:{$this->port}", $this->admek->getOutput());
-        // More than any memory holds is told of, and PHP's own server asks for that memory at once.
-        $socket = stream_socket_client("tcp://127.0.0.1:{$this->port}");
+        $socket = stream_socket_client("tcp://127.0.0.1:{$port}");
         assert($socket !== false);
-        fwrite($socket, "POST /api/boat HTTP/1.1\r\nHost: 127.0.0.1:{$this->port}\r\nContent-Length: 8000000000000\r\n\r\nx");
-        stream_get_contents($socket);
-        Wait::until(fn (): bool => str_contains($this->admek->getErrorOutput(), 'it was started again'), 'Admek to say so');
-        Wait::until($this->answers(...), 'Admek to answer again');
+        fwrite($socket, $request);
 
-        $this->admek->stop(5, SIGTERM);
-        Wait::until(fn (): bool => ! $this->answers(), 'the server to end with its launcher');
-        self::assertFalse($this->answers());
+        return (string) stream_get_contents($socket);
     }
 
-    private function answers(): bool
+    private static function answers(int $port): bool
     {
         $boat = @file_get_contents(
-            "http://127.0.0.1:{$this->port}/api/boat", false, stream_context_create(['http' => ['timeout' => 5]]),
+            "http://127.0.0.1:{$port}/api/boat", false, stream_context_create(['http' => ['timeout' => 5]]),
         );
 
         return $boat !== false && str_contains($boat, 'Second Lamp');

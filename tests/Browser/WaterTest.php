@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
-use Tests\Browser\Support\Wait;
+use Tests\Support\Running\Wait;
 
 /** The Water screen: temperatures, marks and signs in; bands and advice out, each the captain's to pin, change or refuse. */
 final class WaterTest extends BrowserTestCase

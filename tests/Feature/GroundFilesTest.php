@@ -7,12 +7,15 @@ namespace Tests\Feature;
 use Admek\Core\InvalidValue;
 use App\Files\Grounds\GeoJsonReader;
 use App\Files\Grounds\GpxReader;
+use App\Files\LongReading;
 use App\Models\Structure;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 use Symfony\Component\Process\Process;
 use Tests\Feature\Support\FeatureTestCase;
 use Tests\Feature\Support\OnTheGround;
+use Tests\Support\Running\Wait;
 
 /** Structures, tracks and charts as files, through HTTP. */
 final class GroundFilesTest extends FeatureTestCase
@@ -20,6 +23,53 @@ final class GroundFilesTest extends FeatureTestCase
     use OnTheGround;
 
     private const GPX = '<?xml version="1.0"?><gpx version="1.1" creator="x" xmlns="http://www.topografix.com/GPX/1/1">';
+
+    public function test_how_far_a_long_file_has_come_is_told_and_one_that_is_given_up_leaves_nothing(): void
+    {
+        $id = '018f0000-0000-7000-8000-000000000001';
+        $this->send('GET', "/readings/{$id}", expect: 404);
+        $reading = LongReading::begin($id);
+        self::assertSame(0.0, $this->send('GET', "/readings/{$id}", expect: 200)->json('part'));
+        $file = (string) tempnam(sys_get_temp_dir(), 'admek-gpx-');
+        file_put_contents($file, self::GPX.'<trk><name>Long</name><trkseg>'
+            .implode('', array_map(
+                static fn (int $i): string => sprintf('<trkpt lat="%.6f" lon="-38.4"/>', 45.3 + 1e-6 * $i), range(1, 30_000),
+            )).'</trkseg></trk></gpx>');
+        try {
+            $told = [];
+            GpxReader::read($file, function (int $points) use ($reading, &$told): void {
+                $told[] = $points;
+                Wait::until(function () use ($reading, $points): bool {
+                    $reading->at($points / 30_000);
+
+                    return LongReading::part('018f0000-0000-7000-8000-000000000001') === round($points / 30_000, 3);
+                }, 'it to be told');
+            });
+            self::assertSame([5000, 10_000, 15_000, 20_000, 25_000, 30_000], $told);
+            $this->send('DELETE', "/readings/{$id}", expect: 204);
+            $this->expectException(ConflictHttpException::class);
+            Wait::until(static function () use ($reading): bool {
+                $reading->at(1.0);
+
+                return false;
+            }, 'it to be given up');
+        } finally {
+            $reading->end();
+            unlink($file);
+            self::assertNull(LongReading::part($id));
+        }
+    }
+
+    public function test_what_was_given_up_before_the_server_came_to_it_is_not_kept_either(): void
+    {
+        $id = '018f0000-0000-7000-8000-000000000002';
+        $spots = '{"type":"Point","coordinates":[-38.4,45.3]}';
+        $this->send('DELETE', "/readings/{$id}", expect: 204);
+        $this->raw("/structures/file?reading={$id}", $spots, 409);
+        self::assertFalse(Structure::query()->where('source', 'a file')->exists());
+        $this->raw("/structures/file?reading={$id}", $spots, 201);
+        self::assertTrue(Structure::query()->where('source', 'a file')->exists());
+    }
 
     public function test_structures_go_out_and_another_program_reads_them_as_they_are(): void
     {

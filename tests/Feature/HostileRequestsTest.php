@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Devices\Role;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Support\FeatureTestCase;
+use Tests\Feature\Support\FromAPhone;
 use Tests\Support\DemoRows;
 use Tests\Support\HostileRequests;
 use Tests\Support\WellMeant;
@@ -16,6 +18,8 @@ use Tests\Support\WellMeant;
  */
 final class HostileRequestsTest extends FeatureTestCase
 {
+    use FromAPhone;
+
     public function test_what_is_well_meant_is_taken_before_it_is_spoilt(): void
     {
         $this->seedDemo();
@@ -50,10 +54,22 @@ final class HostileRequestsTest extends FeatureTestCase
         $requests = (new HostileRequests((int) (getenv('HOSTILE_SEED') ?: 20261126), $like))->many(
             (int) (getenv('HOSTILE') ?: 700), $ids,
         );
+        $roles = [null, Role::Guest, Role::Mate, Role::Captain];
+        $cookies = array_map(fn (?Role $role): array => $role === null ? [] : $this->letIn($role), $roles);
         foreach ($requests as $i => [$method, $path, $type, $body]) {
+            // One in five from the laptop itself, and one from each kind of device; a prime of them between two changes.
+            $who = intdiv($i, 7) % 5;
             $server = ['HTTP_ACCEPT' => 'application/json'] + ($type === '' ? [] : ['CONTENT_TYPE' => $type]);
-            $response = $this->call($method, "/api{$path}", server: $server, content: $body);
+            $this->asAnew();
+            $response = $this->call(
+                $method, "/api{$path}", cookies: $cookies[$who] ?? [],
+                server: $server + ($who === 4 ? [] : ['REMOTE_ADDR' => self::PHONE]), content: $body,
+            );
             $status = $response->getStatusCode();
+            if (($roles[$who] ?? null) !== null && ($status === 204 || $status === 401)) {
+                DB::table('pairing_tries')->delete();
+                $cookies[$who] = $this->letIn($roles[$who]);
+            }
             if ($status >= 500 || ($status >= 400 && json_decode((string) $response->getContent()) === null)) {
                 $broken[] = "{$i} {$method} {$path} [{$type}] ".substr($body, 0, 300)." → {$status} "
                     .substr($response->exception?->getMessage() ?? '', 0, 200);
@@ -63,6 +79,7 @@ final class HostileRequestsTest extends FeatureTestCase
         self::assertSame([], $broken);
         self::assertSame('ok', DB::selectOne('pragma integrity_check')->integrity_check);
         self::assertSame([], DB::select('pragma foreign_key_check'));
+        $this->asAnew();
         $this->send('GET', '/boat', expect: 200);
         $this->send('GET', '/trips', expect: 200);
         $this->send('GET', '/locker', expect: 200);

@@ -10,6 +10,7 @@ use Admek\Core\Towing\Doubt\DepthDoubt;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
 use App\Rigging\DoubtShelf;
+use App\Rigging\Shelf;
 use Bench\Spreads;
 use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -33,25 +34,27 @@ final class KeptDoubtsTest extends TestCase
     public function test_another_worker_finds_each_figure_of_it(): void
     {
         [$line] = Spreads::ofLines(1);
-        $shelf = new DoubtShelf($this->file);
+        $file = $this->file();
+        $shelf = new DoubtShelf($file);
         $reckoned = (new SpreadSolver(kept: $shelf))->run($line, new Conditions(1.0))->doubt;
-        $shelf->write();
+        $file->write();
 
         self::assertEquals((new SpreadSolver)->run($line, new Conditions(1.0))->doubt, $reckoned);
         self::assertEquals([$reckoned?->figures()], $this->kept());
-        $other = new SpreadSolver(kept: new DoubtShelf($this->file));
+        $other = new SpreadSolver(kept: new DoubtShelf($this->file()));
         self::assertEquals($reckoned, $other->run($line, new Conditions(1.0))->doubt);
 
         // What lies on the shelf is what is told, not worked out once more.
-        $this->sql('update doubts set figures = \'[1.5,1.0,2.0,{"speed":1.5}]\'');
-        $found = (new SpreadSolver(kept: new DoubtShelf($this->file)))->run($line, new Conditions(1.0))->doubt;
+        $this->sql('update doubts set made = \'[1.5,1.0,2.0,{"speed":1.5}]\'');
+        $found = (new SpreadSolver(kept: new DoubtShelf($this->file())))->run($line, new Conditions(1.0))->doubt;
         self::assertSame([1.5, 1.0, 2.0, ['speed' => 1.5]], $found?->figures());
     }
 
     public function test_whatever_changes_it_is_worked_out_anew(): void
     {
         [$line] = Spreads::ofLines(1);
-        $shelf = new DoubtShelf($this->file);
+        $file = $this->file();
+        $shelf = new DoubtShelf($file);
         $solver = new SpreadSolver(kept: $shelf);
         $control = $line->rig->control();
         foreach ([
@@ -64,7 +67,7 @@ final class KeptDoubtsTest extends TestCase
             [$line, new Conditions(1.0)],
         ] as [$asked, $conditions]) {
             $solver->run($asked, $conditions);
-            $shelf->write();
+            $file->write();
         }
         self::assertCount(6, $this->kept(), 'each its own, and the first one once');
     }
@@ -78,27 +81,34 @@ final class KeptDoubtsTest extends TestCase
     }
 
     #[DataProvider('unusable')]
-    public function test_where_nothing_can_be_kept_it_is_worked_out(string $file): void
+    public function test_where_nothing_can_be_kept_it_is_worked_out(string $path): void
     {
         [$line] = Spreads::ofLines(1);
+        $file = new Shelf($path, 'doubts', DoubtShelf::MOST);
         $shelf = new DoubtShelf($file);
         $doubt = (new SpreadSolver(kept: $shelf))->run($line, new Conditions(1.0))->doubt;
-        $shelf->write();
+        $file->write();
         self::assertEquals((new SpreadSolver)->run($line, new Conditions(1.0))->doubt, $doubt);
     }
 
     public function test_the_oldest_give_way(): void
     {
-        $shelf = new DoubtShelf($this->file);
+        $file = $this->file();
+        $shelf = new DoubtShelf($file);
         $doubt = DepthDoubt::ofFigures([1.0, 1.0, 1.0, []]);
-        for ($i = 0; $i < 4100; $i++) {
+        for ($i = 0; $i < DoubtShelf::MOST + 100; $i++) {
             $shelf->keep("line {$i}", $doubt);
         }
-        $shelf->write();
-        $other = new DoubtShelf($this->file);
+        $file->write();
+        $other = new DoubtShelf($this->file());
         self::assertNull($other->find('line 0'));
-        self::assertEquals($doubt, $other->find('line 4099'));
-        self::assertCount(4000, $this->kept());
+        self::assertEquals($doubt, $other->find('line '.(DoubtShelf::MOST + 99)));
+        self::assertCount(DoubtShelf::MOST, $this->kept());
+    }
+
+    private function file(): Shelf
+    {
+        return new Shelf($this->file, 'doubts', DoubtShelf::MOST);
     }
 
     /** @return list<mixed> */
@@ -106,7 +116,7 @@ final class KeptDoubtsTest extends TestCase
     {
         return array_map(
             static fn (mixed $figures): mixed => json_decode(is_string($figures) ? $figures : '', true),
-            $this->sql('select figures from doubts order by id'),
+            $this->sql('select made from doubts order by id'),
         );
     }
 

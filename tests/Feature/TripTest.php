@@ -28,6 +28,23 @@ final class TripTest extends FeatureTestCase
         self::assertCount(2, $trips[0]['bands']);
     }
 
+    public function test_the_trip_under_way_is_the_nearest_from_today_on_by_the_clock_of_the_port_else_the_latest(): void
+    {
+        $this->seedDemo();
+        Boat::query()->firstOrFail()->update(['timezone' => 'Etc/GMT-12']);
+        $this->demoTrip('past')->update(['date' => '2031-06-01']);
+        $this->demoTrip()->update(['date' => '2031-06-02']);
+        foreach ([
+            '2031-05-30 12:00' => 'past', '2031-06-01 11:59' => 'past', '2031-06-01 12:00' => 'next',
+            '2031-07-01 00:00' => 'next',
+        ] as $now => $which) {
+            $this->travelTo($now);
+            $trips = array_column($this->send('GET', '/trips', expect: 200)->json(), 'under_way', 'id');
+            self::assertSame([$this->demoTrip($which)->id], array_keys($trips, true, true), $now);
+            self::assertTrue($this->send('GET', "/trips/{{$which}}", expect: 200)->json('under_way'), $now);
+        }
+    }
+
     public function test_a_new_trip_starts_from_the_last_spread(): void
     {
         $this->seedDemo();

@@ -23,9 +23,12 @@ final class HostileRequests
     /** @var array<string, mixed> */
     private readonly array $document;
 
+    private readonly Chance $chance;
+
     /** @param  array<string, mixed>  $like  bodies that are well meant, by method and path */
-    public function __construct(private int $seed, private readonly array $like = [])
+    public function __construct(int $seed, private readonly array $like = [])
     {
+        $this->chance = new Chance($seed);
         $this->document = Yaml::parseFile(dirname(__DIR__, 2).'/docs/openapi.yaml');
     }
 
@@ -44,12 +47,12 @@ final class HostileRequests
         for ($i = 0; $i < $count; $i++) {
             [$method, $path, $operation] = $operations[$i % count($operations)];
             $described = $path;
-            $spoilt = $this->below(8) === 0;
+            $spoilt = $this->chance->below(8) === 0;
             $path = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $name): string => $spoilt
-                ? self::PATHS[$this->below(count(self::PATHS))]
+                ? self::PATHS[$this->chance->below(count(self::PATHS))]
                 : (string) ($ids[$name[1]] ?? $this->named($operation, $name[1])), $path);
-            if ($this->below(6) === 0) {
-                $path .= '?'.self::QUERIES[$this->below(count(self::QUERIES))];
+            if ($this->chance->below(6) === 0) {
+                $path .= '?'.self::QUERIES[$this->chance->below(count(self::QUERIES))];
             }
             $like = $this->like["{$method} {$described}"] ?? null;
             yield [$method, $path, ...$this->body($method, $operation, $like)];
@@ -64,21 +67,21 @@ final class HostileRequests
     {
         $content = $operation['requestBody']['content'] ?? [];
         if ($method === 'GET' || $content === []) {
-            return $this->below(4) === 0 ? ['application/json', '{"_method":"DELETE"}'] : ['', ''];
+            return $this->chance->below(4) === 0 ? ['application/json', '{"_method":"DELETE"}'] : ['', ''];
         }
         $type = (string) array_key_first($content);
         if (! str_contains($type, 'json')) {
             return [$type, $this->noise()];
         }
-        $body = $like !== null && $this->below(4) > 0 ? $like : $this->made($content[$type]['schema'] ?? [], 0);
-        for ($i = $this->below(3) - ($like === null ? 0 : 1); $i >= 0; $i--) {
+        $body = $like !== null && $this->chance->below(4) > 0 ? $like : $this->made($content[$type]['schema'] ?? [], 0);
+        for ($i = $this->chance->below(3) - ($like === null ? 0 : 1); $i >= 0; $i--) {
             $body = $this->spoilt($body);
         }
         $text = (string) json_encode(
             $body, JSON_PRESERVE_ZERO_FRACTION | JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_IGNORE,
         );
 
-        return match ($this->below(12)) {
+        return match ($this->chance->below(12)) {
             0 => ['text/plain; x=/json', $text],
             1 => [$type, substr($text, 0, (int) (strlen($text) / 2))],
             2 => [$type, str_replace(['1', '2'], ['1e308', '-2e400'], $text)],
@@ -99,27 +102,28 @@ final class HostileRequests
         }
         foreach (['oneOf', 'anyOf', 'allOf'] as $of) {
             if (isset($schema[$of])) {
-                return $this->made($schema[$of][$this->below(count($schema[$of]))], $depth);
+                return $this->made($schema[$of][$this->chance->below(count($schema[$of]))], $depth);
             }
         }
         if (isset($schema['enum'])) {
-            return $schema['enum'][$this->below(count($schema['enum']))];
+            return $schema['enum'][$this->chance->below(count($schema['enum']))];
         }
         $types = (array) ($schema['type'] ?? 'object');
 
-        return match ($types[$this->below(count($types))]) {
+        return match ($types[$this->chance->below(count($types))]) {
             'object' => $depth > 6 ? [] : array_map(
                 fn (array $property): mixed => $this->made($property, $depth + 1), $schema['properties'] ?? [],
             ),
             'array' => $depth > 6 ? [] : array_map(
-                fn (): mixed => $this->made($schema['items'] ?? [], $depth + 1), range(1, 1 + $this->below(3)),
+                fn (): mixed => $this->made($schema['items'] ?? [], $depth + 1), range(1, 1 + $this->chance->below(3)),
             ),
-            'integer' => $this->below(5),
-            'number' => $this->below(4000) / 100,
-            'boolean' => $this->below(2) === 0,
+            'integer' => $this->chance->below(5),
+            'number' => $this->chance->below(4000) / 100,
+            'boolean' => $this->chance->below(2) === 0,
             'string' => [
-                '2026-11-27', '06:30', 'Borrowed', '2026-11-27T09:00:00Z', '018f0000-0000-7000-8000-00000000000'.$this->below(10),
-            ][$this->below(5)],
+                '2026-11-27', '06:30', 'Borrowed', '2026-11-27T09:00:00Z',
+                '018f0000-0000-7000-8000-00000000000'.$this->chance->below(10),
+            ][$this->chance->below(5)],
             default => null,
         };
     }
@@ -127,12 +131,12 @@ final class HostileRequests
     /** One place of a body replaced by what nobody expects there. */
     private function spoilt(mixed $body): mixed
     {
-        if (! is_array($body) || $body === [] || $this->below(4) === 0) {
+        if (! is_array($body) || $body === [] || $this->chance->below(4) === 0) {
             return $this->poison();
         }
         $keys = array_keys($body);
-        $key = $keys[$this->below(count($keys))];
-        match ($this->below(6)) {
+        $key = $keys[$this->chance->below(count($keys))];
+        match ($this->chance->below(6)) {
             0 => $body[$key] = $this->poison(),
             1 => $body["{$key}\0"] = $body[$key],
             2 => $body = array_diff_key($body, [$key => true]),
@@ -151,7 +155,7 @@ final class HostileRequests
             "'; drop table boats; --", '018F0000-0000-7000-8000-000000000001',
         ];
 
-        return $all[$this->below(count($all))];
+        return $all[$this->chance->below(count($all))];
     }
 
     /** @param  array<string, mixed>  $operation */
@@ -159,28 +163,22 @@ final class HostileRequests
     {
         foreach ($operation['parameters'] ?? [] as $parameter) {
             if (($parameter['name'] ?? '') === $name && isset($parameter['schema']['enum'])) {
-                return (string) $parameter['schema']['enum'][$this->below(count($parameter['schema']['enum']))];
+                return (string) $parameter['schema']['enum'][$this->chance->below(count($parameter['schema']['enum']))];
             }
         }
 
-        return 'x'.$this->below(9);
+        return 'x'.$this->chance->below(9);
     }
 
     private function noise(): string
     {
         $text = '';
-        for ($i = $this->below(400); $i > 0; $i--) {
-            $text .= $this->below(3) === 0 ? chr($this->below(256)) : '0123456789.,;-eE{}[]"<>lat on'[$this->below(29)];
+        for ($i = $this->chance->below(400); $i > 0; $i--) {
+            $text .= $this->chance->below(3) === 0
+                ? chr($this->chance->below(256))
+                : '0123456789.,;-eE{}[]"<>lat on'[$this->chance->below(29)];
         }
 
         return $text;
-    }
-
-    /** A number under a bound, by a linear congruence (Knuth 1998, The Art of Computer Programming 2, 3.3.4). */
-    private function below(int $bound): int
-    {
-        $this->seed = ($this->seed * 1_103_515_245 + 12_345) & 0x7FFFFFFF;
-
-        return intdiv($this->seed, 8) % $bound;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Database\Migrations;
 use App\Models\Boat;
 use App\Models\Trip;
 use Carbon\CarbonImmutable;
@@ -16,13 +17,13 @@ final class DemoCommand extends Command
 
     protected $description = 'Make the demo world in the demo database, or bring its next trip to tomorrow';
 
-    public function handle(): int
+    public function handle(Migrations $migrations): int
     {
         $file = (string) config('database.connections.sqlite.database');
         if (! is_file($file)) {
             touch($file);
         }
-        $this->callSilent('migrate', ['--force' => true]);
+        $migrations->run();
         if (! Boat::query()->exists()) {
             $this->callSilent('db:seed', ['--class' => DemoSeeder::class, '--force' => true]);
 

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Database\DataFile;
 use App\Database\ServingLock;
+use App\Devices\CookieKey;
 use Illuminate\Console\Command;
 use RuntimeException;
 
@@ -29,10 +30,12 @@ final class RestoreCommand extends Command
                 return self::FAILURE;
             }
             $kept = $data->replaceBy($backup);
+            // Devices that were put out since that backup must not be in again.
+            CookieKey::forget($data->path);
             if ($kept !== null) {
                 $this->line("What was here is kept as {$kept}.");
             }
-            $this->info('Restored. Start Admek to bring it up to date.');
+            $this->info('Restored. Start Admek to bring it up to date. Devices are let in anew.');
 
             return self::SUCCESS;
         } catch (RuntimeException $error) {

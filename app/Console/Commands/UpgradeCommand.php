@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Database\DataFile;
+use App\Database\Migrations;
 use App\Database\OwnBackups;
 use App\Database\ServingLock;
 use Illuminate\Console\Command;
@@ -22,8 +23,13 @@ final class UpgradeCommand extends Command
 
     protected $description = 'Bring the data up to this Admek, or begin it; what was there is backed up first';
 
-    public function handle(DataFile $data, OwnBackups $own, DatabaseManager $databases): int
+    public function handle(DataFile $data, OwnBackups $own, DatabaseManager $databases, Migrations $migrations): int
     {
+        if ($data->isNewer()) {
+            $this->error(DataFile::NEWER.' Nothing was changed.');
+
+            return self::FAILURE;
+        }
         if ($data->isCurrent()) {
             return self::SUCCESS;
         }
@@ -39,7 +45,7 @@ final class UpgradeCommand extends Command
             touch($copy->path);
             Config::set('database.connections.sqlite.database', $copy->path);
             $databases->purge();
-            $this->callSilent('migrate', ['--force' => true]);
+            $migrations->run();
             $databases->purge();
             $data->become($copy);
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Database\DataFile;
+use App\Devices\CookieKey;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
@@ -21,8 +23,9 @@ final class WarmCommand extends Command
 
     protected $description = 'Make ready to serve: called by the launcher';
 
-    public function handle(Kernel $http): int
+    public function handle(Kernel $http, DataFile $data): int
     {
+        CookieKey::ensure($data->path);
         $this->callSilent('config:cache');
         $this->callSilent('route:cache');
         // One that is answered and one that is refused: with them the framework shows what it needs.

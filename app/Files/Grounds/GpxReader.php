@@ -9,6 +9,7 @@ use Admek\Core\Ground\Structure;
 use Admek\Core\Ground\StructureKind;
 use Admek\Core\Ground\Thinning;
 use Admek\Core\InvalidValue;
+use Closure;
 use XMLReader;
 
 /**
@@ -18,6 +19,9 @@ use XMLReader;
 final class GpxReader
 {
     private const NAMESPACES = ['http://www.topografix.com/GPX/1/1', 'http://www.topografix.com/GPX/1/0'];
+
+    /** Points from one telling of how many there are to the next. */
+    private const TOLD_EVERY = 5000;
 
     private const MOST = 500;
 
@@ -30,17 +34,21 @@ final class GpxReader
 
     private ?Place $spot = null;
 
-    private function __construct(private readonly XMLReader $xml)
+    private int $points = 0;
+
+    /** @param  ?Closure(int): void  $at */
+    private function __construct(private readonly XMLReader $xml, private readonly ?Closure $at)
     {
     }
 
     /**
      * @param  string  $path  of a file or stream
+     * @param  ?Closure(int): void  $at  told how many points are read, every few thousand
      * @return list<Structure>
      *
      * @throws InvalidValue naming the line
      */
-    public static function read(string $path): array
+    public static function read(string $path, ?Closure $at = null): array
     {
         $quiet = libxml_use_internal_errors(true);
         libxml_clear_errors();
@@ -50,7 +58,7 @@ final class GpxReader
                 throw InvalidValue::because('file', 'a file that can be read');
             }
 
-            return (new self($xml))->all();
+            return (new self($xml, $at))->all();
         } finally {
             $xml->close();
             libxml_clear_errors();
@@ -95,7 +103,7 @@ final class GpxReader
             'rte', 'trkseg' => $this->line = new Thinning,
             'trk' => $this->name = '',
             'wpt' => $this->spotted($this->place()),
-            'rtept', 'trkpt' => $this->line?->take($this->place()),
+            'rtept', 'trkpt' => $this->taken($this->place()),
             'name' => $this->named(),
             default => null,
         };
@@ -118,6 +126,14 @@ final class GpxReader
             if (count($places) > 1) {
                 $this->keep(StructureKind::Track, 'Track', $places);
             }
+        }
+    }
+
+    private function taken(Place $place): void
+    {
+        $this->line?->take($place);
+        if (++$this->points % self::TOLD_EVERY === 0 && $this->at !== null) {
+            ($this->at)($this->points);
         }
     }
 

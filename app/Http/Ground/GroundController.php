@@ -12,6 +12,7 @@ use Admek\Core\Units\Units;
 use App\Files\Grounds\GeoJsonReader;
 use App\Files\Grounds\GpxReader;
 use App\Files\Grounds\GroundWriter;
+use App\Files\LongReading;
 use App\Models\Boat;
 use App\Models\Chart;
 use App\Models\Structure;
@@ -19,6 +20,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -26,7 +28,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 final class GroundController
 {
     /** Bytes of a season's track. */
-    private const MOST_GPX = 200_000_000;
+    public const MOST_GPX = 200_000_000;
 
     public function show(Boat $boat): JsonResponse
     {
@@ -53,17 +55,34 @@ final class GroundController
      */
     public function read(Request $request, Boat $boat): JsonResponse
     {
+        $id = $request->query('reading');
+        $reading = LongReading::begin(is_string($id) ? $id : null);
+        try {
+            $structures = self::structures($request, $reading);
+            $reading->mustBeWanted();
+        } finally {
+            $reading->end();
+        }
+        // Others may keep what is theirs while a long file is read.
+        DB::transaction(static fn () => self::keep(
+            $boat, $structures, mb_substr((string) $request->string('name', 'a file'), 0, 120),
+        ));
+
+        return self::answer($boat, 201);
+    }
+
+    /** @return list<Ground> */
+    private static function structures(Request $request, LongReading $reading): array
+    {
         $stream = $request->getContent(true);
-        $start = ltrim((string) fread($stream, 512), " \t\r\n\u{FEFF}");
+        $start = ltrim(str_replace("\u{FEFF}", '', (string) fread($stream, 512)));
         rewind($stream);
-        $structures = match (true) {
-            str_starts_with($start, '<') => self::gpx($stream),
+
+        return match (true) {
+            str_starts_with($start, '<') => self::gpx($stream, $reading),
             str_starts_with($start, '{') => GeoJsonReader::read(self::bounded($stream)),
             default => throw InvalidValue::because('file', 'GPX 1.1 or GeoJSON'),
         };
-        self::keep($boat, $structures, mb_substr((string) $request->query('name', 'a file'), 0, 120));
-
-        return self::answer($boat, 201);
     }
 
     public function write(string $format, Boat $boat): Response
@@ -151,18 +170,24 @@ final class GroundController
      * @param  resource  $stream
      * @return list<Ground>
      */
-    private static function gpx($stream): array
+    private static function gpx($stream, LongReading $reading): array
     {
         $file = tempnam(sys_get_temp_dir(), 'admek-gpx-');
         try {
             $to = fopen($file, 'wb') ?: throw new RuntimeException("{$file} cannot be written.");
-            $bytes = stream_copy_to_stream($stream, $to, self::MOST_GPX + 1);
-            fclose($to);
-            if ($bytes > self::MOST_GPX) {
-                throw InvalidValue::because('file', sprintf('at most %d MB of GPX', self::MOST_GPX / 1e6));
+            $bytes = $points = 0;
+            while (! feof($stream)) {
+                $part = (string) fread($stream, 1 << 20);
+                $bytes += (int) fwrite($to, $part);
+                // As many as are likely: it is only told how far the reading has come.
+                $points += substr_count($part, 'pt ');
+                if ($bytes > self::MOST_GPX) {
+                    throw InvalidValue::because('file', sprintf('at most %d MB of GPX', self::MOST_GPX / 1e6));
+                }
             }
+            fclose($to);
 
-            return GpxReader::read($file);
+            return GpxReader::read($file, static fn (int $read) => $reading->at($read / max(1, $points)));
         } finally {
             unlink($file);
         }

@@ -48,6 +48,6 @@ final class PassController
             'profile' => $profile, 'profile_name' => $request->input('name') ?? 'the pass',
         ]);
 
-        return $trips->show($trip->id);
+        return $trips->show($trip->id, $boat);
     }
 }

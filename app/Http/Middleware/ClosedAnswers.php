@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Config;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What every answer says of itself to a browser: what may run in it, and that nobody else may look into it. */
@@ -15,17 +16,17 @@ final class ClosedAnswers
     private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
         ."font-src 'self'; connect-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
 
+    /** @var array<string, string> on files handed out past the application too */
+    public const ALWAYS = [
+        'Content-Security-Policy' => self::POLICY, 'X-Content-Type-Options' => 'nosniff', 'Referrer-Policy' => 'no-referrer',
+        'Cross-Origin-Resource-Policy' => 'same-origin', 'Cross-Origin-Opener-Policy' => 'same-origin',
+    ];
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        $response->headers->add([
-            'Content-Security-Policy' => self::POLICY,
-            'X-Content-Type-Options' => 'nosniff',
-            'Referrer-Policy' => 'no-referrer',
-            'Cross-Origin-Resource-Policy' => 'same-origin',
-            'Cross-Origin-Opener-Policy' => 'same-origin',
-        ]);
+        $response->headers->add(self::ALWAYS + ['Admek-Build' => Config::string('admek.build')]);
 
         return $response;
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Devices\OwnNames;
 use Closure;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Config;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
@@ -22,7 +22,7 @@ final class OwnPage
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        if (! in_array(self::host($request), Config::array('admek.hosts'), true)) {
+        if (! in_array(self::host($request), OwnNames::all(), true)) {
             throw new HttpException(421, 'This machine is not called so.');
         }
         if (! mb_check_encoding(urldecode((string) $request->server->get('QUERY_STRING')), 'UTF-8')) {
@@ -39,7 +39,7 @@ final class OwnPage
     }
 
     /** As the request names it, without its port; read by hand, for what is no host at all is refused like a wrong one. */
-    private static function host(Request $request): string
+    public static function host(Request $request): string
     {
         $named = strtolower((string) $request->headers->get('Host'));
 

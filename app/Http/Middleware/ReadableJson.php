@@ -31,7 +31,7 @@ final class ReadableJson
         $bare = $body === '' && (string) $request->headers->get('Content-Type') === '';
         if (! $request->isMethod('GET') && ! $bare) {
             if (strlen($body) > self::MOST_BYTES) {
-                throw new HttpException(413, sprintf('The request must be at most %d kB.', self::MOST_BYTES / 1024));
+                throw new HttpException(413, self::tooLarge(self::MOST_BYTES));
             }
             if (! self::isJson($request)) {
                 throw new HttpException(415, 'The request must be application/json.');
@@ -46,6 +46,14 @@ final class ReadableJson
         }
 
         return $next($request);
+    }
+
+    /** In the words it is refused with wherever it is found out. */
+    public static function tooLarge(int $most): string
+    {
+        $size = $most >= 1_000_000 ? sprintf('%d MB', $most / 1e6) : sprintf('%d kB', $most / 1024);
+
+        return "The request must be at most {$size}.";
     }
 
     /** Said in so many words: a page of somebody else's may send text as what it likes, but not as JSON. */

@@ -8,13 +8,17 @@ use Admek\Core\Spread\Card\DeckCard;
 use Admek\Core\Spread\Card\DeckCardRow;
 use Admek\Core\Spread\Check\FishOn;
 use Admek\Core\Spread\Check\Setting;
+use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use App\Http\Asked\BreachResource;
 use App\Http\Asked\RunningLineResource;
 use App\Models\Boat;
 use App\Models\Spread;
+use App\Rigging\CardShelf;
 use App\Rigging\Locker;
 use App\Rigging\OrderOf;
 use App\Rigging\TripLimits;
@@ -22,20 +26,29 @@ use Illuminate\Http\JsonResponse;
 
 final class DeckCardController
 {
-    public function __invoke(Spread $spread, Boat $boat): JsonResponse
+    public function __invoke(Spread $spread, Boat $boat, SpreadSolver $solver, CardShelf $cards): JsonResponse
     {
         $trip = $spread->trip()->firstOrFail();
         $conditions = new Conditions($spread->speed, density: $trip->density());
         $locker = Locker::of($boat);
         $order = OrderOf::kept($spread, $locker);
-        $limits = TripLimits::of($trip, $boat);
-        $card = DeckCard::of($locker->plan($spread->rows())->lines, $conditions, $order->school, $order->holders, $limits);
+        $of = [
+            $locker->plan($spread->rows())->lines, $conditions, $order, TripLimits::of($trip, $boat), $boat->rulesOfThumb(),
+        ];
+
+        return JsonResponse::fromJsonString($cards->card($of, static fn (): string => self::made($solver, ...$of)));
+    }
+
+    /** @param  list<PlannedLine>  $lines */
+    private static function made(
+        SpreadSolver $solver, array $lines, Conditions $conditions, OrderOf $order, SpreadLimits $limits, RulesOfThumb $rules,
+    ): string {
+        $card = DeckCard::of($lines, $conditions, $order->school, $order->holders, $limits, $solver);
         $running = array_map(static fn (DeckCardRow $row): RunningLine => $row->running, $card->rows);
         $planned = array_map(static fn (RunningLine $line): PlannedLine => $line->planned, $running);
         $clearing = FishOn::clearing($running, $limits);
-        $rules = $boat->rulesOfThumb();
 
-        return new JsonResponse([
+        return (string) json_encode([
             'speeds' => $card->speeds,
             'rows' => array_map(static fn (DeckCardRow $row): array => [
                 'settings' => $row->settings,

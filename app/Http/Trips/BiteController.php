@@ -11,13 +11,20 @@ use App\Models\Trip;
 use App\Rigging\BiteSnapshot;
 use App\Rigging\Locker;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 
 final class BiteController
 {
-    public function index(Trip $trip): AnonymousResourceCollection
+    /** Snapshots are handed out as they are kept: each is every line of the spread, and a day has many. */
+    public function index(Trip $trip): JsonResponse
     {
-        return BiteResource::collection($trip->bites);
+        $bites = [];
+        foreach ($trip->bites()->toBase()->get() as $row) {
+            $bite = (new Bite)->setRawAttributes(['snapshot' => 'null'] + (array) $row);
+            $told = (string) json_encode((new BiteResource($bite))->told());
+            $bites[] = substr($told, 0, -1).',"snapshot":'.$row->snapshot.'}';
+        }
+
+        return JsonResponse::fromJsonString('['.implode(',', $bites).']');
     }
 
     /** A bite the device sends again, not having heard that it arrived, is answered with the one that is kept. */

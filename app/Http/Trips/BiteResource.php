@@ -14,9 +14,13 @@ final class BiteResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
+        return $this->told() + ['snapshot' => $this->snapshot];
+    }
+
+    /** @return array<string, mixed> all but its snapshot */
+    public function told(): array
+    {
         return ['bitten_at' => $this->bitten_at->format('Y-m-d\TH:i:s\Z')]
-            + $this->only(
-                ['id', 'uuid', 'trip_id', 'spread_id', 'holder', 'species', 'outcome', 'length', 'weight', 'note', 'snapshot'],
-            );
+            + $this->only(['id', 'uuid', 'trip_id', 'spread_id', 'holder', 'species', 'outcome', 'length', 'weight', 'note']);
     }
 }

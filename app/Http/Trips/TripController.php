@@ -6,23 +6,31 @@ namespace App\Http\Trips;
 
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Trip\FreshTrip;
+use App\Access\Policy;
+use App\Devices\Ability;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\SpreadLine;
 use App\Models\Trip;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Validation\ValidationException;
 
 final class TripController
 {
-    public function index(Boat $boat): AnonymousResourceCollection
+    /** The season; to who may not see that, the trip under way. */
+    public function index(Request $request, Boat $boat): AnonymousResourceCollection
     {
-        return TripResource::collection(
-            self::whole()->where('boat_id', $boat->id)->orderByDesc('date')->orderByDesc('lines_in')->get(),
-        );
+        $trips = self::whole()->where('boat_id', $boat->id)->orderByDesc('date')->orderByDesc('lines_in');
+        if (! Policy::lets($request, Ability::Season)) {
+            $trips->whereKey($boat->tripUnderWay()?->id);
+        }
+
+        return TripResource::collection(self::told($trips->get(), $boat));
     }
 
     /** What a new trip is begun with, for tomorrow by the port's clock. */
@@ -38,9 +46,9 @@ final class TripController
         );
     }
 
-    public function show(int $trip): TripResource
+    public function show(int $trip, Boat $boat): TripResource
     {
-        return new TripResource(self::whole()->findOrFail($trip));
+        return new TripResource(self::told(self::whole()->findOrFail([$trip]), $boat)->firstOrFail());
     }
 
     /** A new trip starts from the latest trip's spread, so that the captain alters rather than begins again. */
@@ -63,7 +71,7 @@ final class TripController
             static fn (SpreadLine $line): array => $line->only(SpreadLine::ALL),
         )->all() ?? []);
 
-        return $this->show($trip->id)->response()->setStatusCode(201);
+        return $this->show($trip->id, $boat)->response()->setStatusCode(201);
     }
 
     public function update(SaveTripRequest $request, Trip $trip, Boat $boat): TripResource
@@ -71,7 +79,7 @@ final class TripController
         self::mustBeFree($request, $boat, $trip);
         $trip->update($request->validated());
 
-        return $this->show($trip->id);
+        return $this->show($trip->id, $boat);
     }
 
     private static function mustBeFree(SaveTripRequest $request, Boat $boat, ?Trip $own): void
@@ -82,6 +90,19 @@ final class TripController
         if (($own === null ? $then : $then->where('id', '!=', $own->id))->exists()) {
             throw ValidationException::withMessages(['lines_in' => 'Must be another time: a trip is planned then already.']);
         }
+    }
+
+    /**
+     * Which of them is the one under way is a matter of them all.
+     *
+     * @param  Collection<int, Trip>  $trips
+     * @return Collection<int, Trip>
+     */
+    private static function told(Collection $trips, Boat $boat): Collection
+    {
+        $underWay = $boat->tripUnderWay()?->id;
+
+        return $trips->each(static fn (Trip $trip) => $trip->setAttribute('under_way', $trip->id === $underWay));
     }
 
     /** @return Builder<Trip> */

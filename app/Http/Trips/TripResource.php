@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Trips;
 
 use Admek\Core\Trip\Lacks;
+use App\Access\Policy;
+use App\Devices\Ability;
 use App\Models\Spread;
 use App\Models\Trip;
 use Illuminate\Http\Request;
@@ -13,10 +15,22 @@ use Illuminate\Http\Resources\Json\JsonResource;
 /** @mixin Trip */
 final class TripResource extends JsonResource
 {
+    /** In place of where the ground is, to who may not see that. */
+    private const NO_PLACE = [
+        'ground' => 'the captain’s ground', 'latitude' => null, 'longitude' => null, 'run' => null, 'pass' => null,
+        'profile' => null, 'profile_name' => null,
+    ];
+
+    /** In place of who was aboard, to who may not see the season. */
+    private const NOBODY = ['guests' => null];
+
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return [
+        $kept = Policy::lets($request, Ability::Places) ? [] : self::NO_PLACE;
+        $kept += Policy::lets($request, Ability::Season) ? [] : self::NOBODY;
+
+        return $kept + [
             'date' => $this->date->format('Y-m-d'),
             'bands' => $this->bands->map->only(['species', 'top', 'bottom', 'weight'])->all(),
             'temperatures' => $this->temperatures->map->only(['depth', 'celsius'])->all(),
@@ -33,9 +47,9 @@ final class TripResource extends JsonResource
             ),
             'bite_count' => $this->bites_count,
         ] + $this->only([
-            'id', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom', 'clearance',
-            'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude', 'guests', 'crew', 'crew_fish',
-            'lines_per_angler', 'catch_limits', 'bait_cure', 'bait_strips', 'water', 'salinity', 'water_temperature',
+            'id', 'under_way', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom',
+            'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude', 'guests', 'crew',
+            'crew_fish', 'lines_per_angler', 'catch_limits', 'bait_cure', 'bait_strips', 'water', 'salinity', 'water_temperature',
         ]);
     }
 }

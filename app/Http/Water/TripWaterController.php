@@ -15,12 +15,12 @@ use App\Models\Trip;
 /** The water a trip's spread is planned for: bands wanted, bottom underneath. */
 final class TripWaterController
 {
-    public function bands(SaveBandsRequest $request, Trip $trip, TripController $trips): TripResource
+    public function bands(SaveBandsRequest $request, Trip $trip, Boat $boat, TripController $trips): TripResource
     {
         $trip->bands()->delete();
         $trip->bands()->createMany($request->validated('bands'));
 
-        return $trips->show($trip->id);
+        return $trips->show($trip->id, $boat);
     }
 
     /** A profile is read whole or refused; without one in the request the one that is kept stays, an empty one drops it. */
@@ -33,6 +33,6 @@ final class TripWaterController
             'profile_name' => trim($profile) === '' ? null : $request->input('profile_name'),
         ]));
 
-        return $trips->show($trip->id);
+        return $trips->show($trip->id, $boat);
     }
 }

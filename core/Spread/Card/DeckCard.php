@@ -46,7 +46,9 @@ final readonly class DeckCard
             $running = $solver->run($line, $conditions);
             $settings = [];
             foreach ($speeds as $i => $speed) {
-                $reach = $i === 1 ? null : $solver->reach($line, $conditions->at($speed), $running->depth());
+                $reach = $i === 1 ? null : $solver->reach(
+                    $line, $conditions->at($speed), $running->depth(), near: $line->rig->control()->value,
+                );
                 $settings[] = $reach === null ? $line->rig->control()->value : ($reach->reached ? $reach->control : null);
             }
             $rows[] = new DeckCardRow($running, $settings);

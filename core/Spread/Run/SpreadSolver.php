@@ -114,12 +114,14 @@ final readonly class SpreadSolver
      * The control that runs the line's lure at a depth (m), or the deepest it gets.
      *
      * @param  bool  $byOther  by its dial or weight, what is let out staying as it is
+     * @param  ?float  $near  a control that nearly does
      *
      * @throws CannotTow
      * @throws InvalidValue where nothing but what is let out sets its depth
      */
-    public function reach(PlannedLine $line, Conditions $conditions, float $depth, bool $byOther = false): Reach
-    {
+    public function reach(
+        PlannedLine $line, Conditions $conditions, float $depth, bool $byOther = false, ?float $near = null,
+    ): Reach {
         InvalidValue::unlessBetween('depth', $depth, ...PlannedLine::AIM, unit: 'm');
         $control = $byOther
             ? $line->rig->otherControl() ?? throw InvalidValue::because(
@@ -143,9 +145,10 @@ final readonly class SpreadSolver
             }
         };
         $reach = $control->deepens
-            ? Reach::find($depthAt, $depth, $control->least, $control->most)
+            ? Reach::find($depthAt, $depth, $control->least, $control->most, $near)
             : Reach::find(
                 static fn (float $less): float => $depthAt(-$less), $depth, -$control->most, -$control->least,
+                $near === null ? null : -$near,
             )->turnedRound();
 
         return $reach->depth === -INF && $unsteady !== null ? throw $unsteady : $reach;

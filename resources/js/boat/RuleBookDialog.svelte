@@ -5,6 +5,7 @@
 </script>
 
 <script lang="ts">
+    import { aboard } from '../lib/aboard.svelte';
     import { theCatalogue } from '../lib/catalogue';
     import { typedNumber } from '../lib/units';
     import type { Snippet } from 'svelte';
@@ -63,7 +64,9 @@
 </script>
 
 <Dialog title={theCatalogue().books[book] ?? ''} {close} look="max-w-2xl w-[44rem]">
-    {#if children}<p class="pb-2 leading-snug">{@render children()}</p>{/if}
+    {#if !aboard.may('plan')}
+        <p class="pb-2 font-semibold">The captain’s to change.</p>
+    {:else if children}<p class="pb-2 leading-snug">{@render children()}</p>{/if}
     <ul class="max-h-[calc(100vh-14rem)] overflow-y-auto">
         {#each rules as rule (rule.key)}
             <li class="border-base-300 grid grid-cols-[1fr_auto] items-center gap-x-4 border-t py-1">
@@ -76,6 +79,7 @@
                         class="input input-sm figure w-20 text-right text-base font-semibold"
                         class:input-error={faultAt(faults, `/own/${rule.key}`)}
                         inputmode="decimal"
+                        readonly={!aboard.may('plan')}
                         autocomplete="off"
                         placeholder={rule.optional ? 'no limit' : ''}
                         value={typed[rule.key] ?? places(rule.value)}
@@ -87,7 +91,7 @@
                     <button
                         type="button"
                         class="btn btn-xs w-20"
-                        class:invisible={!rule.own}
+                        class:invisible={!rule.own || !aboard.may('plan')}
                         aria-label="Back to {places(rule.default)} {rule.unit}, {rule.label}"
                         onclick={() => void send({ back: [rule.key] }, rule.key)}>↶ {places(rule.default) || 'none'}</button
                     >

@@ -6,8 +6,8 @@ export type Keeping = 'kept' | 'changed' | 'keeping' | 'waiting' | 'conflict' | 
 
 const KEEP_AFTER_MS = 700;
 const RETRY_MS = 2500;
-/** Another change is being kept just now: not refused, only not yet. */
-const BUSY = 503;
+/** Not refused, only not yet: another change is being kept just now, or this device must be let in again. */
+const NOT_YET = [401, 503];
 
 /** The last save sent by any desk: a spread opened again is read after it, not past it. */
 let lastSave: Promise<void> = Promise.resolve();
@@ -71,8 +71,9 @@ export class Keeper {
             if (this.keeping === 'changed') {
                 this.#keepSoon();
             }
-        } else if ('silent' in answer || answer.problem.status === BUSY) {
+        } else if ('silent' in answer || NOT_YET.includes(answer.problem.status)) {
             this.keeping = 'waiting';
+            this.refusal = 'silent' in answer ? '' : answer.problem.title;
             this.#timer = setTimeout(() => void this.keepNow(), RETRY_MS);
         } else if (answer.problem.status === 409) {
             this.#version = answer.problem.current_version ?? this.#version;

@@ -9,7 +9,7 @@
             kept: 'Saved',
             changed: 'Save',
             keeping: 'Saving…',
-            waiting: 'Not saved: the server is not answering. Trying again.',
+            waiting: `Not saved: ${desk.keeper.refusal.toLowerCase() || 'the server is not answering'}. Trying again.`,
             conflict: 'Saved on another device meanwhile.',
             refused: 'Not saved.',
         }[desk.keeper.keeping],

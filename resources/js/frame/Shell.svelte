@@ -2,23 +2,28 @@
     import type { Snippet } from 'svelte';
     import { router } from 'svelte-spa-router';
     import { aboard } from '../lib/aboard.svelte';
+    import type { Schemas } from '../lib/api';
     import { outbox } from '../log/outbox.svelte';
     import { THEMES, theme } from './theme.svelte';
 
     let { children }: { children: Snippet } = $props();
 
     const trip = $derived(/^\/trips\/(\d+)/.exec(router.location)?.[1] ?? aboard.nextTrip?.id);
+    const SCREENS: [Schemas['Screen'], string, RegExp][] = [
+        ['prepare', 'Prepare', /\/prepare$/],
+        ['water', 'Water', /\/(water|ground)$/],
+        ['spread', 'Spread', /\/spread$/],
+        ['deck-card', 'Deck card', /\/deck-card$/],
+        ['log', 'Log', /\/log$/],
+    ];
+    const atDevices = $derived(router.location === '/devices');
     const places = $derived([
-        { name: 'Trips', href: '#/', here: !/^\/trips\/\d+\//.test(router.location) },
-        ...(trip === undefined
-            ? []
-            : [
-                  { name: 'Prepare', href: `#/trips/${trip}/prepare`, here: router.location.endsWith('/prepare') },
-                  { name: 'Water', href: `#/trips/${trip}/water`, here: /\/(water|ground)$/.test(router.location) },
-                  { name: 'Spread', href: `#/trips/${trip}/spread`, here: router.location.endsWith('/spread') },
-                  { name: 'Deck card', href: `#/trips/${trip}/deck-card`, here: router.location.endsWith('/deck-card') },
-                  { name: 'Log', href: `#/trips/${trip}/log`, here: router.location.endsWith('/log') },
-              ]),
+        { name: 'Trips', href: '#/', here: !atDevices && !/^\/trips\/\d+\//.test(router.location) },
+        ...SCREENS.filter(([screen]) => trip !== undefined && aboard.shows(screen)).map(([screen, name, here]) => ({
+            name,
+            href: `#/trips/${trip}/${screen}`,
+            here: here.test(router.location),
+        })),
     ]);
 </script>
 
@@ -42,6 +47,16 @@
                 {outbox.waiting.length}
                 {outbox.waiting.length === 1 ? 'bite' : 'bites'} waiting to be sent
             </p>
+        {/if}
+        {#if aboard.shows('devices')}
+            <a
+                href="#/devices"
+                aria-current={atDevices ? 'page' : undefined}
+                class="hidden min-h-11 items-center border-l-4 px-3 text-[15px] sm:flex"
+                class:here={atDevices}>Devices</a
+            >
+        {:else if aboard.me}
+            <p class="quiet hidden px-3 py-2 text-sm leading-tight break-words sm:block">{aboard.me.name}, {aboard.me.role}</p>
         {/if}
         <button
             type="button"

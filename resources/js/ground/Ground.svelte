@@ -183,6 +183,17 @@
                 {/if}
                 <PlaceField {tap} />
                 <p class="text-sm font-semibold" role="status">{said || (desk.pass ? '' : desk.said)}</p>
+                {#if desk.reading}
+                    {@const { name, part, giveUp } = desk.reading}
+                    <div class="flex items-center gap-3 py-1" data-testid="reading">
+                        <span class="min-w-0 flex-1 text-sm leading-tight"
+                            >{part === null ? 'Sending' : 'Reading'} <b class="break-words">{name}</b>
+                            {part === null ? '…' : `${Math.round(100 * part)} %`}
+                            <progress class="progress block w-full" value={part ?? undefined} max="1"></progress></span
+                        >
+                        <button type="button" class="btn btn-sm" onclick={() => void giveUp()}>Give up</button>
+                    </div>
+                {/if}
                 <OnTheGround {desk} structures={desk.chart.structures} say={(words) => (said = words)} />
             </aside>
         {:else}

@@ -1,6 +1,10 @@
 /** The chart, what is worth fishing on it, and the pass that is being laid. */
 import { aboard } from '../lib/aboard.svelte';
+import { uuid } from '../lib/uuid';
 import { api, ask, faultsIn, type Answer, type Fault, type Schemas } from '../lib/api';
+
+/** How far a file has come is asked so often. */
+const LOOK_MS = 700;
 
 export type Place = [number, number];
 export type PassReport = Schemas['PassReport'];
@@ -9,7 +13,10 @@ export class GroundDesk {
     chart = $state.raw<Schemas['Chart'] | null>(null);
     pass = $state.raw<PassReport | null>(null);
     said: string = $state('Reading…');
+    /** A file on its way: the part the server has read, null while it is still being sent. */
+    reading: { name: string; part: number | null; giveUp: () => Promise<void> } | null = $state.raw(null);
     #asked = 0;
+    #looking: ReturnType<typeof setInterval> | undefined;
 
     constructor(readonly tripId: number) {
         void this.#take(ask(api.GET('/chart')));
@@ -25,11 +32,13 @@ export class GroundDesk {
 
     /** A file goes as it is: the contract's client would make JSON of it. */
     async read(file: File, what: 'structures' | 'chart'): Promise<string> {
-        const path = what === 'chart' ? '/api/chart' : `/api/structures/file?name=${encodeURIComponent(file.name)}`;
+        const sending = new AbortController();
+        const path = what === 'chart' ? '/api/chart' : this.#told(file, sending);
         try {
             const response = await fetch(path, {
                 method: 'PUT',
                 body: file,
+                signal: sending.signal,
                 headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/json' },
             });
             const answer: unknown = await response.json();
@@ -41,8 +50,38 @@ export class GroundDesk {
             const where = problem.errors?.[0]?.pointer.replace(/^\/file ?/, '').replaceAll('/', ' ') ?? '';
             return `${where ? `${where}: ` : ''}${problem.detail}`;
         } catch {
-            return 'The server is not answering.';
+            if (!sending.signal.aborted) {
+                return 'The server is not answering.';
+            }
+            // Whatever had come of it by then is on the chart.
+            await this.#take(ask(api.GET('/chart')));
+            return `${file.name} was given up.`;
+        } finally {
+            clearInterval(this.#looking);
+            this.reading = null;
         }
+    }
+
+    /** How far a file of structures has come is told until it is read; the address it is sent to. */
+    #told(file: File, sending: AbortController): string {
+        const id = uuid();
+        const asked = { params: { path: { reading: id } } };
+        const giveUp = async () => {
+            await ask(api.DELETE('/readings/{reading}', asked));
+            // While the server reads it, it says itself what came of that.
+            if (this.reading?.part === null) {
+                sending.abort();
+            }
+        };
+        this.reading = { name: file.name, part: null, giveUp };
+        this.#looking = setInterval(() => {
+            void ask(api.GET('/readings/{reading}', asked)).then((answer) => {
+                if (this.reading && 'data' in answer) {
+                    this.reading = { name: file.name, part: answer.data.part, giveUp };
+                }
+            });
+        }, LOOK_MS);
+        return `/api/structures/file?name=${encodeURIComponent(file.name)}&reading=${id}`;
     }
 
     async look(body: Schemas['PassQuestion']): Promise<void> {

@@ -1,18 +1,76 @@
 /** What every screen stands on: the boat, her gear and the season's trips, read once and refreshed on change. */
 import { keepCatalogue } from './catalogue';
-import { api, ask, type Boat, type Locker, type Trip } from './api';
+import { api, ask, type Boat, type Locker, type Me, type Schemas, type Trip } from './api';
 
 type State = 'reading' | 'silent' | 'no-boat' | 'ready';
 
+const NOT_LET_IN = 401;
+const NOT_FOR_THIS_DEVICE = 403;
+/** What page this is: of the Admek that served it. */
+const BUILD = document.querySelector<HTMLMetaElement>('meta[name=build]')?.content ?? '';
+
 class Aboard {
     state: State = $state('reading');
+    /** This device, as the server knows it. */
+    me: Me | null = $state.raw(null);
+    /** Not let in, or put out: nothing is answered until it is let in. */
+    outside: boolean = $state(false);
+    /** Served by another Admek than the one that answers now. */
+    outdated: boolean = $state(false);
     boat: Boat | null = $state.raw(null);
     locker: Locker | null = $state.raw(null);
     trips: Trip[] = $state.raw([]);
 
+    constructor() {
+        api.use({
+            onResponse: ({ response, schemaPath }) => {
+                this.outdated ||= (response.headers.get('Admek-Build') ?? BUILD) !== BUILD;
+                if (response.status === NOT_LET_IN) {
+                    this.outside = true;
+                } else if (response.status === NOT_FOR_THIS_DEVICE && schemaPath !== '/aboard') {
+                    // It may have been made something else meanwhile.
+                    void this.readMe();
+                }
+            },
+        });
+    }
+
+    may(what: Schemas['Ability']): boolean {
+        return this.me?.may.includes(what) ?? false;
+    }
+
+    shows(screen: Schemas['Screen']): boolean {
+        return this.me?.screens.includes(screen) ?? false;
+    }
+
+    /** This device was let in. */
+    async letIn(me: Me): Promise<void> {
+        this.me = me;
+        this.outside = false;
+        await this.read();
+    }
+
+    /** This device is no more one of the boat's. */
+    async goAshore(): Promise<void> {
+        await ask(api.DELETE('/aboard'));
+        await this.readMe();
+    }
+
+    async readMe(): Promise<void> {
+        const me = await ask(api.GET('/aboard'));
+        if ('data' in me) {
+            this.me = me.data;
+            this.outside = false;
+        }
+    }
+
     async read(): Promise<void> {
+        await this.readMe();
+        if (this.outside) {
+            return;
+        }
         const [boat, catalogue] = await Promise.all([ask(api.GET('/boat')), ask(api.GET('/catalogue'))]);
-        if (!('data' in catalogue) || 'silent' in boat) {
+        if (!this.me || !('data' in catalogue) || 'silent' in boat) {
             this.state = 'silent';
             setTimeout(() => void this.read(), 2500);
             return;
@@ -43,11 +101,9 @@ class Aboard {
         }
     }
 
-    /** The nearest trip from today on, else the latest. */
+    /** The one under way, as the server tells. */
     get nextTrip(): Trip | undefined {
-        const now = new Date();
-        const today = `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
-        return this.trips.filter((trip) => trip.date >= today).at(-1) ?? this.trips[0];
+        return this.trips.find((trip) => trip.under_way);
     }
 }
 

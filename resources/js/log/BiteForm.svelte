@@ -11,7 +11,8 @@
         type Spread,
         type Trip,
     } from '../lib/api';
-    import { outbox, uuid } from './outbox.svelte';
+    import { outbox } from './outbox.svelte';
+    import { uuid } from '../lib/uuid';
     import { allowed, figure, measure, typedNumber } from '../lib/units';
     import TextField from '../fields/TextField.svelte';
 

@@ -22,11 +22,7 @@
     const asked = $derived(new URLSearchParams(router.querystring ?? '').get('rod') ?? '');
     const waiting = $derived(outbox.waiting.filter((item) => item.trip === trip?.id));
 
-    async function readBites(): Promise<void> {
-        const id = trip?.id;
-        if (id === undefined) {
-            return;
-        }
+    async function readBites(id: number): Promise<void> {
         const answer = await ask(api.GET('/trips/{trip}/bites', { params: { path: { trip: id } } }));
         if ('data' in answer) {
             bites = answer.data;
@@ -48,6 +44,9 @@
                 return;
             }
             spread = answer.data;
+            if (!aboard.may('log')) {
+                return;
+            }
             const { speed, lines } = answer.data;
             const solved = await ask(api.POST('/spreads/{spread}/preview', { ...at, body: { speed, lines } }));
             if ('data' in solved) {
@@ -55,11 +54,15 @@
             }
         });
     });
+    // Numbers, not the rows they are of: those are new with every reading.
+    const tripId = $derived(trip?.id);
+    const waits = $derived(waiting.length);
     // Read again whenever a waiting bite has gone: it is in the list then.
     $effect(() => {
-        void waiting.length;
-        void spreadId;
-        void readBites();
+        void waits;
+        if (tripId !== undefined) {
+            void readBites(tripId);
+        }
     });
 
     const at = (bite: Bite) => bite.snapshot.lines.find(({ holder }) => holder === bite.holder);
@@ -69,7 +72,7 @@
 <main class="mx-auto max-w-5xl px-4 py-5 sm:px-8">
     {#if trip && spread && aboard.boat}
         <h1 class="text-2xl font-bold">{dayWords(trip.date)} off {trip.ground}</h1>
-        <BiteForm {trip} {spread} boat={aboard.boat} {running} rod={asked} />
+        {#if aboard.may('log')}<BiteForm {trip} {spread} boat={aboard.boat} {running} rod={asked} />{/if}
 
         <h2 class="pt-7 pb-1 text-lg font-bold">
             Bites {#if read}<span class="quiet font-normal">{bites.length}</span>{/if}
@@ -109,7 +112,8 @@
             {:else}
                 {#if read && waiting.length === 0}
                     <li class="border-base-300 quiet border-t py-3">
-                        None yet. Tap the rod that was bitten: its depth, speed and every other line are kept with it.
+                        None yet. {#if aboard.may('log')}Tap the rod that was bitten: its depth, speed and every other line are
+                            kept with it.{/if}
                     </li>
                 {/if}
             {/each}

@@ -8,6 +8,8 @@ interface Waiting {
 
 const KEPT_AS = 'admek.bites-waiting';
 const RETRY_MS = 2500;
+/** Not refused for good: not let in just now, asked too often, or a fault of the server's. */
+const LATER = [401, 429, 500, 502, 503, 504, 507];
 
 /** Read afresh at each change: another tab may have put a bite in since. */
 function kept(): Waiting[] {
@@ -44,7 +46,7 @@ class Outbox {
         let faults: Fault[] = [];
         for (const { trip, bite } of kept()) {
             const answer = await ask(api.POST('/trips/{trip}/bites', { params: { path: { trip } }, body: bite }));
-            if ('silent' in answer || ('problem' in answer && answer.problem.status >= 500)) {
+            if ('silent' in answer || ('problem' in answer && LATER.some((status) => answer.problem.status === status))) {
                 setTimeout(() => void this.#send(), RETRY_MS);
                 break;
             }
@@ -67,14 +69,3 @@ class Outbox {
 }
 
 export const outbox = new Outbox();
-
-/** A random UUID (RFC 9562, version 4), also where the page is served without TLS over the boat's own network. */
-export function uuid(): string {
-    const bytes = crypto.getRandomValues(new Uint8Array(16));
-    const hex = [...bytes].map((byte, i) =>
-        (i === 6 ? (byte & 0x0f) | 0x40 : i === 8 ? (byte & 0x3f) | 0x80 : byte).toString(16).padStart(2, '0'),
-    );
-    return [hex.slice(0, 4), hex.slice(4, 6), hex.slice(6, 8), hex.slice(8, 10), hex.slice(10)]
-        .map((part) => part.join(''))
-        .join('-');
-}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { aboard } from '../lib/aboard.svelte';
     import type { Locker } from '../lib/api';
     import { formOf, type GearList } from './gear';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
@@ -53,8 +54,8 @@
         value={value ?? undefined}
         options={[
             ...things.map((thing) => ({ value: thing.id, text: thing.name })),
-            { value: TYPED, text: `a ${formOf(list).one} not aboard yet…` },
-            ...(chosen ? [{ value: RIGHT, text: `put ${chosen.name} right…` }] : []),
+            ...(aboard.may('plan') ? [{ value: TYPED, text: `a ${formOf(list).one} not aboard yet…` }] : []),
+            ...(chosen && aboard.may('plan') ? [{ value: RIGHT, text: `put ${chosen.name} right…` }] : []),
         ]}
         change={pick}
         {fault}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Schemas } from '../lib/api';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import Dialog from '../frame/Dialog.svelte';
@@ -62,10 +63,18 @@
             </li>
         {/each}
     </ul>
-    <label class="border-base-300 flex flex-col gap-1 border-t pt-3">
-        <b>Bring a spread file in</b>
-        <input id="spread-file" type="file" accept=".json,application/json" class="file-input file-input-sm" onchange={take} />
-    </label>
+    {#if aboard.may('plan')}
+        <label class="border-base-300 flex flex-col gap-1 border-t pt-3">
+            <b>Bring a spread file in</b>
+            <input
+                id="spread-file"
+                type="file"
+                accept=".json,application/json"
+                class="file-input file-input-sm"
+                onchange={take}
+            />
+        </label>
+    {/if}
     <p class="pt-2" role="status">
         {said}<span class="text-error font-semibold">{wrong}</span>
     </p>

@@ -1,4 +1,6 @@
 <script lang="ts">
+    import { aboard } from '../lib/aboard.svelte';
+    import type { Schemas } from '../lib/api';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import DraftDialog from './DraftDialog.svelte';
     import FilesDialog from './FilesDialog.svelte';
@@ -16,17 +18,18 @@
     let task: Task | null = $state(null);
     let open = $state(false);
 
-    const TASKS: [Task, string, string][] = [
-        ['draft', 'Draft a spread…', 'd'],
-        ['templates', 'Start from a kept spread…', ''],
-        ['order', 'Setting order…', 'o'],
-        ['water', 'Bands and bottom…', ''],
-        ['files', 'Files…', ''],
+    const TASKS: [Task, string, string, Schemas['Ability']][] = [
+        ['draft', 'Draft a spread…', 'd', 'plan'],
+        ['templates', 'Start from a kept spread…', '', 'lines'],
+        ['order', 'Setting order…', 'o', 'lines'],
+        ['water', 'Bands and bottom…', '', 'plan'],
+        ['files', 'Files…', '', 'lines'],
     ];
+    const offered = $derived(TASKS.filter(([, , , needs]) => aboard.may(needs)));
 
     export function begin(which: Task): void {
         open = false;
-        task = which;
+        task = which === 'keys' || offered.some(([name]) => name === which) ? which : null;
     }
 
     const end = () => (task = null);
@@ -34,7 +37,7 @@
 
 <Popover id="plan-tasks" bind:open look="btn-neutral" pane="right-0 w-64 py-1">
     {#snippet face()}Plan{/snippet}
-    {#each TASKS as [name, words, key] (name)}
+    {#each offered as [name, words, key] (name)}
         <button type="button" class="task" onclick={() => begin(name)}>{words}<kbd class="quiet text-sm">{key}</kbd></button>
     {/each}
 </Popover>

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { kindsOf, wordOf } from '../lib/catalogue';
     import { api, ask, faultAt, type Fault, type Schemas } from '../lib/api';
+    import { aboard } from '../lib/aboard.svelte';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import Dialog from '../frame/Dialog.svelte';
     import PickField from '../fields/PickField.svelte';
@@ -78,12 +79,14 @@
                     >
                 </span>
                 <button type="button" class="btn btn-sm btn-neutral" onclick={() => start(template)}>Start from it</button>
-                <button
-                    type="button"
-                    class="btn btn-ghost btn-sm btn-square"
-                    aria-label="Drop {template.name}"
-                    onclick={() => drop(template.id)}>✕</button
-                >
+                {#if aboard.may('plan')}
+                    <button
+                        type="button"
+                        class="btn btn-ghost btn-sm btn-square"
+                        aria-label="Drop {template.name}"
+                        onclick={() => drop(template.id)}>✕</button
+                    >
+                {/if}
             </li>
         {:else}
             <li class="quiet py-2">
@@ -92,43 +95,45 @@
         {/each}
     </ul>
     <p class="min-h-6 text-sm font-semibold" role="status">{said}</p>
-    <form class="border-base-300 flex flex-wrap items-end gap-2 border-t pt-3" onsubmit={keep}>
-        <label class="flex flex-1 flex-col text-sm">
-            <span class="quiet">Keep the spread on the desk as</span>
-            <input
-                id="template-name"
-                class="input input-sm w-full text-base"
-                class:input-error={faultAt(faults, '/name')}
-                bind:value={name}
-                maxlength="60"
-                autocomplete="off"
-            />
-        </label>
-        <span class="w-32">
-            <PickField
-                label="For a species"
-                value={species}
-                options={[
-                    { value: '', text: 'any species' },
-                    ...kindsOf('species').map(({ value, word }) => ({ value, text: word })),
-                ]}
-                change={(value) => (species = value as typeof species)}
-            />
-        </span>
-        <span class="w-28">
-            <PickField
-                label="For a season"
-                value={season}
-                options={[
-                    { value: '', text: 'any season' },
-                    ...kindsOf('seasons').map(({ value, word }) => ({ value, text: word })),
-                ]}
-                change={(value) => (season = value as typeof season)}
-            />
-        </span>
-        <button class="btn btn-sm btn-neutral" disabled={desk.plan.lines.length === 0}>Keep it</button>
-        {#if faults.length > 0}
-            <p class="text-error w-full text-sm font-semibold">{faults[0]?.detail}</p>
-        {/if}
-    </form>
+    {#if aboard.may('plan')}
+        <form class="border-base-300 flex flex-wrap items-end gap-2 border-t pt-3" onsubmit={keep}>
+            <label class="flex flex-1 flex-col text-sm">
+                <span class="quiet">Keep the spread on the desk as</span>
+                <input
+                    id="template-name"
+                    class="input input-sm w-full text-base"
+                    class:input-error={faultAt(faults, '/name')}
+                    bind:value={name}
+                    maxlength="60"
+                    autocomplete="off"
+                />
+            </label>
+            <span class="w-32">
+                <PickField
+                    label="For a species"
+                    value={species}
+                    options={[
+                        { value: '', text: 'any species' },
+                        ...kindsOf('species').map(({ value, word }) => ({ value, text: word })),
+                    ]}
+                    change={(value) => (species = value as typeof species)}
+                />
+            </span>
+            <span class="w-28">
+                <PickField
+                    label="For a season"
+                    value={season}
+                    options={[
+                        { value: '', text: 'any season' },
+                        ...kindsOf('seasons').map(({ value, word }) => ({ value, text: word })),
+                    ]}
+                    change={(value) => (season = value as typeof season)}
+                />
+            </span>
+            <button class="btn btn-sm btn-neutral" disabled={desk.plan.lines.length === 0}>Keep it</button>
+            {#if faults.length > 0}
+                <p class="text-error w-full text-sm font-semibold">{faults[0]?.detail}</p>
+            {/if}
+        </form>
+    {/if}
 </Dialog>

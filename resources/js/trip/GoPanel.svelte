@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Schemas } from '../lib/api';
     import type { PreparationDesk } from './preparation.svelte';
+    import { aboard } from '../lib/aboard.svelte';
     import { ago } from '../lib/words';
     import RuleBookDialog from '../boat/RuleBookDialog.svelte';
     import ForecastDialog from './ForecastDialog.svelte';
@@ -38,7 +39,9 @@
                 </p>{/if}
         </div>
         <span class="flex shrink-0 flex-col gap-1">
-            <button type="button" class="btn btn-sm btn-neutral" onclick={() => (opened = 'forecast')}>Forecast…</button>
+            {#if aboard.may('plan')}
+                <button type="button" class="btn btn-sm btn-neutral" onclick={() => (opened = 'forecast')}>Forecast…</button>
+            {/if}
             <button type="button" class="btn btn-sm" onclick={() => (opened = 'limits')}>Your limits…</button>
         </span>
     </div>

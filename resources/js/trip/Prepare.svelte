@@ -83,7 +83,9 @@
             {#if desk?.data && desk.said}<b class="text-error max-w-48 text-sm leading-tight" role="alert">{desk.said}</b>{/if}
             <span class="ml-auto flex gap-2">
                 <button type="button" class="btn btn-sm" onclick={() => (opened = 'chores')}>Times…</button>
-                <button type="button" class="btn btn-sm btn-neutral" onclick={() => (opened = 'trip')}>Trip…</button>
+                {#if aboard.may('plan')}
+                    <button type="button" class="btn btn-sm btn-neutral" onclick={() => (opened = 'trip')}>Trip…</button>
+                {/if}
             </span>
         </header>
         {#if desk?.data}
@@ -114,7 +116,7 @@
     {:else if opened === 'chores'}
         <RuleBookDialog book="chores" changed={() => void desk?.read()} close={() => (opened = null)}>
             Chores are counted back from lines-in by these. The port’s clock is
-            <b>{aboard.boat?.timezone}</b>{#if aboard.boat?.timezone !== DEVICE_CLOCK}
+            <b>{aboard.boat?.timezone}</b>{#if aboard.boat?.timezone !== DEVICE_CLOCK && aboard.may('plan')}
                 <button type="button" class="btn btn-xs" onclick={() => void aboard.setClock(DEVICE_CLOCK)}
                     >take this device’s, {DEVICE_CLOCK}</button
                 >{/if}.

@@ -11,6 +11,7 @@
     const others = $derived(aboard.trips.filter((trip) => trip !== next));
     let planning: Schemas['FreshTrip'] | null = $state(null);
     let said = $state('');
+    let leaving = $state(false);
 
     async function plan(): Promise<void> {
         const answer = await ask(api.GET('/trips/new'));
@@ -24,11 +25,14 @@
 <main class="mx-auto max-w-5xl px-5 py-6 sm:px-8">
     <div class="flex flex-wrap items-baseline justify-between gap-3 pb-4">
         <h1 class="text-2xl font-bold">{aboard.boat?.name}</h1>
-        {#if !planning}
-            <button type="button" class="btn border-base-300" class:btn-primary={!next} onclick={() => void plan()}
-                >New trip</button
-            >
-        {/if}
+        <span class="flex flex-wrap gap-2">
+            {#if aboard.shows('devices')}<a class="btn border-base-300 sm:hidden" href="#/devices">Devices</a>{/if}
+            {#if !planning && aboard.may('plan')}
+                <button type="button" class="btn border-base-300" class:btn-primary={!next} onclick={() => void plan()}
+                    >New trip</button
+                >
+            {/if}
+        </span>
     </div>
 
     {#if said}<p class="text-error pb-3 font-semibold" role="alert">{said}</p>{/if}
@@ -85,16 +89,18 @@
                 </p>
             {/if}
             {#if next.lacks.length > 0}
-                <p class="pb-4"><b>Still next.lacks:</b> {next.lacks.join(' · ')}</p>
+                <p class="pb-4"><b>Still lacks:</b> {next.lacks.join(' · ')}</p>
             {/if}
             <p class="flex flex-wrap gap-3">
-                <a class="btn btn-lg" href="#/trips/{next.id}/prepare">Prepare</a>
-                <a class="btn btn-lg" href="#/trips/{next.id}/water">Read the water</a>
-                <a class="btn btn-primary btn-lg" href="#/trips/{next.id}/spread"
-                    >{next.spreads[0]?.line_count ? 'Open the spread' : 'Plan the spread'}</a
-                >
+                {#if aboard.shows('prepare')}<a class="btn btn-lg" href="#/trips/{next.id}/prepare">Prepare</a>{/if}
+                {#if aboard.shows('water')}<a class="btn btn-lg" href="#/trips/{next.id}/water">Read the water</a>{/if}
+                {#if aboard.shows('spread')}
+                    <a class="btn btn-primary btn-lg" href="#/trips/{next.id}/spread"
+                        >{next.spreads[0]?.line_count ? 'Open the spread' : 'Plan the spread'}</a
+                    >
+                {/if}
                 <a class="btn btn-lg" href="#/trips/{next.id}/deck-card">Deck card</a>
-                <a class="btn btn-lg" href="#/trips/{next.id}/log">Log a bite</a>
+                <a class="btn btn-lg" href="#/trips/{next.id}/log">{aboard.may('log') ? 'Log a bite' : 'Bites'}</a>
             </p>
         </section>
     {:else}
@@ -111,8 +117,8 @@
                 <tr class="quiet border-base-300 border-b text-left text-sm">
                     <th class="py-2 font-normal">Day</th><th class="font-normal">Ground</th><th
                         class="hidden font-normal sm:table-cell">For</th
-                    ><th class="text-right font-normal">Lines</th><th class="text-right font-normal">Bites</th><th class="w-40"
-                        ><span class="sr-only">Open</span></th
+                    ><th class="pl-3 text-right font-normal">Lines</th><th class="pl-3 text-right font-normal">Bites</th><th
+                        class="w-40"><span class="sr-only">Open</span></th
                     >
                 </tr>
             </thead>
@@ -125,15 +131,29 @@
                         <td class="figure text-right font-semibold">{trip.spreads[0]?.line_count ?? 0}</td>
                         <td class="figure text-right font-semibold">{trip.bite_count}</td>
                         <td class="text-right">
-                            <a class="link mr-3" href="#/trips/{trip.id}/spread" aria-label="Spread of {dayWords(trip.date)}"
-                                >Spread</a
-                            >
+                            {#if aboard.shows('spread')}
+                                <a class="link mr-3" href="#/trips/{trip.id}/spread" aria-label="Spread of {dayWords(trip.date)}"
+                                    >Spread</a
+                                >
+                            {/if}
                             <a class="link" href="#/trips/{trip.id}/log" aria-label="Log of {dayWords(trip.date)}">Log</a>
                         </td>
                     </tr>
                 {/each}
             </tbody>
         </table>
+    {/if}
+
+    {#if aboard.me && !aboard.me.laptop}
+        <p class="quiet flex flex-wrap items-center gap-x-3 gap-y-2 pt-8 text-sm">
+            <span>This device is aboard as <b>{aboard.me.name}</b>, {aboard.me.role}.</span>
+            {#if leaving}
+                <button type="button" class="btn btn-sm btn-error" onclick={() => void aboard.goAshore()}>Yes, put it out</button>
+                <button type="button" class="btn btn-sm" onclick={() => (leaving = false)}>Stay</button>
+            {:else}
+                <button type="button" class="btn btn-sm border-base-300" onclick={() => (leaving = true)}>Go ashore…</button>
+            {/if}
+        </p>
     {/if}
 </main>
 

@@ -10,6 +10,7 @@ use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use RuntimeException;
+use Tests\Support\Running\RunningApp;
 
 /** One headless Chromium with a profile of its own, at a viewport of exactly the size asked for. */
 final class Browser
@@ -25,6 +26,9 @@ final class Browser
     ) {
     }
 
+    /** The name it asks the application by: another than the laptop's own must be let in. */
+    public string $asks = RunningApp::LAPTOP;
+
     public static function open(string $chromeDriver, int $width = 1280, int $height = 800): self
     {
         $profile = sys_get_temp_dir().'/admek-chromium-'.bin2hex(random_bytes(6));
@@ -33,6 +37,8 @@ final class Browser
             '--disable-background-networking', '--disable-component-update', '--disable-sync', "--user-data-dir={$profile}",
             // What moves is looked at where motion itself is tested; elsewhere a colour half way to another is only a race.
             '--force-prefers-reduced-motion',
+            // A device that is not the laptop finds the boat by a name of hers.
+            '--host-resolver-rules=MAP '.RunningApp::BOAT.' 127.0.0.1',
         ]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);

@@ -10,6 +10,8 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Running\RunningApp;
+use Tests\Support\Running\Wait;
 
 /** Drives the real, running application in headless Chromium. */
 abstract class BrowserTestCase extends TestCase
@@ -57,9 +59,19 @@ abstract class BrowserTestCase extends TestCase
         return $this->open[] = Browser::open(ChromeDriver::url());
     }
 
+    /** A phone on the boat's network, which must be let in. */
+    protected function openPhone(int $width = 390, int $height = 844): Browser
+    {
+        $phone = $this->open[] = Browser::open(ChromeDriver::url(), $width, $height);
+        $phone->asks = RunningApp::BOAT;
+
+        return $phone;
+    }
+
     protected function visit(string $path, ?Browser $browser = null): void
     {
-        ($browser ?? $this->browser)->driver->get($this->app->url($path));
+        $browser ??= $this->browser;
+        $browser->driver->get($this->app->url($path, $browser->asks));
     }
 
     protected function openSpread(?Browser $browser = null): void

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Browser\Support;
 
 use Symfony\Component\Process\Process;
+use Tests\Support\Running\RunningApp;
+use Tests\Support\Running\Wait;
 
 /** One ChromeDriver for the whole run, ended with it. */
 final class ChromeDriver

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use Tests\Support\Running\Wait;
+
 /** What is tapped on the chart, and filled in. */
 trait OnTheChart
 {

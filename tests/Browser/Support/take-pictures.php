@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Support\Browser;
 use Tests\Browser\Support\ChromeDriver;
-use Tests\Browser\Support\RunningApp;
-use Tests\Browser\Support\Wait;
+use Tests\Support\Running\RunningApp;
+use Tests\Support\Running\Wait;
 
 require dirname(__DIR__, 3).'/vendor/autoload.php';
 
@@ -19,15 +19,17 @@ require dirname(__DIR__, 3).'/vendor/autoload.php';
  */
 function picture(
     RunningApp $app, string $name, string $theme, array $size, string $path, string $shown, string $then = '', string $after = '',
+    string $asks = RunningApp::LAPTOP,
 ): void {
     $browser = Browser::open(ChromeDriver::url(), ...$size);
+    $browser->asks = $asks;
     $see = static fn (string $css) => Wait::until(
         static fn (): bool => $browser->driver->findElements(WebDriverBy::cssSelector($css)) !== [], $css,
     );
-    $browser->driver->get($app->url());
+    $browser->driver->get($app->url('/', $asks));
     $browser->driver->executeScript('localStorage.setItem("admek.theme", arguments[0])', [$theme]);
     $browser->driver->navigate()->refresh();
-    $browser->driver->get($app->url($path));
+    $browser->driver->get($app->url($path, $asks));
     $see($shown);
     if ($then !== '') {
         $browser->driver->executeScript($then);
@@ -109,6 +111,14 @@ picture($app, 'deck-card', 'day', [1280, 1000], '/trips/{next}/deck-card', '.she
 picture($app, 'log', 'dusk', $wide, '/trips/{past}/log', '.bite', "document.querySelector('.rod').click()", '.rod.chosen .depth');
 picture($app, 'log-phone', 'day', [390, 844], '/trips/{past}/log', '.bite');
 picture($app, 'deck-card-phone', 'day', [390, 844], '/trips/{next}/deck-card', '.rod .setting');
+$app->stopServing();
+$app->serve(['ADMEK_NAMES' => '192.168.4.1 lamp.boat '.RunningApp::BOAT]);
+picture($app, 'come-aboard-phone', 'day', [390, 844], '/', 'form', asks: RunningApp::BOAT);
+picture(
+    $app, 'devices', 'day', $wide, '/devices', '[name=role]',
+    "document.querySelectorAll('[name=role]')[1].click(); requestAnimationFrame(() => requestAnimationFrame(() => "
+        ."document.querySelector('section .btn-primary').click()))", '.code',
+);
 $empty = RunningApp::empty();
 picture(
     $empty,

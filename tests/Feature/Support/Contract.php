@@ -35,7 +35,7 @@ final class Contract
         }
         $operation = self::document()['paths'][$template][strtolower($method)] ?? null;
         $status = (string) $response->getStatusCode();
-        if ($operation === null || in_array($status, ['400', '403', '405', '413', '415', '421'], true)) {
+        if ($operation === null || in_array($status, ['400', '401', '403', '405', '413', '415', '421'], true)) {
             self::assertMatches('#/components/schemas/Problem', $response);
 
             return;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Support;
 
+use App\Devices\CookieKey;
 use App\Models\Trip;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Testing\TestCase;
@@ -20,6 +21,7 @@ abstract class FeatureTestCase extends TestCase
     {
         $this->database = sys_get_temp_dir().'/admek-feature-'.bin2hex(random_bytes(6)).'.sqlite';
         touch($this->database);
+        CookieKey::ensure($this->database);
         putenv("ADMEK_DATABASE={$this->database}");
         $_ENV['ADMEK_DATABASE'] = $_SERVER['ADMEK_DATABASE'] = $this->database;
         /** @var \Illuminate\Foundation\Application $app */
@@ -44,6 +46,7 @@ abstract class FeatureTestCase extends TestCase
         $this->app->make('db')->disconnect();
         parent::tearDown();
         self::remove($this->database);
+        CookieKey::forget($this->database);
     }
 
     protected function seedDemo(): void

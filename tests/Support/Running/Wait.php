@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser\Support;
+namespace Tests\Support\Running;
 
 use RuntimeException;
 

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access;
+
+use RuntimeException;
+
+final class WrongCode extends RuntimeException
+{
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Serving;
+
+use App\Devices\OwnNames;
+use App\Http\Middleware\ClosedAnswers;
+use App\Http\Middleware\ReadableJson;
+use App\Http\Problem;
+
+/**
+ * nginx's configuration (its documentation, "Core functionality" and the modules named): built files are handed out by it, all
+ * else is the application's. Whole requests only reach PHP, so that slow ones hold none of its workers.
+ */
+final class NginxConfig
+{
+    /** What nginx answers by itself, and what it says. */
+    private const SAID = [
+        400 => 'The request is not readable.', 403 => 'There is nothing to see here.', 404 => 'There is no such file.',
+        405 => 'A file is only read.', 408 => 'The request took too long to come.',
+        414 => 'The address is too long.', 429 => 'Too many requests at once from this device.',
+        500 => 'The server could not finish this; the reason is in its log.',
+        502 => 'The server is starting, or could not finish this. Try again.',
+        503 => 'The server is starting. Try again.', 504 => 'This took the server too long.',
+    ];
+
+    private const TYPES = [
+        'text/html' => 'html', 'text/javascript' => 'js', 'text/css' => 'css', 'font/woff2' => 'woff2', 'font/woff' => 'woff',
+        'image/svg+xml' => 'svg', 'application/json' => 'json', 'application/x-x509-ca-cert' => 'crt',
+    ];
+
+    public static function text(BoatServer $boat): string
+    {
+        $types = implode(' ', array_map(
+            static fn (string $type, string $ending): string => "{$type} {$ending};", array_keys(self::TYPES), self::TYPES,
+        ));
+        $tmp = implode("\n", array_map(
+            static fn (string $kind): string => "    {$kind}_temp_path \"{$boat->folder}/passing/{$kind}\";",
+            ['client_body', 'fastcgi', 'proxy', 'uwsgi', 'scgi'],
+        ));
+
+        return implode("\n", [
+            'daemon off;', 'worker_processes 2;',
+            "pid \"{$boat->folder}/nginx.pid\";", "error_log \"{$boat->folder}/nginx.log\" warn;",
+            'events { worker_connections 1024; }', 'http {', "    types { {$types} }",
+            '    default_type application/octet-stream;', '    server_tokens off;', '    access_log off;', $tmp,
+            '    sendfile on;', '    gzip on;', '    gzip_types text/javascript text/css image/svg+xml;',
+            '    gzip_min_length 1000;',
+            // Slow clients: each has so long between two readings or writings, and so many connections.
+            '    client_header_timeout 10s;', '    client_body_timeout 15s;',
+            '    send_timeout 15s;', '    keepalive_timeout 30s;',
+            '    reset_timedout_connection on;', '    large_client_header_buffers 4 8k;',
+            '    limit_conn_zone $binary_remote_addr zone=device:1m;', '    limit_conn device 100;', '    limit_conn_status 429;',
+            '    server {', ...self::server($boat), '    }', '}', '',
+        ]);
+    }
+
+    /** @return list<string> */
+    private static function server(BoatServer $boat): array
+    {
+        $ssl = $boat->tls === null ? '' : ' ssl http2';
+        // The laptop itself needs no certificate to speak to itself.
+        $lines = array_map(
+            static fn (string $address): string => "        listen {$address}:{$boat->port}"
+                .(in_array($address, OwnNames::LOOPBACK, true) ? '' : $ssl).';',
+            array_values(array_unique([...$boat->listen, '127.0.0.1'])),
+        );
+        if ($boat->tls !== null) {
+            array_push(
+                $lines,
+                "        ssl_certificate \"{$boat->tls}/boat.crt\";",
+                "        ssl_certificate_key \"{$boat->tls}/boat.key\";",
+                '        ssl_protocols TLSv1.2 TLSv1.3;', '        ssl_session_tickets off;',
+                // Asked without TLS, the way to trust the boat's certificate is shown.
+                '        error_page 497 =200 @plain;',
+                "        location @plain { root \"{$boat->folder}/trust\"; rewrite ^/(?!boat\\.crt$) /index.html break; "
+                    .'rewrite ^/boat\.crt$ /boat.crt break; '.self::headers().' }',
+            );
+        }
+        $lines = [
+            ...$lines, "        root \"{$boat->program}/public\";",
+            '        '.self::bounds('usual', LargestBodies::USUAL), ...self::faults(),
+            '        location /build/ { '.self::headers().' add_header Cache-Control "public, max-age=31536000, immutable"; }',
+            '        location / { '.self::application($boat).' }',
+        ];
+        foreach (LargestBodies::OF_FILES as $path => $bytes) {
+            $lines[] = "        location = {$path} { ".self::bounds($path, $bytes).' '.self::application($boat).' }';
+        }
+
+        return $lines;
+    }
+
+    /**
+     * What is said of each fault, at addresses nobody can ask for.
+     *
+     * @return list<string>
+     */
+    private static function faults(): array
+    {
+        $lines = [];
+        foreach (self::SAID as $status => $said) {
+            $lines[] = self::saying((string) $status, $status, $said);
+        }
+        foreach (['usual' => LargestBodies::USUAL] + LargestBodies::OF_FILES as $of => $bytes) {
+            $lines[] = self::saying(self::large($of), 413, ReadableJson::tooLarge($bytes));
+        }
+
+        return $lines;
+    }
+
+    /** How much may come, and where each fault is said: a location that says one says them all. */
+    private static function bounds(string $of, int $bytes): string
+    {
+        $pages = array_map(
+            static fn (int $status): string => "error_page {$status} /said/{$status};", array_keys(self::SAID),
+        );
+
+        return "client_max_body_size {$bytes}; error_page 413 /said/".self::large($of).'; '.implode(' ', $pages);
+    }
+
+    private static function large(string $of): string
+    {
+        return 'large'.strtr($of, '/', '_');
+    }
+
+    private static function saying(string $name, int $status, string $said): string
+    {
+        $json = (string) json_encode(
+            ['type' => 'about:blank', 'title' => Problem::title($status), 'status' => $status, 'detail' => $said],
+        );
+
+        return "        location = /said/{$name} { internal; types { } default_type application/problem+json; ".self::headers()
+            ." return {$status} '{$json}'; }";
+    }
+
+    private static function headers(): string
+    {
+        return implode(' ', array_map(
+            static fn (string $name, string $value): string => "add_header {$name} \"{$value}\" always;",
+            array_keys(ClosedAnswers::ALWAYS), ClosedAnswers::ALWAYS,
+        ));
+    }
+
+    /** CGI's variables (RFC 3875, 4.1), and no others but the request's own headers. */
+    private static function application(BoatServer $boat): string
+    {
+        $told = [
+            'SCRIPT_FILENAME' => "\"{$boat->program}/public/index.php\"", 'DOCUMENT_ROOT' => "\"{$boat->program}/public\"",
+            'SCRIPT_NAME' => '/index.php', 'REQUEST_METHOD' => '$request_method', 'REQUEST_URI' => '$request_uri',
+            'QUERY_STRING' => '$query_string', 'CONTENT_TYPE' => '$content_type', 'CONTENT_LENGTH' => '$content_length',
+            'SERVER_PROTOCOL' => '$server_protocol', 'SERVER_NAME' => '$server_name', 'SERVER_PORT' => '$server_port',
+            'SERVER_ADDR' => '$server_addr', 'REMOTE_ADDR' => '$remote_addr', 'REMOTE_PORT' => '$remote_port',
+            'GATEWAY_INTERFACE' => 'CGI/1.1', 'HTTPS' => '$https if_not_empty', 'HTTP_PROXY' => '""',
+        ];
+        $params = implode(' ', array_map(
+            static fn (string $name, string $value): string => "fastcgi_param {$name} {$value};", array_keys($told), $told,
+        ));
+
+        return "fastcgi_pass \"unix:{$boat->socket()}\"; {$params} fastcgi_buffers 32 16k; fastcgi_read_timeout 75s;";
+    }
+}

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support\Running;
+
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** By the launcher itself: in boat mode, with the rights of a user of its own where this is root, or by PHP's own server. */
+final class LauncherServing implements Serving
+{
+    /** What of the program boat mode reads. */
+    private const PROGRAM = [
+        'admek', 'artisan', 'app', 'bootstrap', 'composer.json', 'config', 'core', 'database', 'docs', 'launcher',
+        'package-lock.json', 'public', 'resources', 'routes', 'stand-ins', 'svelte.config.js', 'vendor', 'vite.config.ts',
+    ];
+
+    private readonly string $folder;
+
+    /** Where the data is. */
+    private string $data;
+
+    private readonly string $program;
+
+    private readonly int $port;
+
+    private ?Process $launcher = null;
+
+    /** @param  list<string>  $options  for ./admek serve */
+    private function __construct(private readonly array $options)
+    {
+        $this->folder = RunningApp::temporary();
+        $this->data = "{$this->folder}/data";
+        mkdir($this->data, recursive: true);
+        $this->port = RunningApp::freePort();
+        $this->program = $this->program();
+    }
+
+    public static function boat(string ...$options): self
+    {
+        return new self(
+            ['--boat', '--host', RunningApp::LAPTOP, '--name', RunningApp::BOAT, ...array_values($options)],
+        );
+    }
+
+    public static function own(): self
+    {
+        return new self([]);
+    }
+
+    /** Its data in another folder, which is made. */
+    public function keptIn(string $data): self
+    {
+        mkdir($data);
+        $this->data = $data;
+
+        return $this;
+    }
+
+    public function database(): string
+    {
+        return "{$this->data}/admek.sqlite";
+    }
+
+    public function port(): int
+    {
+        return $this->port;
+    }
+
+    public function start(array $otherwise = []): void
+    {
+        $this->launcher = new Process(
+            ['./admek', 'serve', '--port', (string) $this->port, ...$this->options],
+            $this->program, $otherwise + ['ADMEK_DATA' => $this->data], timeout: null,
+        );
+        $this->launcher->start();
+        Wait::until(fn (): bool => ! $this->launcher->isRunning()
+            || str_contains($this->launcher->getOutput(), 'Admek is at'), "the launcher on port {$this->port}");
+        if (! $this->launcher->isRunning()) {
+            throw new RuntimeException("Admek did not start: {$this->launcher->getErrorOutput()}");
+        }
+    }
+
+    public function stop(): void
+    {
+        $this->launcher?->stop(10, SIGTERM);
+        $this->launcher = null;
+        // A launcher that was killed has ended nothing.
+        foreach ($this->groups() as $group) {
+            posix_kill(-$group, SIGKILL);
+        }
+        Wait::until(fn (): bool => @fsockopen(RunningApp::LAPTOP, $this->port) === false, 'the server to stop');
+    }
+
+    /** What the launcher has said of what it watches. */
+    public function said(): string
+    {
+        return (string) $this->launcher?->getErrorOutput();
+    }
+
+    /** By what they were started with, which names the port. */
+    public function groups(): array
+    {
+        $groups = [];
+        foreach (glob('/proc/[0-9]*/cmdline') ?: [] as $file) {
+            $words = str_replace("\0", ' ', (string) @file_get_contents($file));
+            $process = (int) explode('/', $file)[2];
+            $ours = str_contains($words, "boat-serve-{$this->port}/")
+                || str_contains($words, ' -S '.RunningApp::LAPTOP.":{$this->port} ");
+            if ($ours && posix_getpgid($process) === $process) {
+                $groups[] = $process;
+            }
+        }
+
+        return $groups;
+    }
+
+    /** @return list<int> processes those began */
+    public function workers(): array
+    {
+        $workers = [];
+        $groups = $this->groups();
+        foreach (glob('/proc/[0-9]*') ?: [] as $folder) {
+            $process = (int) basename($folder);
+            if (in_array(posix_getpgid($process), $groups, true) && ! in_array($process, $groups, true)) {
+                $workers[] = $process;
+            }
+        }
+
+        return $workers;
+    }
+
+    public function runs(): bool
+    {
+        return $this->launcher?->isRunning() === true;
+    }
+
+    public function launcher(): int
+    {
+        return $this->launcher?->getPid() ?? throw new RuntimeException("The launcher ended by itself: {$this->said()}");
+    }
+
+    public function end(): void
+    {
+        $this->stop();
+        exec('rm -rf '.escapeshellarg($this->folder));
+    }
+
+    /** Where its own user may read it: here, or a copy where this folder is for nobody else. */
+    private function program(): string
+    {
+        if (posix_geteuid() !== 0 || self::isOpen(RunningApp::root())) {
+            return RunningApp::root();
+        }
+        $copy = "{$this->folder}/program";
+        mkdir($copy);
+        foreach (self::PROGRAM as $part) {
+            (new Process(['cp', '-a', RunningApp::root()."/{$part}", $copy]))->mustRun();
+        }
+
+        return $copy;
+    }
+
+    private static function isOpen(string $folder): bool
+    {
+        for (; $folder !== '/'; $folder = dirname($folder)) {
+            if ((fileperms($folder) & 0o005) !== 0o005) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}
