@@ -27,7 +27,7 @@ final class TimelineCalendar
             [
                 'PRODID' => '-//Admek//Timeline 1//EN',
                 'METHOD' => 'PUBLISH',
-                'X-WR-CALNAME' => "{$preparation->boat->name}, {$trip->ground}",
+                'X-WR-CALNAME' => implode(', ', array_filter([$preparation->boat->name, $trip->ground])),
             ],
         );
         $units = Units::from($preparation->boat->units);

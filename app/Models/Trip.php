@@ -53,6 +53,7 @@ use Illuminate\Support\Facades\DB;
  * @property ?float $salinity practical salinity, as the captain entered it
  * @property ?float $water_temperature °C, as the captain entered it
  * @property int $bites_count
+ * @property int $lines_presumed where no limit was entered, where that was asked
  * @property bool $under_way whether it is the boat's one under way, where that was asked
  */
 final class Trip extends Model

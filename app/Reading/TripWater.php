@@ -15,6 +15,7 @@ use Admek\Core\Water\Band;
 use Admek\Core\Water\Clarity;
 use Admek\Core\Water\Mark;
 use Admek\Core\Water\Marks;
+use Admek\Core\Water\Pace;
 use Admek\Core\Water\Reading;
 use Admek\Core\Water\Schedule;
 use Admek\Core\Water\Season;
@@ -92,6 +93,15 @@ final readonly class TripWater
             Schedule::of(
                 $bands, $sun, $signs->sky, $from, self::time($trip, $boat, max($clock->leave, $clock->linesIn + 1)), $rules,
             ),
+        );
+    }
+
+    /** Null where the trip is for nothing yet. */
+    public function pace(): ?Pace
+    {
+        return Pace::of(
+            array_map(Species::from(...), $this->trip->species), $this->bands, $this->signs, $this->boat->book(Book::Habits),
+            $this->rules,
         );
     }
 

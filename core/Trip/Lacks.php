@@ -4,22 +4,55 @@ declare(strict_types=1);
 
 namespace Admek\Core\Trip;
 
-/** What a trip still lacks before lines go in, in words. */
-final class Lacks
+/** What a trip still lacks before lines go in, each with the screen where it is made good, and the step that comes next. */
+final readonly class Lacks
 {
+    /** Screens a lack is made good on. */
+    public const TRIP = 'trip';
+
+    public const WATER = 'water';
+
+    public const SPREAD = 'spread';
+
+    /** @param  list<array{words: string, screen: string}>  $all  the most wanted first */
+    private function __construct(public array $all, private bool $water, private int $lines)
+    {
+    }
+
     /**
      * @param  int  $lines  planned
      * @param  ?int  $allowed  by the captain's own limit; null where none is entered
-     * @return list<string> the most wanted first
      */
-    public static function of(int $lines, ?int $allowed, bool $bottom, bool $temperatures, bool $bands): array
+    public static function of(int $lines, ?int $allowed, bool $bottom, bool $temperatures, bool $bands): self
     {
-        return array_keys(array_filter([
-            'no line is planned' => $lines === 0,
-            "{$lines} lines are over your limit of {$allowed}" => $allowed !== null && $lines > $allowed,
-            'no bottom depth' => ! $bottom,
-            'no water temperatures' => ! $temperatures,
-            'no depths to fish' => ! $bands,
-        ]));
+        $all = [];
+        foreach ([
+            ['no line is planned', self::SPREAD, $lines === 0],
+            ["{$lines} lines are over your limit of {$allowed}", self::SPREAD, $allowed !== null && $lines > $allowed],
+            ['no bottom depth', self::TRIP, ! $bottom],
+            ['no water temperatures', self::WATER, ! $temperatures],
+            ['no depths to fish', self::WATER, ! $bands],
+            ['no limit of lines looked up', self::TRIP, $allowed === null],
+        ] as [$words, $screen, $lacks]) {
+            if ($lacks) {
+                $all[] = ['words' => $words, 'screen' => $screen];
+            }
+        }
+
+        return new self($all, $bands || $lines > 0, $lines);
+    }
+
+    /**
+     * The one step to take now: water before lines, lines before the chores of the evening.
+     *
+     * @return array{words: string, screen: string}
+     */
+    public function next(): array
+    {
+        return match (true) {
+            ! $this->water => ['words' => 'Read the water', 'screen' => self::WATER],
+            $this->lines === 0 => ['words' => 'Draft the spread', 'screen' => self::SPREAD],
+            default => ['words' => 'Open the spread', 'screen' => self::SPREAD],
+        };
     }
 }

@@ -20,4 +20,10 @@ final class LineLimit
 
         return $byAnglers === null ? $most : min($byAnglers, $most ?? $byAnglers);
     }
+
+    /** What is gone by where none was entered: as many lines an angler as the boat usually fishes. */
+    public static function presumed(int $anglers, int $each): int
+    {
+        return $anglers * $each;
+    }
 }

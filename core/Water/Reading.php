@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Admek\Core\Water;
 
 use Admek\Core\Fish\FishCare;
-use Admek\Core\Fish\Habits;
 use Admek\Core\Fish\Species;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Quantity;
@@ -35,7 +34,7 @@ final readonly class Reading
     {
         return array_values(array_filter([
             ...(new TemperatureAdvice($this->signs, $this->rules))->advice(),
-            $this->speed(),
+            Pace::of($this->species, $this->bands, $this->signs, $this->habits, $this->rules)?->advice(),
             ...(new Promise($this->signs, $this->bands, $this->rules))->advice(),
             $this->bunch(),
             $this->test(),
@@ -43,57 +42,6 @@ final readonly class Reading
             $this->current(),
             ...$this->care(),
         ]));
-    }
-
-    /** The bracket all species share; where they share none, the first's. */
-    private function speed(): ?Advice
-    {
-        if ($this->species === []) {
-            return null;
-        }
-        $brackets = array_map(fn (Species $species): Habits => Habits::of($species, $this->habits), $this->species);
-        [$slow, $fast] = [
-            max(array_map(static fn (Habits $habits): float => $habits->speedFrom, $brackets)),
-            min(array_map(static fn (Habits $habits): float => $habits->speedTo, $brackets)),
-        ];
-        $shared = $fast > $slow;
-        [$slow, $fast] = $shared ? [$slow, $fast] : [$brackets[0]->speedFrom, $brackets[0]->speedTo];
-        $bounced = $this->species[0] === Species::Walleye && ($this->bands[0]->from ?? '') === 'bottom';
-        $names = implode(
-            ' and ',
-            array_map(
-                static fn (Species $species): string => $species->label(),
-                $shared && ! $bounced ? $this->species : array_slice($this->species, 0, 1),
-            ),
-        );
-        if ($bounced) {
-            [$slow, $fast] = [$this->rules->get('bounce_slowest'), $this->rules->get('bounce_fastest')];
-        }
-        $warmth = $this->signs->warmth();
-        $onBottom = ($this->bands[0]->from ?? '') === 'bottom';
-        [$at, $because] = match (true) {
-            $bounced => [0.5 * ($slow + $fast), 'Bouncing along bottom, the boat hardly moves.'],
-            $onBottom => [$slow, 'Fish on bottom want it slow.'],
-            $warmth !== null
-                && $warmth < $brackets[0]->likesFrom
-                && $this->signs->profile?->warmest() < $brackets[0]->likesFrom => [
-                    $slow + 0.25 * ($fast - $slow), 'Cold water makes them slow.',
-                ],
-            ! $this->signs->marks->lifted($this->signs->bottom, $this->rules)->none() => [
-                $slow + 0.7 * ($fast - $slow), 'Marks lifted off bottom take it faster, with more flash.',
-            ],
-            default => [0.5 * ($slow + $fast), 'Start in the middle.'],
-        };
-
-        return new Advice('speed', 'speed', Sentence::of(
-            '{slow#} to {fast}, start at {at#}',
-            ['slow' => [Quantity::Speed, $slow], 'fast' => [Quantity::Speed, $fast], 'at' => [Quantity::Speed, $at]],
-        ), Sentence::of(
-            '{names}, through the water at the gear. {because} Too slow drags deep lines, too fast lifts them.'.(
-                ($shared && ! $bounced) || count($this->species) < 2 ? '' : ' The others want another speed: the first has it.'
-            ),
-            ['names' => ucfirst($names), 'because' => $because],
-        ));
     }
 
     private function bunch(): ?Advice

@@ -100,6 +100,7 @@ final class AccessibilityTest extends BrowserTestCase
         yield 'advice opened' => ['/trips/{next}/water', '[data-advice=leader] .row', 'Leader', '[data-advice=leader] form'];
         yield 'a band opened' => ['/trips/{next}/water', '[data-water-band=king] .row', 'king', '[data-water-band=king] input'];
         yield 'a new trip' => ['/', 'button', 'New trip', 'form input[type=date]'];
+        yield 'limits of a new trip' => ['/', 'button', 'New trip', 'form details summary'];
         yield 'a bite with nothing filled in' => ['/trips/{next}/log', 'button', 'Log the bite', '.text-error'];
     }
 

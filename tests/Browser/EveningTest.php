@@ -19,6 +19,8 @@ final class EveningTest extends BrowserTestCase
         // A new trip, its limits as looked up.
         $this->visit('/');
         $this->click('button', 'New trip');
+        $this->click('summary', 'The ground');
+        $this->click('summary', 'Limits');
         $this->labelled('Ground', 'Gannet Rise');
         $this->dated('Day', '2031-07-10');
         $this->labelled('Bottom, ft', '120');

@@ -38,13 +38,16 @@ final class FirstRunTest extends BrowserTestCase
         $this->see('h1', 'Lantern Rose');
         $this->see('h2', 'No trip yet');
 
-        $this->click('button', 'New trip');
+        $this->click('button', 'Plan the first trip');
         $this->click('button', 'Plan this trip');
         $this->see('.text-error', 'at least one species');
+        $this->click('summary', 'The ground');
         $this->fill('#'.$this->see('label', 'Ground')->getAttribute('for'), 'Hollow Reef');
         $this->click('label', 'king');
         $this->click('button', 'Plan this trip');
         $this->see('header h1', 'off Hollow Reef');
+        $this->see('button', 'Type or drop the temperatures');
+        $this->click('nav a', 'Prepare');
         $this->see('[data-verdict=unknown]', 'Not known');
         $this->click('nav a', 'Spread');
         $this->click('[data-holder=P3]');
@@ -56,6 +59,40 @@ final class FirstRunTest extends BrowserTestCase
         $this->waitUntilKept();
     }
 
+    /** A newcomer by mouse: what is typed or clicked is counted, what is waited for is not. */
+    public function test_from_the_first_start_to_a_covered_spread_in_twelve_actions(): void
+    {
+        $this->visit('/');
+        $actions = 0;
+        $click = function (string $css, string $text) use (&$actions): void {
+            $actions++;
+            $this->click($css, $text);
+        };
+        $fill = function (string $css, string $text) use (&$actions): void {
+            $actions++;
+            $this->fill($css, $text);
+        };
+        $fill('form input:not([type=radio])', 'Lantern Rose');
+        foreach (['Next', 'Next', 'Done', 'Plan the first trip'] as $button) {
+            $click('button', $button);
+        }
+        $fill('#'.$this->see('label', 'Bottom, ft')->getAttribute('for'), '90');
+        $click('label', 'lake trout');
+        $click('button', 'Plan this trip');
+        $click('aside button', 'Draft a spread');
+        $said = $this->see('dialog p', 'of the water wanted')->getText();
+        self::assertSame(1, preg_match('/covers\s+(\d+) %/', $said, $covers));
+        self::assertGreaterThanOrEqual(90, (int) $covers[1]);
+        $click('dialog button', 'Take it whole');
+        $this->see('[data-holder=P5] .depth b');
+        $this->waitUntilKept();
+        $rigged = (array) $this->js('return [...document.querySelectorAll(".rail [data-holder]:not(.empty)")].map(() => 1)');
+        self::assertGreaterThanOrEqual(8, count($rigged));
+        self::assertLessThanOrEqual(12, $actions);
+        $this->click('[aria-controls=to-look-at]');
+        self::assertStringNotContainsString('Bare', $this->see('#to-look-at')->getText());
+    }
+
     public function test_a_metric_boat_reads_in_metres_everywhere(): void
     {
         $this->visit('/');
@@ -65,16 +102,16 @@ final class FirstRunTest extends BrowserTestCase
         $this->see('tbody span', 'm');
         $this->click('button', 'Next');
         $this->click('button', 'Done');
-        $this->click('button', 'New trip');
-        $this->fill('#'.$this->see('label', 'Ground')->getAttribute('for'), 'Hollow Reef');
+        $this->click('button', 'Plan the first trip');
         $this->fill('#'.$this->see('label', 'Bottom, m')->getAttribute('for'), '36');
         $this->click('label', 'walleye');
         $this->click('button', 'Plan this trip');
-        $this->see('[data-verdict]');
+        $this->see('[data-advice=speed]');
         $this->click('nav a', 'Spread');
+        $this->see('#empty-table', 'No line is planned yet');
         $this->click('[data-holder=P5]');
         $this->choose('#presentation', 'rigger');
-        $this->see('[data-testid=speed]', '3.7');
+        $this->see('[data-testid=speed]', '2.7');
         $this->see('[data-holder=P5] .depth b');
         self::assertMatchesRegularExpression('/^\d+\.\d$/', $this->see('[data-holder=P5] .depth b')->getText());
         $this->fill('#run-at', '12')->sendKeys(WebDriverKeys::ENTER);
@@ -86,9 +123,11 @@ final class FirstRunTest extends BrowserTestCase
     {
         $this->visit('/');
         $this->fill('form input:not([type=radio])', 'Lantern Rose');
-        foreach (['Next', 'Next', 'Done', 'New trip'] as $button) {
+        foreach (['Next', 'Next', 'Done', 'Plan the first trip'] as $button) {
             $this->click('button', $button);
         }
+        $this->click('summary', 'The ground');
+        $this->click('summary', 'Who comes');
         $ground = '#'.$this->see('label', 'Ground')->getAttribute('for');
         $anglers = '#'.$this->see('label', 'Anglers')->getAttribute('for');
         $this->fill($ground, 'Hollow Reef');

@@ -148,18 +148,24 @@ final class PrepareTest extends BrowserTestCase
     public function test_the_trip_is_changed_or_refused_with_what_was_typed_kept(): void
     {
         $this->click('header button', 'Trip…');
+        $this->click('dialog summary', 'The ground');
+        $this->click('dialog summary', 'Limits');
         $this->write('Run to it, mi', 'far');
         $this->write('Most lines allowed', '10');
+        $this->click('dialog summary', 'The ground');
         $this->click('dialog button', 'Keep it so');
+        // What is wrong is not left folded away.
         $this->see("[id=\"{$this->fieldOf('Run to it, mi')}-wrong\"]", 'ust be a number');
         self::assertSame('far', $this->see('#'.$this->fieldOf('Run to it, mi'))->getAttribute('value'));
         $this->write('Run to it, mi', '12');
+        $this->click('dialog summary', 'Who comes');
         $this->set('Back by', '06:20');
         $this->click('dialog button', 'Keep it so');
         Wait::until(fn (): bool => $this->js('return document.querySelector("dialog") === null'), 'kept');
         $this->see('header', '10 lines');
         $this->see('[data-chore=dock_lines] .clock', '05:24');
         $this->click('header button', 'Trip…');
+        $this->click('dialog summary', 'Who comes');
         $this->set('Back by', '06:15');
         $this->click('dialog button', 'Keep it so');
         $this->see('dialog .text-error', 'Must be later than lines-in');

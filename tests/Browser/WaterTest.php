@@ -40,7 +40,7 @@ final class WaterTest extends BrowserTestCase
         $this->keys('t');
         $this->paste('');
         $this->click('dialog button', 'Keep none');
-        $this->see('svg text', 'No temperatures yet');
+        $this->see('.views button', 'Type or drop the temperatures');
         self::assertSame(0, $this->js('return document.querySelectorAll("[data-advice=thermocline]").length'));
     }
 

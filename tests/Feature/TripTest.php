@@ -79,17 +79,40 @@ final class TripTest extends FeatureTestCase
         $this->send('POST', '/trips', ['anglers' => 3] + $begun, 201);
     }
 
-    public function test_a_boat_s_first_trip_is_begun_with_what_most_are_and_wants_a_ground_and_a_species(): void
+    public function test_a_boat_s_first_trip_is_begun_with_what_most_are_and_wants_a_species_alone(): void
     {
         $this->send('GET', '/trips/new', expect: 404);
         $offer = $this->send('GET', '/boat/offer')->json();
         $this->send('POST', '/boat', ['name' => 'A', 'starter_locker' => true] + $offer, 201);
         $begun = $this->send('GET', '/trips/new', expect: 200)->json();
         self::assertSame(['06:00', '12:00', 4, 2], [$begun['lines_in'], $begun['back_by'], $begun['anglers'], $begun['crew']]);
-        self::assertSame(
-            ['/ground', '/species'], array_column($this->send('POST', '/trips', $begun, 422)->json('errors'), 'pointer'),
-        );
-        $this->send('POST', '/trips', ['ground' => 'Dunmarl Bank', 'species' => ['king']] + $begun, 201);
+        self::assertSame(['/species'], array_column($this->send('POST', '/trips', $begun, 422)->json('errors'), 'pointer'));
+        $trip = $this->send('POST', '/trips', ['species' => ['king']] + $begun, 201)->json();
+        self::assertSame(['', 4 * 3, null], [$trip['ground'], $trip['lines_presumed'], $trip['lines_allowed']]);
+    }
+
+    public function test_an_empty_plan_goes_as_fast_as_water_says_until_the_captain_says_otherwise(): void
+    {
+        $offer = $this->send('GET', '/boat/offer')->json();
+        $this->send('POST', '/boat', ['name' => 'A', 'starter_locker' => true] + $offer, 201);
+        $walleye = ['species' => ['walleye'], 'bottom' => 10.0, 'anglers' => 2] + self::TRIP;
+        $trip = $this->send('POST', '/trips', $walleye, 201)->json();
+        self::assertSame(['words' => 'Read the water', 'screen' => 'water'], $trip['next']);
+        $at = "/trips/{$trip['id']}/water";
+        $spread = "/spreads/{$trip['spreads'][0]['id']}";
+
+        $opened = $this->send('GET', $spread, expect: 200)->json();
+        self::assertSame($opened['water']['pace']['at'], $opened['speed']);
+        self::assertSame(['walleye'], array_column($opened['water']['bands'], 'species'));
+        // Marked on bottom, they are bounced: slower.
+        $this->send('POST', "{$at}/marks", ['depth' => 9.8, 'count' => 5, 'tight' => false, 'size' => 'medium'], 201);
+        $bounced = $this->send('GET', $spread, expect: 200)->json();
+        self::assertLessThan($opened['speed'] / 2, $bounced['speed']);
+        self::assertSame($bounced['water']['pace']['at'], $bounced['speed']);
+        self::assertGreaterThan(7.0, $bounced['water']['bands'][0]['top']);
+
+        $this->send('PUT', $spread, ['version' => 1, 'speed' => 1.0, 'lines' => []], 200);
+        self::assertEquals(1.0, $this->send('GET', $spread, expect: 200)->json('speed'));
     }
 
     public function test_the_first_trip_of_a_new_boat_has_an_empty_spread(): void
@@ -149,7 +172,7 @@ final class TripTest extends FeatureTestCase
     public static function unusable(): iterable
     {
         yield 'nothing' => [
-            array_fill_keys(array_keys(self::TRIP), null), ['/date', '/lines_in', '/back_by', '/ground', '/anglers', '/species'],
+            array_fill_keys(array_keys(self::TRIP), null), ['/date', '/lines_in', '/back_by', '/anglers', '/species'],
         ];
         yield 'a day that is none' => [['date' => '2031-02-30'], ['/date']];
         yield 'back before lines in' => [['back_by' => '05:00'], ['/back_by']];

@@ -12,6 +12,7 @@ use Admek\Core\Spread\Drafting\DraftTask;
 use Admek\Core\Spread\Drafting\LeftOut;
 use Admek\Core\Spread\Drafting\WantedWater;
 use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Trip\LineLimit;
 use Admek\Core\Units\Units;
 use App\Http\Asked\AskedSpread;
 use App\Http\Asked\DoubtResource;
@@ -28,7 +29,8 @@ final class DraftController
         $bands = $request->bands();
         $draft = $drafter->draft(new DraftTask(
             $bands, $asked->locker->holders(), $asked->locker->gear(), $asked->conditions, self::limits($asked->limits, $bands),
-            $asked->trip->linesAllowed() ?? $asked->trip->anglers * $boat->lines_per_angler, $boat->mast(), $asked->metric(),
+            $asked->trip->linesAllowed() ?? LineLimit::presumed($asked->trip->anglers, $boat->lines_per_angler),
+            $boat->mast(), $asked->metric(),
             $boat->riggingRules(),
         ));
         $units = Units::from($boat->units);

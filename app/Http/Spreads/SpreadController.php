@@ -4,16 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http\Spreads;
 
+use App\Http\Water\WaterResource;
 use App\Models\Boat;
 use App\Models\Spread;
+use App\Reading\TripWater;
 use App\Rigging\Locker;
 use App\Rigging\OrderOf;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 final class SpreadController
 {
-    public function show(Spread $spread): SpreadResource
+    /** With what Water says of its trip: how fast to go, which an empty plan begins with, and the depths it would fish. */
+    public function show(Request $request, Spread $spread, Boat $boat): JsonResponse
     {
-        return new SpreadResource($spread->load('lines'));
+        $spread->load('lines');
+        $water = TripWater::of($spread->trip()->firstOrFail(), $boat);
+        $pace = $water->pace();
+        if ($pace !== null && $spread->version === 1 && $spread->lines->isEmpty()) {
+            $spread->speed = $pace->at;
+        }
+
+        return new JsonResponse((new SpreadResource($spread))->resolve($request) + ['water' => [
+            'pace' => $pace === null ? null : ['slow' => $pace->slow, 'fast' => $pace->fast, 'at' => $pace->at],
+            'bands' => WaterResource::wanted($water->schedule[0]['bands'] ?? []),
+        ]]);
     }
 
     public function update(SaveSpreadRequest $request, Spread $spread, Boat $boat): SpreadResource

@@ -45,7 +45,7 @@ final class SaveTripRequest extends FormRequest
             'limits_looked_up' => ['nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'bait_cure' => [Rule::enum(BaitCure::class)],
             'bait_strips' => ['boolean:strict'],
-            'ground' => ['required', 'string', 'max:60'],
+            'ground' => ['nullable', 'string', 'max:60'],
             'anglers' => ['required', 'integer:strict', 'between:1,12'],
             'line_limit' => ['nullable', 'integer:strict', 'between:1,60'],
             'limit_source' => ['nullable', 'string', 'max:120'],

@@ -6,6 +6,7 @@ namespace App\Http\Trips;
 
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Trip\FreshTrip;
+use Admek\Core\Trip\LineLimit;
 use App\Access\Policy;
 use App\Devices\Ability;
 use App\Models\Boat;
@@ -58,7 +59,7 @@ final class TripController
         /** @var array<string, mixed> $entered */
         $entered = $request->validated();
         $last = Spread::query()->whereRelation('trip', 'boat_id', $boat->id)->with('lines')->latest('id')->first();
-        $trip = $boat->trips()->create($entered);
+        $trip = $boat->trips()->create(self::named($entered));
         $spread = $trip->spreads()->create(
             [
                 'name' => 'Plan',
@@ -77,9 +78,20 @@ final class TripController
     public function update(SaveTripRequest $request, Trip $trip, Boat $boat): TripResource
     {
         self::mustBeFree($request, $boat, $trip);
-        $trip->update($request->validated());
+        $trip->update(self::named($request->validated()));
 
         return $this->show($trip->id, $boat);
+    }
+
+    /**
+     * A ground without a name has none.
+     *
+     * @param  array<string, mixed>  $entered
+     * @return array<string, mixed>
+     */
+    private static function named(array $entered): array
+    {
+        return ['ground' => $entered['ground'] ?? ''] + $entered;
     }
 
     private static function mustBeFree(SaveTripRequest $request, Boat $boat, ?Trip $own): void
@@ -93,7 +105,7 @@ final class TripController
     }
 
     /**
-     * Which of them is the one under way is a matter of them all.
+     * Which of them is the one under way is a matter of them all, and how many lines are usual one of the boat.
      *
      * @param  Collection<int, Trip>  $trips
      * @return Collection<int, Trip>
@@ -102,7 +114,10 @@ final class TripController
     {
         $underWay = $boat->tripUnderWay()?->id;
 
-        return $trips->each(static fn (Trip $trip) => $trip->setAttribute('under_way', $trip->id === $underWay));
+        return $trips->each(static fn (Trip $trip) => $trip->forceFill([
+            'under_way' => $trip->id === $underWay,
+            'lines_presumed' => LineLimit::presumed($trip->anglers, $boat->lines_per_angler),
+        ]));
     }
 
     /** @return Builder<Trip> */

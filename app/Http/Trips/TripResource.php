@@ -30,6 +30,11 @@ final class TripResource extends JsonResource
         $kept = Policy::lets($request, Ability::Places) ? [] : self::NO_PLACE;
         $kept += Policy::lets($request, Ability::Season) ? [] : self::NOBODY;
 
+        $lacks = Lacks::of(
+            (int) $this->spreads->first()?->lines_count, $this->linesAllowed(), $this->bottom !== null,
+            $this->temperatures->isNotEmpty(), $this->bands->isNotEmpty(),
+        );
+
         return $kept + [
             'date' => $this->date->format('Y-m-d'),
             'bands' => $this->bands->map->only(['species', 'top', 'bottom', 'weight'])->all(),
@@ -41,15 +46,14 @@ final class TripResource extends JsonResource
             'pass' => $this->pass['places'] ?? null,
             'density' => round($this->density(), 2),
             'lines_allowed' => $this->linesAllowed(),
-            'lacks' => Lacks::of(
-                (int) $this->spreads->first()?->lines_count, $this->linesAllowed(), $this->bottom !== null,
-                $this->temperatures->isNotEmpty(), $this->bands->isNotEmpty(),
-            ),
+            'lacks' => $lacks->all,
+            'next' => $lacks->next(),
             'bite_count' => $this->bites_count,
         ] + $this->only([
-            'id', 'under_way', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source', 'species', 'bottom',
-            'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude', 'guests', 'crew',
-            'crew_fish', 'lines_per_angler', 'catch_limits', 'bait_cure', 'bait_strips', 'water', 'salinity', 'water_temperature',
+            'id', 'under_way', 'lines_presumed', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source',
+            'species', 'bottom', 'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude',
+            'guests', 'crew', 'crew_fish', 'lines_per_angler', 'catch_limits', 'bait_cure', 'bait_strips', 'water', 'salinity',
+            'water_temperature',
         ]);
     }
 }

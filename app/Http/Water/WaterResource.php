@@ -64,15 +64,7 @@ final class WaterResource
             'schedule' => array_map(static fn (array $row): array => [
                 'clock' => self::clock($row['time'], $water), 'elevation' => $row['elevation'], 'bearing' => $row['bearing'],
                 'sun_from' => $row['bearing'] === null || $row['elevation'] <= 0.0 ? null : Compass::point($row['bearing']),
-                'bands' => array_map(
-                    static fn (array $band): array => [
-                        'species' => $band['band']->species->value,
-                        'top' => round($band['top'], 4),
-                        'bottom' => round($band['bottom'], 4),
-                        'weight' => $band['band']->weight,
-                    ],
-                    $row['bands'],
-                ),
+                'bands' => self::wanted($row['bands']),
             ], $water->schedule),
             'advice' => array_map(
                 static fn (Advice $advice): array => self::advice(
@@ -81,6 +73,20 @@ final class WaterResource
                 $water->advice,
             ),
         ];
+    }
+
+    /**
+     * What an hour would be fished for.
+     *
+     * @param  list<array{band: Band, top: float, bottom: float}>  $bands
+     * @return list<array{species: string, top: float, bottom: float, weight: float}>
+     */
+    public static function wanted(array $bands): array
+    {
+        return array_map(static fn (array $band): array => [
+            'species' => $band['band']->species->value, 'top' => round($band['top'], 4), 'bottom' => round($band['bottom'], 4),
+            'weight' => $band['band']->weight,
+        ], $bands);
     }
 
     /**

@@ -25,7 +25,7 @@
 
 <article class="sheet mx-auto max-w-4xl" class:many={card.rows.length > 12}>
     <header>
-        <h1>{dayWords(trip.date)} · {trip.ground}</h1>
+        <h1>{dayWords(trip.date)}{trip.ground && ` · ${trip.ground}`}</h1>
         <p>
             {boat.name} · lines in <b class="figure">{trip.lines_in}</b> · back by
             <b class="figure">{trip.back_by}</b>

@@ -1,6 +1,6 @@
 /** One spread on the desk: the plan being edited, what is tried on it, and its keeping. */
 import { aboard } from '../lib/aboard.svelte';
-import { api, ask, type Boat, type Locker, type Schemas, type Spread, type SpreadLine, type Trip } from '../lib/api';
+import { api, ask, type Boat, type Locker, type Schemas, type SpreadLine, type SpreadOpened, type Trip } from '../lib/api';
 import { askCures, askReach, askRig, type CureOffer, type Reached } from './asks';
 import { History } from './history.svelte';
 import { Keeper } from './keeper.svelte';
@@ -29,7 +29,7 @@ export class SpreadDesk extends Rods {
         readonly boat: Boat,
         locker: Locker,
         trip: Trip,
-        readonly spread: Spread,
+        readonly spread: SpreadOpened,
     ) {
         super(boat.holders, spread.lines[0]?.holder_id);
         this.trip = trip;

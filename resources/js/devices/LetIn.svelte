@@ -8,12 +8,22 @@
     let role: Role | null = $state(null);
     let seesPlaces = $state(false);
 
+    let heading: HTMLElement;
+
+    async function takeBack(): Promise<void> {
+        heading.focus();
+        await desk.hide();
+    }
+
+    /** The button that asked for it is gone. */
+    const focused = (element: HTMLElement) => element.focus({ preventScroll: true });
+
     const minutes = $derived(`${Math.floor(desk.left / 60)}:${String(desk.left % 60).padStart(2, '0')}`);
     const address = $derived(desk.code?.addresses[0]);
 </script>
 
 <section class="border-base-300 bg-base-100 rounded-box border p-5" aria-labelledby="let-in">
-    <h2 id="let-in" class="pb-2 text-xl font-bold">Let one in</h2>
+    <h2 id="let-in" class="pb-2 text-xl font-bold" tabindex="-1" bind:this={heading}>Let one in</h2>
     {#if desk.code}
         <div class="grid gap-x-6 gap-y-3 sm:grid-cols-[minmax(15.5rem,1fr)_minmax(11rem,16rem)]" data-testid="code">
             <div>
@@ -22,7 +32,7 @@
                         ? ', who may see where the ground is'
                         : ''}.
                 </p>
-                <p class="code figure">{desk.code.code.slice(0, 3)} {desk.code.code.slice(3)}</p>
+                <p class="code figure" tabindex="-1" {@attach focused}>{desk.code.code.slice(0, 3)} {desk.code.code.slice(3)}</p>
                 <p class="quiet">Good once, for <span class="figure font-semibold">{minutes}</span> more.</p>
                 {#if address}
                     <p class="pt-4 leading-snug">On the other device, join the boat’s network and open</p>
@@ -50,7 +60,7 @@
                 </div>
             {/if}
         </div>
-        <button type="button" class="btn mt-4" onclick={() => void desk.hide()}>Take the code back</button>
+        <button type="button" class="btn mt-4" onclick={takeBack}>Take the code back</button>
     {:else}
         {#if desk.came}
             <p class="pb-3 text-lg" role="status"><b>{desk.came.name}</b> is aboard, as {desk.came.role}.</p>

@@ -7,6 +7,7 @@ export type Holder = Schemas['Holder'];
 export type Locker = Schemas['Locker'];
 export type Trip = Schemas['Trip'];
 export type Spread = Schemas['Spread'];
+export type SpreadOpened = Schemas['SpreadOpened'];
 export type SpreadLine = Schemas['SpreadLine'];
 export type RunningLine = Schemas['RunningLine'];
 export type Bite = Schemas['Bite'];

@@ -15,6 +15,11 @@ export function dayWords(date: string, today: Date = new Date()): string {
     return near[away] ?? day.toLocaleDateString('en', { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
 }
 
+/** A trip as every screen is headed: its day, and its ground where that has a name. */
+export function tripWords({ date, ground }: { date: string; ground: string }): string {
+    return ground === '' ? dayWords(date) : `${dayWords(date)} off ${ground}`;
+}
+
 /** "25 Nov" */
 export function shortDay(date: string): string {
     return new Date(`${date}T12:00:00`).toLocaleDateString('en', { day: 'numeric', month: 'short' });

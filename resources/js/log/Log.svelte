@@ -5,7 +5,7 @@
     import { api, ask, type Bite, type RunningLine, type Spread } from '../lib/api';
     import { outbox } from './outbox.svelte';
     import { figure, measure, plusMinus, shown } from '../lib/units';
-    import { dayWords } from '../lib/words';
+    import { tripWords } from '../lib/words';
     import BiteForm from './BiteForm.svelte';
 
     /** A bite is one tap on its rod; the rest can be filled in after. Beneath, what the trip has brought. */
@@ -71,7 +71,7 @@
 
 <main class="mx-auto max-w-5xl px-4 py-5 sm:px-8">
     {#if trip && spread && aboard.boat}
-        <h1 class="text-2xl font-bold">{dayWords(trip.date)} off {trip.ground}</h1>
+        <h1 class="text-2xl font-bold">{tripWords(trip)}</h1>
         {#if aboard.may('log')}<BiteForm {trip} {spread} boat={aboard.boat} {running} rod={asked} />{/if}
 
         <h2 class="pt-7 pb-1 text-lg font-bold">

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { onMount } from 'svelte';
     import { api, ask, type Fault, type Schemas, type SpreadLine } from '../lib/api';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, measure, plusMinus } from '../lib/units';
@@ -13,9 +14,12 @@
     type Drafted = Schemas['Draft']['lines'][number];
 
     const units = $derived(desk.boat.units);
+    // What is wanted already; else what Water would fish as lines go in. The same for the dialog's life, until changed in it.
+    // svelte-ignore state_referenced_locally
+    const fromWater = desk.trip.bands.length === 0 && desk.spread.water.bands.length > 0;
     let bands: Schemas['BandWanted'][] = $state.raw(
         // svelte-ignore state_referenced_locally
-        desk.trip.bands.map((band) => ({ ...band })),
+        (fromWater ? desk.spread.water.bands : desk.trip.bands).map((band) => ({ ...band })),
     );
     let draft: Schemas['Draft'] | null = $state.raw(null);
     let faults: Fault[] = $state.raw([]);
@@ -24,7 +28,10 @@
 
     const pick = ({ covered }: Schemas['Draft']) => Math.round(100 * covered);
 
+    let asked = 0;
+
     async function make(): Promise<void> {
+        const mine = ++asked;
         said = 'Drafting…';
         const answer = await ask(
             api.POST('/spreads/{spread}/draft', {
@@ -32,11 +39,13 @@
                 body: { ...desk.plan, bands },
             }),
         );
+        if (mine !== asked) {
+            return;
+        }
         said = '';
         faults = [];
         if ('data' in answer) {
             draft = answer.data;
-            await keepBands();
         } else if ('problem' in answer) {
             draft = null;
             faults = answer.problem.errors ?? [];
@@ -46,7 +55,14 @@
         }
     }
 
-    /** What a draft was made for is what the views and breaches go by from then on. */
+    // Where the depths are known there is nothing to wait for.
+    onMount(() => {
+        if (bands.length > 0) {
+            void make();
+        }
+    });
+
+    /** What a draft that is taken was made for is what the views and breaches go by from then on. */
     async function keepBands(): Promise<void> {
         const kept = await ask(api.PUT('/trips/{trip}/bands', { params: { path: { trip: desk.trip.id } }, body: { bands } }));
         if ('data' in kept) {
@@ -65,11 +81,17 @@
         );
     };
 
-    function takeAll(): void {
+    async function takeAll(): Promise<void> {
         if (draft) {
             desk.edit({ ...desk.plan, lines: draft.lines.map(({ line }) => line) });
             close();
+            await keepBands();
         }
+    }
+
+    async function take(line: SpreadLine): Promise<void> {
+        desk.add(line);
+        await keepBands();
     }
 </script>
 
@@ -81,29 +103,33 @@
         <BandFields {bands} change={(next) => (bands = next)} {units} {faults} />
         <div class="flex flex-col items-end gap-2 text-right">
             <p class="quiet max-w-72 text-sm">
-                {desk.trip.anglers} anglers, limit {desk.trip.lines_allowed ?? 'not entered'}; the gear in the locker, at {figure(
-                    units,
-                    'speed',
-                    desk.plan.speed,
-                )}
+                {#if fromWater}The depths Water would fish as lines go in.{/if}
+                {desk.trip.anglers} anglers, {desk.trip.lines_allowed === null
+                    ? `no limit entered: ${desk.trip.lines_presumed} lines presumed`
+                    : `limit ${desk.trip.lines_allowed}`}; the gear in the locker, at {figure(units, 'speed', desk.plan.speed)}
                 {measure(units, 'speed').unit}. Check the current rules.
             </p>
             <div class="flex items-baseline gap-4">
                 <button type="button" class="cursor-pointer text-[15px] underline" onclick={() => (ruling = true)}
                     >How lines are begun…</button
                 >
-                <button type="button" class="btn btn-primary" disabled={bands.length === 0} onclick={make}>Draft it</button>
+                <button
+                    type="button"
+                    class="btn {draft ? 'btn-neutral' : 'btn-primary'}"
+                    disabled={bands.length === 0}
+                    onclick={make}>Draft it</button
+                >
             </div>
         </div>
     </div>
-    <p class="text-error min-h-6 font-semibold" role="status">{said}</p>
+    <p class="min-h-6 font-semibold" class:text-error={said !== 'Drafting…'} role="status">{said}</p>
     {#if draft}
         <div class="flex items-center justify-between gap-4 pb-1">
             <p>
                 It covers <b class="figure text-lg">{pick(draft)} %</b> of the water wanted by weight; the plan on the desk covers
                 <b class="figure text-lg">{Math.round(100 * draft.covered_now)} %</b>.
             </p>
-            <button type="button" class="btn btn-neutral" onclick={takeAll}>Take it whole</button>
+            <button type="button" class="btn btn-primary" onclick={() => void takeAll()}>Take it whole</button>
         </div>
         <div class="max-h-96 overflow-y-auto">
             <table class="w-full text-[15px]">
@@ -145,7 +171,7 @@
                                             type="button"
                                             class="btn btn-sm"
                                             aria-label="Take {holder.code}"
-                                            onclick={() => desk.add(drafted.line)}>Take</button
+                                            onclick={() => void take(drafted.line)}>Take</button
                                         >{/if}
                                 </td>
                             {:else}

@@ -2,8 +2,9 @@
     import { onMount } from 'svelte';
     import { push, router } from 'svelte-spa-router';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
-    import { figure, measure } from '../lib/units';
-    import { dayWords, speciesList } from '../lib/words';
+    import { figure, measure, shown } from '../lib/units';
+    import { speciesList, tripWords } from '../lib/words';
+    import EmptyTable from './EmptyTable.svelte';
     import DepthTable from './DepthTable.svelte';
     import KeepingSign from '../frame/KeepingSign.svelte';
     import PlanTasks from './PlanTasks.svelte';
@@ -83,6 +84,12 @@
         }
     }
 
+    /** How fast Water says to start, where the plan has it otherwise: one tap plans it. */
+    const wanted = $derived.by(() => {
+        const at = desk.spread.water.pace?.at ?? null;
+        return at !== null && figure(units, 'speed', at) !== figure(units, 'speed', desk.plan.speed) ? at : null;
+    });
+
     const announced = $derived.by(() => {
         const line = desk.chosen && desk.feed.running.get(desk.chosen.code);
         return desk.chosen && line
@@ -96,11 +103,14 @@
 <main class="table-grid" data-solved={desk.feed.solved} data-drawn={desk.feed.drawn}>
     <header class="border-base-300 bg-base-100 flex items-center gap-3.5 border-b px-4">
         <div class="min-w-0 leading-tight">
-            <h1 class="truncate text-lg font-bold">{dayWords(trip.date)} off {trip.ground}</h1>
+            <h1 class="truncate text-lg font-bold">{tripWords(trip)}</h1>
             <p class="quiet truncate text-sm">
                 {desk.plan.lines.length}{trip.lines_allowed ? ` of ${trip.lines_allowed}` : ''} lines · {speciesList(
                     trip.species,
-                )}
+                )}{#if wanted !== null}
+                    · <button type="button" class="link" onclick={() => desk.edit({ ...desk.plan, speed: wanted })}
+                        >Water: {shown(units, 'speed', wanted)}</button
+                    >{/if}
             </p>
         </div>
         <WhatIfStrip bind:this={strip} {desk} />
@@ -131,7 +141,10 @@
         </div>
     </header>
 
-    <Views bind:this={views} {desk} />
+    <div class="relative grid min-h-0">
+        <Views bind:this={views} {desk} />
+        {#if desk.plan.lines.length === 0}<EmptyTable {desk} begin={(task) => tasks.begin(task)} />{/if}
+    </div>
 
     <aside class="border-base-300 bg-base-100 border-l"><RodPanel {desk} /></aside>
     <div class="rail-place border-base-300 border-t"><Rail {desk} /></div>

@@ -1,8 +1,10 @@
 <script lang="ts">
+    import { onMount } from 'svelte';
     import { aboard } from '../lib/aboard.svelte';
     import { PreparationDesk } from './preparation.svelte';
+    import { router } from 'svelte-spa-router';
     import { shown } from '../lib/units';
-    import { dayWords, shortDay, speciesList } from '../lib/words';
+    import { shortDay, speciesList, tripWords } from '../lib/words';
     import Dialog from '../frame/Dialog.svelte';
     import GoPanel from './GoPanel.svelte';
     import StoresTable from './StoresTable.svelte';
@@ -40,6 +42,13 @@
         return `${trip.lines_allowed} lines${bags.length > 0 ? `; ${bags.join(', ')}` : ''}: entered by you${from}${when}.`;
     });
     let opened: 'trip' | 'chores' | null = $state(null);
+    // Where another screen sends the captain here to put the trip right, that is begun at once.
+    onMount(() => {
+        if (new URLSearchParams(router.querystring ?? '').get('task') === 'trip' && aboard.may('plan')) {
+            opened = 'trip';
+            history.replaceState(null, '', `#/trips/${params.trip}/prepare`);
+        }
+    });
 </script>
 
 {#if !trip}
@@ -48,7 +57,7 @@
     <main class="prepare">
         <header class="border-base-300 bg-base-100 flex items-center gap-x-6 gap-y-1 border-b px-4 py-1.5 max-[1000px]:flex-wrap">
             <div class="max-w-72 min-w-0 leading-tight">
-                <h1 class="text-lg font-bold">{dayWords(trip.date)} off {trip.ground}</h1>
+                <h1 class="text-lg font-bold">{tripWords(trip)}</h1>
                 <p class="quiet text-sm">
                     {trip.anglers} anglers{trip.guests?.length ? ` (${trip.guests.join(', ')})` : ''}, {trip.crew} crew · {speciesList(
                         trip.species,

@@ -2,11 +2,15 @@
     import { kindsOf, wordOf } from '../lib/catalogue';
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, faultAt, faultOf, type Fault, type Schemas, type Trip } from '../lib/api';
-    import { allowed, figure, measure, type Quantity, typedNumber } from '../lib/units';
+    import { allowed, measure } from '../lib/units';
+    import Fold from '../fields/Fold.svelte';
     import TextField from '../fields/TextField.svelte';
     import BaitFields from './BaitFields.svelte';
+    import GroundFields from './GroundFields.svelte';
+    import LimitFields from './LimitFields.svelte';
+    import { TripEntry } from './trip-entry.svelte';
 
-    /** When, where, with whom, for what, and the limits as looked up: a new trip as the server begins it, or one changed. */
+    /** When, how deep and for what; the rest is taken as it was, and folded. A new trip as the server begins it, or one changed. */
     let {
         trip,
         begun,
@@ -16,98 +20,48 @@
 
     // What is changed, and what it is begun with, are the same for the form's life.
     // svelte-ignore state_referenced_locally
-    const [changed, was] = [trip, begun];
-    const units = aboard.boat?.units ?? 'us';
-    const inUnits = (quantity: Quantity, si: number | null | undefined, places?: number): string =>
-        si === null || si === undefined ? '' : String(Number(figure(units, quantity, si, places)));
-
-    let date = $state(was.date);
-    let linesIn = $state(was.lines_in);
-    let backBy = $state(was.back_by);
-    let port = $state(was.port ?? '');
-    let ground = $state(was.ground);
-    let run = $state(inUnits('distance', was.run, 1));
-    let latitude = $state(was.latitude?.toString() ?? '');
-    let longitude = $state(was.longitude?.toString() ?? '');
-    let anglers = $state(String(was.anglers));
-    let guests = $state(was.guests?.join(', ') ?? '');
-    let crew = $state(String(was.crew));
-    let crewFish = $state(was.crew_fish);
-    let perAngler = $state(was.lines_per_angler?.toString() ?? '');
-    let limit = $state(was.line_limit?.toString() ?? '');
-    let limitSource = $state(was.limit_source ?? '');
-    let lookedUp = $state(was.limits_looked_up ?? '');
-    let bottom = $state(inUnits('depth', was.bottom, 1));
-    let water: Schemas['WaterKind'] = $state(was.water);
-    let salinity = $state(was.salinity?.toString() ?? '');
-    let temperature = $state(inUnits('temperature', was.water_temperature, 0));
-    let cure: Schemas['BaitCure'] = $state(was.bait_cure);
-    let strips = $state(was.bait_strips);
-    let species: Schemas['Species'][] = $state(was.species);
-    let bags: Record<string, string> = $state(
-        Object.fromEntries((was.catch_limits ?? []).map(({ species: of, bag }) => [of, bag?.toString() ?? ''])),
-    );
-    let sizes: Record<string, string> = $state(
-        Object.fromEntries(
-            (was.catch_limits ?? []).map(({ species: of, least_length }) => [of, inUnits('fish', least_length, 1)]),
-        ),
-    );
+    const [changed, entry] = [trip, new TripEntry(begun)];
+    const units = entry.units;
     let faults: Fault[] = $state([]);
     let said = $state('');
     let sending = $state(false);
 
-    /** An empty field is nothing; what is no number is sent as it is, for the server to name. */
-    const number = (text: string): number | null => {
-        const figure = typedNumber(text);
-        return Number.isNaN(figure) ? (text as unknown as number) : figure;
-    };
-    const whole = (text: string): number => number(text) ?? Number.NaN;
-    const si = (text: string, quantity: Quantity): number | null => {
-        const figure = number(text);
-        return typeof figure === 'number' ? measure(units, quantity).toSi(figure) : figure;
-    };
+    const GROUND = ['ground', 'port', 'run', 'latitude', 'longitude', 'water', 'salinity', 'water_temperature'];
+    const PEOPLE = ['back_by', 'anglers', 'guests', 'crew', 'crew_fish'];
+    const LIMITS = ['lines_per_angler', 'line_limit', 'limit_source', 'limits_looked_up', 'catch_limits'];
+    const faultyIn = (fields: string[]) =>
+        faults.some(({ pointer }) => fields.some((field) => pointer === `/${field}` || pointer.startsWith(`/${field}/`)));
 
-    const limited = $derived(species.filter((name) => bags[name] || sizes[name]));
+    const groundSays = $derived(
+        [
+            entry.ground || 'not named',
+            entry.port && `from ${entry.port}`,
+            entry.latitude ? '' : 'its place not known: no sun over it, no pass along it',
+            wordOf('waters', entry.water),
+        ]
+            .filter(Boolean)
+            .join(', '),
+    );
+    const peopleSay = $derived(
+        `${entry.anglers} anglers, ${entry.crew} crew${entry.crewFish ? ' who may fish' : ''}, back by ${entry.backBy}`,
+    );
+    const limitsSay = $derived(
+        entry.limit || entry.perAngler
+            ? [
+                  entry.limit && `${entry.limit} lines`,
+                  entry.perAngler && `${entry.perAngler} an angler`,
+                  entry.limitSource ? `from ${entry.limitSource}` : 'source not said',
+              ]
+                  .filter(Boolean)
+                  .join(', ')
+            : `not looked up for the day: ${aboard.boat?.lines_per_angler ?? ''} lines an angler presumed. Check the current rules.`,
+    );
+    const baitSays = $derived(`${wordOf('cures', entry.cure)}, ${entry.strips ? 'cut into strips' : 'fished whole'}`);
 
     async function plan(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         sending = true;
-        const body: Schemas['NewTrip'] = {
-            date,
-            lines_in: linesIn,
-            back_by: backBy,
-            port: port || null,
-            ground,
-            run: si(run, 'distance'),
-            latitude: number(latitude),
-            longitude: number(longitude),
-            anglers: whole(anglers),
-            guests:
-                guests.trim() === ''
-                    ? null
-                    : guests
-                          .split(',')
-                          .map((name) => name.trim())
-                          .filter(Boolean),
-            crew: whole(crew),
-            crew_fish: crewFish,
-            lines_per_angler: number(perAngler),
-            line_limit: number(limit),
-            limit_source: limitSource || null,
-            limits_looked_up: lookedUp || null,
-            catch_limits: limited.map((name) => ({
-                species: name,
-                bag: number(bags[name] ?? ''),
-                least_length: si(sizes[name] ?? '', 'fish'),
-            })),
-            bait_cure: cure,
-            bait_strips: strips,
-            species,
-            bottom: si(bottom, 'depth'),
-            water,
-            salinity: water === 'fresh' ? null : number(salinity),
-            water_temperature: si(temperature, 'temperature'),
-        };
+        const body = entry.body();
         const answer = await ask(
             changed ? api.PUT('/trips/{trip}', { params: { path: { trip: changed.id } }, body }) : api.POST('/trips', { body }),
         );
@@ -122,115 +76,61 @@
             said = 'The server is not answering. What you typed stays here; try again.';
         }
     }
-
-    function toggle(name: Schemas['Species'], on: boolean): void {
-        species = on ? [...species, name] : species.filter((other) => other !== name);
-    }
 </script>
 
-<form class="grid gap-x-5 gap-y-2 sm:grid-cols-4" onsubmit={plan} novalidate>
-    <TextField label="Day" type="date" bind:value={date} fault={faultAt(faults, '/date')} />
-    <TextField label="Lines in" type="time" bind:value={linesIn} fault={faultAt(faults, '/lines_in')} />
-    <TextField label="Back by" type="time" bind:value={backBy} fault={faultAt(faults, '/back_by')} />
-    <div class="grid grid-cols-2 gap-2">
+<form class="flex flex-col gap-3" onsubmit={plan} novalidate>
+    <div class="grid grid-cols-2 gap-x-5 gap-y-2 sm:grid-cols-[12rem_9rem_9rem]">
+        <TextField label="Day" type="date" bind:value={entry.date} fault={faultAt(faults, '/date')} class="max-sm:col-span-2" />
+        <TextField label="Lines in" type="time" bind:value={entry.linesIn} fault={faultAt(faults, '/lines_in')} />
         <TextField
             label="Bottom, {measure(units, 'depth').unit}"
-            bind:value={bottom}
+            bind:value={entry.bottom}
             inputmode="decimal"
             fault={allowed(faultOf(faults, '/bottom'), units, 'depth')}
         />
-        <TextField
-            label="Surface, {measure(units, 'temperature').unit}"
-            bind:value={temperature}
-            inputmode="decimal"
-            fault={faultAt(faults, '/water_temperature')}
-        />
     </div>
-    <TextField label="Port" bind:value={port} fault={faultAt(faults, '/port')} />
-    <div class="grid grid-cols-[1fr_6.5rem] gap-2">
-        <TextField label="Ground" bind:value={ground} fault={faultAt(faults, '/ground')} />
-        <div>
-            <label for="water-kind" class="quiet text-sm">Water</label>
-            <select id="water-kind" class="select w-full text-base" bind:value={water}>
-                {#each kindsOf('waters') as { value, word } (value)}<option {value}>{word}</option>{/each}
-            </select>
-            {#if faultAt(faults, '/water')}<p class="text-error text-sm font-semibold">{faultAt(faults, '/water')}</p>{/if}
-        </div>
-    </div>
-    <TextField
-        label="Run to it, {measure(units, 'distance').unit}"
-        bind:value={run}
-        inputmode="decimal"
-        fault={allowed(faultOf(faults, '/run'), units, 'distance')}
-    />
-    <div class="grid grid-cols-2 gap-2">
-        <TextField label="Latitude, °N" bind:value={latitude} inputmode="decimal" fault={faultAt(faults, '/latitude')} />
-        <TextField label="Longitude, °E" bind:value={longitude} inputmode="decimal" fault={faultAt(faults, '/longitude')} />
-    </div>
-    {#if water !== 'fresh'}
-        <TextField
-            label="Salinity, if you know it"
-            bind:value={salinity}
-            inputmode="decimal"
-            fault={faultAt(faults, '/salinity')}
-            class="sm:col-start-2"
-        />
-        <span class="hidden sm:col-span-2 sm:block"></span>
-    {/if}
-    <TextField label="Anglers" bind:value={anglers} inputmode="numeric" fault={faultAt(faults, '/anglers')} />
-    <TextField label="Their names, if you like" bind:value={guests} fault={faultAt(faults, '/guests')} class="sm:col-span-2" />
-    <div class="grid grid-cols-[1fr_auto] items-end gap-2">
-        <TextField label="Crew" bind:value={crew} inputmode="numeric" fault={faultAt(faults, '/crew')} />
-        <label class="flex min-h-10 cursor-pointer items-center gap-1.5 text-sm">
-            <input type="checkbox" class="checkbox checkbox-sm border-current" bind:checked={crewFish} />may fish
-        </label>
-    </div>
-    <fieldset class="sm:col-span-4">
+    <fieldset>
         <legend class="quiet text-sm">For, in order of priority</legend>
         <div class="flex flex-wrap gap-x-5">
             {#each kindsOf('species') as { value: name, word: text } (name)}
-                <label class="flex min-h-9 cursor-pointer items-center gap-2">
+                <label class="flex min-h-11 cursor-pointer items-center gap-2">
                     <input
                         type="checkbox"
                         class="checkbox checkbox-sm border-current"
-                        checked={species.includes(name)}
-                        onchange={(event) => toggle(name, event.currentTarget.checked)}
+                        checked={entry.species.includes(name)}
+                        onchange={(event) => entry.toggle(name, event.currentTarget.checked)}
                     />
-                    {text}{#if species.length > 1 && species.includes(name)}<span class="quiet figure"
-                            >{species.indexOf(name) + 1}</span
+                    {text}{#if entry.species.length > 1 && entry.species.includes(name)}<span class="quiet figure"
+                            >{entry.species.indexOf(name) + 1}</span
                         >{/if}
                 </label>
             {/each}
         </div>
         {#if faultAt(faults, '/species')}<p class="text-error text-sm font-semibold">{faultAt(faults, '/species')}</p>{/if}
     </fieldset>
-    <TextField label="Lines an angler" bind:value={perAngler} inputmode="numeric" fault={faultAt(faults, '/lines_per_angler')} />
-    <TextField label="Most lines allowed" bind:value={limit} inputmode="numeric" fault={faultAt(faults, '/line_limit')} />
-    <TextField
-        label="Where you looked limits up"
-        bind:value={limitSource}
-        fault={faultAt(faults, '/limit_source')}
-        hint="Check the current rules."
-    />
-    <TextField label="and when" type="date" bind:value={lookedUp} fault={faultAt(faults, '/limits_looked_up')} />
-    {#each species as name (name)}
-        {@const i = limited.indexOf(name)}
-        <TextField
-            label="Bag of {wordOf('species', name)}"
-            bind:value={() => bags[name] ?? '', (text) => (bags[name] = text)}
-            inputmode="numeric"
-            fault={faultAt(faults, `/catch_limits/${i}/bag`)}
-        />
-        <TextField
-            label="Least length of {wordOf('species', name)}, {measure(units, 'fish').unit}"
-            bind:value={() => sizes[name] ?? '', (text) => (sizes[name] = text)}
-            inputmode="decimal"
-            fault={allowed(faultOf(faults, `/catch_limits/${i}/least_length`), units, 'fish')}
-        />
-    {/each}
-    <BaitFields bind:cure bind:strips />
-    <p class="text-error font-semibold empty:hidden sm:col-span-4" role="alert">{said}</p>
-    <p class="flex gap-3 sm:col-span-4">
+    <div class="border-base-300 border-b">
+        <Fold title="The ground" says={groundSays} faulty={faultyIn(GROUND)}><GroundFields {entry} {faults} /></Fold>
+        <Fold title="Who comes" says={peopleSay} faulty={faultyIn(PEOPLE)}>
+            <TextField label="Back by" type="time" bind:value={entry.backBy} fault={faultAt(faults, '/back_by')} />
+            <TextField label="Anglers" bind:value={entry.anglers} inputmode="numeric" fault={faultAt(faults, '/anglers')} />
+            <TextField label="Crew" bind:value={entry.crew} inputmode="numeric" fault={faultAt(faults, '/crew')} />
+            <label class="flex min-h-10 cursor-pointer items-center gap-1.5 self-end">
+                <input type="checkbox" class="checkbox checkbox-sm border-current" bind:checked={entry.crewFish} />crew may fish
+            </label>
+            <TextField
+                label="Names of the guests, if you like"
+                bind:value={entry.guests}
+                fault={faultAt(faults, '/guests')}
+                class="sm:col-span-2"
+            />
+        </Fold>
+        <Fold title="Limits" says={limitsSay} faulty={faultyIn(LIMITS)}><LimitFields {entry} {faults} /></Fold>
+        <Fold title="Cut bait" says={baitSays} faulty={false}>
+            <BaitFields bind:cure={entry.cure} bind:strips={entry.strips} />
+        </Fold>
+    </div>
+    <p class="text-error font-semibold empty:hidden" role="alert">{said}</p>
+    <p class="flex gap-3">
         <button class="btn btn-primary" disabled={sending}>{changed ? 'Keep it so' : 'Plan this trip'}</button>
         <button type="button" class="btn btn-ghost" onclick={close}>Never mind</button>
     </p>

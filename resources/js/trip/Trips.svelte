@@ -20,6 +20,26 @@
     }
 
     const units = $derived(aboard.boat?.units ?? 'us');
+
+    /** Where a step is taken, for who may take it there. */
+    function leadsTo(screen: Schemas['TripStep']['screen']): string | undefined {
+        const at = screen === 'trip' ? 'prepare' : screen;
+        if (!next || !aboard.shows(at) || (screen === 'trip' && !aboard.may('plan'))) {
+            return undefined;
+        }
+        const drafts = screen === 'spread' && !next.spreads[0]?.line_count;
+        return `#/trips/${next.id}/${at}${screen === 'trip' ? '?task=trip' : drafts ? '?task=draft' : ''}`;
+    }
+
+    const SCREENS: [Schemas['Screen'], string][] = [
+        ['prepare', 'Prepare'],
+        ['water', 'Read the water'],
+        ['spread', 'Open the spread'],
+        ['deck-card', 'Deck card'],
+        ['log', aboard.may('log') ? 'Log a bite' : 'Bites'],
+    ];
+    /** Beside the one next step. */
+    const otherSteps = $derived(SCREENS.filter(([screen]) => aboard.shows(screen) && screen !== next?.next.screen));
 </script>
 
 <main class="mx-auto max-w-5xl px-5 py-6 sm:px-8">
@@ -27,10 +47,8 @@
         <h1 class="text-2xl font-bold">{aboard.boat?.name}</h1>
         <span class="flex flex-wrap gap-2">
             {#if aboard.shows('devices')}<a class="btn border-base-300 sm:hidden" href="#/devices">Devices</a>{/if}
-            {#if !planning && aboard.may('plan')}
-                <button type="button" class="btn border-base-300" class:btn-primary={!next} onclick={() => void plan()}
-                    >New trip</button
-                >
+            {#if !planning && next && aboard.may('plan')}
+                <button type="button" class="btn border-base-300" onclick={() => void plan()}>New trip</button>
             {/if}
         </span>
     </div>
@@ -43,15 +61,16 @@
                 begun={planning}
                 done={(trip) => {
                     planning = null;
-                    void push(`/trips/${trip.id}/prepare`);
+                    // Without lines the water comes first; with last time's, the evening's chores.
+                    void push(`/trips/${trip.id}/${trip.next.screen === 'water' ? 'water' : 'prepare'}`);
                 }}
                 close={() => (planning = null)}
             />
         </section>
     {:else if next}
         <section class="border-base-300 bg-base-100 rounded-box border p-5" aria-labelledby="next">
-            <p class="quiet">{dayWords(next.date)}</p>
-            <h2 id="next" class="text-3xl font-bold">{next.ground}</h2>
+            <p class="quiet">{next.ground ? dayWords(next.date) : 'The next trip'}</p>
+            <h2 id="next" class="text-3xl font-bold">{next.ground || dayWords(next.date)}</h2>
             <dl class="facts">
                 <div>
                     <dt>lines in</dt>
@@ -89,24 +108,31 @@
                 </p>
             {/if}
             {#if next.lacks.length > 0}
-                <p class="pb-4"><b>Still lacks:</b> {next.lacks.join(' · ')}</p>
+                <p class="flex flex-wrap items-baseline gap-x-3 pb-4">
+                    <b>Still lacks:</b>
+                    {#each next.lacks as lack (lack.words)}
+                        {#if leadsTo(lack.screen)}<a class="link inline-flex min-h-8 items-center" href={leadsTo(lack.screen)}
+                                >{lack.words}</a
+                            >{:else}<span>{lack.words}</span>{/if}
+                    {/each}
+                </p>
             {/if}
             <p class="flex flex-wrap gap-3">
-                {#if aboard.shows('prepare')}<a class="btn btn-lg" href="#/trips/{next.id}/prepare">Prepare</a>{/if}
-                {#if aboard.shows('water')}<a class="btn btn-lg" href="#/trips/{next.id}/water">Read the water</a>{/if}
-                {#if aboard.shows('spread')}
-                    <a class="btn btn-primary btn-lg" href="#/trips/{next.id}/spread"
-                        >{next.spreads[0]?.line_count ? 'Open the spread' : 'Plan the spread'}</a
-                    >
+                {#if aboard.shows(next.next.screen === 'water' ? 'water' : 'spread')}
+                    <a class="btn btn-primary btn-lg" href={leadsTo(next.next.screen)}>{next.next.words}</a>
                 {/if}
-                <a class="btn btn-lg" href="#/trips/{next.id}/deck-card">Deck card</a>
-                <a class="btn btn-lg" href="#/trips/{next.id}/log">{aboard.may('log') ? 'Log a bite' : 'Bites'}</a>
+                {#each otherSteps as [screen, words] (screen)}
+                    <a class="btn btn-lg" href="#/trips/{next.id}/{screen}">{words}</a>
+                {/each}
             </p>
         </section>
     {:else}
         <section class="border-base-300 rounded-box border border-dashed p-8 text-center">
             <h2 class="text-xl font-bold">No trip yet</h2>
-            <p class="quiet mt-1">Trips stand here, the next one on top. Plan the first: when, where, for what.</p>
+            <p class="quiet mt-1 pb-4">Trips stand here, the next one on top. Plan the first: when, how deep, for what.</p>
+            {#if aboard.may('plan')}
+                <button type="button" class="btn btn-primary btn-lg" onclick={() => void plan()}>Plan the first trip</button>
+            {/if}
         </section>
     {/if}
 

@@ -26,7 +26,7 @@
     const floor = $derived(y.domain()[1] ?? 0);
     const names = $derived(reading.bands.map(({ species }) => species));
     /** The sun over the horizon in the strip above the water, thirty-five degrees at its top. */
-    const sunY = (elevation: number) => y(0) - 24 - Math.max(-6, Math.min(40, elevation)) * 0.75;
+    const sunY = (elevation: number) => y(0) - 30 - Math.max(-4, Math.min(40, elevation)) * 0.6;
 </script>
 
 <div class="relative" style:width="{width}px" style:height="{height}px">

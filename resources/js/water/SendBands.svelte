@@ -11,6 +11,7 @@
         slot,
         units,
         trip,
+        planned,
         send,
     }: {
         said: string;
@@ -18,6 +19,8 @@
         slot: Schemas['WaterReading']['schedule'][number] | undefined;
         units: Units;
         trip: number;
+        /** Whether its spread has lines: they are kept, else one is drafted. */
+        planned: boolean;
         send: () => Promise<boolean>;
     } = $props();
 </script>
@@ -34,13 +37,13 @@
                 .join(', ')}.{/if}
     </p>
     <p class="flex gap-2">
-        <button type="button" class="btn btn-primary btn-sm flex-1" onclick={() => void send()}
-            >Send to the planning table <kbd class="text-xs">s</kbd></button
-        >
         <button
             type="button"
-            class="btn btn-neutral btn-sm"
+            class="btn btn-sm flex-1 {planned ? '' : 'btn-primary'}"
             onclick={async () => (await send()) && void push(`/trips/${trip}/spread?task=draft`)}>Draft a spread</button
+        >
+        <button type="button" class="btn btn-sm flex-1 {planned ? 'btn-primary' : ''}" onclick={() => void send()}
+            >Send to the planning table <kbd class="text-xs">s</kbd></button
         >
     </p>
 </div>

@@ -5,7 +5,7 @@
     import { depthScale } from '../views/scales';
     import { WaterDesk } from './water.svelte';
     import { depthTicks } from '../lib/units';
-    import { dayWords, shortDay } from '../lib/words';
+    import { shortDay, tripWords } from '../lib/words';
     import Popover from '../frame/Popover.svelte';
     import RuleBookDialog, { type BookName } from '../boat/RuleBookDialog.svelte';
     import AdviceList from './AdviceList.svelte';
@@ -101,10 +101,12 @@
     <main class="water">
         <header class="border-base-300 bg-base-100 flex items-center gap-5 border-b px-4 max-[1000px]:flex-wrap">
             <div class="min-w-0 leading-tight">
-                <h1 class="truncate text-lg font-bold">{dayWords(trip.date)} off {trip.ground}</h1>
+                <h1 class="truncate text-lg font-bold">{tripWords(trip)}</h1>
                 <p class="quiet truncate text-sm">
                     {#if reading?.sun}first light {reading.sun.first_light} · sunrise {reading.sun.sunrise} · sunset {reading.sun
-                            .sunset}{:else}Enter the ground’s place under Prepare to have the sun over it.{/if}
+                            .sunset}{:else if aboard.may('plan')}<a class="link" href="#/trips/{trip.id}/prepare?task=trip"
+                            >Where is the ground?</a
+                        > Then the sun is told.{/if}
                 </p>
             </div>
             {#if desk && reading}
@@ -155,6 +157,14 @@
                     mark={(depth) => void mark(depth)}
                     unmark={(id) => void desk?.unmark(id)}
                 />
+                {#if reading.temperatures.length === 0}
+                    <p class="nothing-read">
+                        <button type="button" class="btn btn-neutral" onclick={() => (typing = true)}
+                            >Type or drop the temperatures</button
+                        >
+                        <span>Without them the bands go by season and habit.</span>
+                    </p>
+                {/if}
                 <ClockBands
                     {reading}
                     {hour}
@@ -175,7 +185,15 @@
                     <BandList {desk} bands={reading.bands} {units} />
                     <AdviceList {desk} advice={reading.advice} />
                 </div>
-                <SendBands said={desk.said} {sent} {slot} {units} trip={trip.id} {send} />
+                <SendBands
+                    said={desk.said}
+                    {sent}
+                    {slot}
+                    {units}
+                    trip={trip.id}
+                    planned={(trip.spreads[0]?.line_count ?? 0) > 0}
+                    {send}
+                />
             </aside>
             <footer class="border-base-300 flex flex-col gap-1.5 border-t px-4 py-2">
                 <SignsBar {desk} signs={reading.signs} />
@@ -208,7 +226,23 @@
         grid-row: 2 / 4;
         grid-column: 2;
     }
+    .nothing-read {
+        position: absolute;
+        top: 30%;
+        left: 60px;
+        display: flex;
+        flex-direction: column;
+        gap: 6px;
+        align-items: flex-start;
+        font-size: 15px;
+        font-weight: 600;
+        pointer-events: none;
+    }
+    .nothing-read button {
+        pointer-events: auto;
+    }
     .views {
+        position: relative;
         display: flex;
         min-height: 0;
         overflow: hidden;

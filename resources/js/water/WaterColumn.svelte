@@ -148,7 +148,7 @@
             >thermocline {figure(units, 'depth', top)}–{figure(units, 'depth', bottom)}</text
         >
     {/if}
-    {#each warmTicks as { at: x, text } (text)}
+    {#each readings.length > 0 || reading.against ? warmTicks : [] as { at: x, text } (text)}
         <path d="M{x} {y(0) - 5}v5" class="rule" />
         <text {x} y={y(0) - 9} text-anchor="middle" class="tick figure">{text}°</text>
     {/each}
@@ -164,10 +164,6 @@
         {#each readings.length <= 24 ? readings : [] as { depth, celsius } (depth)}
             <circle cx={warm(celsius)} cy={y(depth)} r="3.5" class="read" />
         {/each}
-    {:else}
-        <text x={(LEFT + right) / 2} y={y(floor * 0.4)} text-anchor="middle" class="word halo"
-            >No temperatures yet: type or paste them below.</text
-        >
     {/if}
     {#each named as { band, at: labelY } (band.species)}
         <text x={right - 6} y={labelY} text-anchor="end" class="band halo"
