@@ -119,6 +119,9 @@ $for(Ability::Lines)->group(static function (): void {
 
 $for(Ability::Plan)->group(static function (): void {
     Route::post('boat', [BoatController::class, 'store']);
+    Route::put('boat', [BoatController::class, 'update']);
+    Route::post('boat/change', [BoatController::class, 'change'])->withoutMiddleware(Keeping::class);
+    Route::post('boat/rail', [BoatController::class, 'rail'])->withoutMiddleware(Keeping::class);
     Route::put('boat/clock', [BoatController::class, 'clock']);
     Route::get('boat/offer', [BoatController::class, 'offer']);
     Route::put('boat/books/{book}', [RuleBookController::class, 'update']);

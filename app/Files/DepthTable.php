@@ -36,9 +36,10 @@ final class DepthTable
     /** RFC 4180; lengths in the boat's units, which the headings name. */
     public static function csv(Spread $spread, Boat $boat): string
     {
-        $plan = Locker::of($boat)->plan($spread->rows());
+        $trip = $spread->trip()->firstOrFail();
+        $plan = Locker::of($boat->asOn($trip))->plan($spread->rows());
         $running = (new SpreadSolver)->all(
-            $plan->lines, new Conditions($spread->speed, density: $spread->trip()->firstOrFail()->density()),
+            $plan->lines, new Conditions($spread->speed, density: $trip->density()),
         );
         $out = fopen('php://memory', 'w+');
         assert($out !== false);

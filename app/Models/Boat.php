@@ -24,6 +24,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $timezone IANA name of the port's clock
  * @property ?array<string, array<string, ?float>> $rule_books thresholds as this boat judges them, by book and key
  * @property ?array<string, float> $stores what is aboard of what trips use up
+ * @property int $crew people working her, as a new trip is begun with
+ * @property float $log_factor true speed through the water for each her log shows
+ * @property int $version counts what was kept of her
  */
 final class Boat extends Model
 {
@@ -31,9 +34,15 @@ final class Boat extends Model
 
     protected $fillable = [
         'name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone', 'rule_books', 'stores',
+        'crew', 'log_factor', 'version',
     ];
 
-    protected $attributes = ['mast_aft' => -4.0, 'mast_height' => 3.0, 'timezone' => 'UTC'];
+    protected $attributes = [
+        'mast_aft' => -4.0, 'mast_height' => 3.0, 'timezone' => 'UTC', 'crew' => 2, 'log_factor' => 1.0, 'version' => 1,
+    ];
+
+    /** Id of the layout she is looked at in; null as she is now. */
+    private ?int $layout = null;
 
     protected $casts = [
         'length' => 'float',
@@ -43,6 +52,9 @@ final class Boat extends Model
         'mast_height' => 'float',
         'rule_books' => 'array',
         'stores' => 'array',
+        'crew' => 'integer',
+        'log_factor' => 'float',
+        'version' => 'integer',
     ];
 
     /** @return array{float, float, float} in the towing frame, m */
@@ -81,7 +93,28 @@ final class Boat extends Model
     /** @return HasMany<Holder, $this> port bow … stern … starboard bow */
     public function holders(): HasMany
     {
-        return $this->hasMany(Holder::class)->orderBy(Holder::ORDER);
+        return $this->hasMany(Holder::class)->where('layout_id', $this->layout)->orderBy(Holder::ORDER);
+    }
+
+    /** As she was laid out when a trip was fished: to look at, never to keep. */
+    public function asOn(Trip $trip): self
+    {
+        $layout = $trip->layout_id === null ? null : Layout::query()->find($trip->layout_id);
+        if ($layout === null) {
+            return $this;
+        }
+        $then = (clone $this)->unsetRelations()->forceFill(
+            $layout->only(['length', 'beam', 'mast_aft', 'mast_height']),
+        );
+        $then->layout = $layout->id;
+
+        return $then;
+    }
+
+    /** Id of the layout she is looked at in; null as she is now. */
+    public function layoutId(): ?int
+    {
+        return $this->layout;
     }
 
     /** @return HasOne<Chart, $this> */

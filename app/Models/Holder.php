@@ -34,7 +34,9 @@ final class Holder extends Model
 
     protected $table = self::TABLE;
 
-    protected $fillable = ['code', 'side', 'kind', 'place', 'aft', 'starboard', 'height', 'counter_calibrated', 'counter_factor'];
+    protected $fillable = [
+        'layout_id', 'code', 'side', 'kind', 'place', 'aft', 'starboard', 'height', 'counter_calibrated', 'counter_factor',
+    ];
 
     protected $casts = [
         'place' => 'integer',
@@ -48,6 +50,16 @@ final class Holder extends Model
     public function described(): DescribedHolder
     {
         return self::ofRow((object) $this->getAttributes());
+    }
+
+    /** @return array<string, mixed> the columns that tell of it */
+    public static function rowOf(DescribedHolder $holder): array
+    {
+        return [
+            'code' => $holder->code, 'side' => $holder->side->value ?? 'centre', 'kind' => $holder->kind->value,
+            'aft' => $holder->aft, 'starboard' => $holder->starboard, 'height' => $holder->height,
+            'counter_calibrated' => $holder->counterCalibrated, 'counter_factor' => $holder->counterFactor,
+        ];
     }
 
     /** As a row of its table tells it. */

@@ -48,6 +48,7 @@ use Illuminate\Support\Facades\DB;
  *     schools?: array<string, string>,
  *     bands?: array<string, array{top: float, bottom: float, weight: float}>,
  * } $choices
+ * @property ?int $layout_id of the boat as she was then; null as she is now
  * @property ?array{places: list<array{float, float}>} $pass the profile was taken along
  * @property Salinity $water
  * @property ?float $salinity practical salinity, as the captain entered it
@@ -94,6 +95,7 @@ final class Trip extends Model
         'water',
         'salinity',
         'water_temperature',
+        'layout_id',
     ];
 
     protected $attributes = FreshTrip::UNSAID;
@@ -124,6 +126,7 @@ final class Trip extends Model
         'water' => Salinity::class,
         'salinity' => 'float',
         'water_temperature' => 'float',
+        'layout_id' => 'integer',
     ];
 
     /** Lines the boat may fish by what was entered; null where nothing was. */

@@ -24,7 +24,7 @@ final class BiteSnapshot
         if (! in_array($bitten, array_column($rows, 'holder_id'), true)) {
             throw InvalidValue::because('holder_id', 'a holder with a line in the water');
         }
-        $locker = Locker::of($boat);
+        $locker = Locker::ever($boat);
         $plan = $locker->plan($rows);
         // A line that has no steady run just then is kept without a depth: what was bitten is never lost.
         $running = [];

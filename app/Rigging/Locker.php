@@ -25,9 +25,7 @@ use App\Models\Diver;
 use App\Models\Holder;
 use App\Models\Lure;
 use App\Models\Reel;
-use Closure;
-use Illuminate\Support\Facades\DB;
-use stdClass;
+use Illuminate\Database\Query\Builder;
 
 /**
  * The boat's gear by record id. Here alone the rows that are sent and stored, which name holders and gear by their ids,
@@ -55,15 +53,30 @@ final readonly class Locker
     ) {
     }
 
+    /** @param  Boat  $boat  as she is, or as she was on a trip ({@see Boat::asOn()}) */
     public static function of(Boat $boat): self
     {
+        return self::with($boat, StowedRows::holders($boat, static fn (Builder $rows): Builder => $rows->where(
+            'layout_id', $boat->layoutId(),
+        )));
+    }
+
+    /** With every holder she ever had: what was recorded is taken whatever has become of its holder since. */
+    public static function ever(Boat $boat): self
+    {
+        return self::with($boat, StowedRows::holders($boat, static fn (Builder $rows): Builder => $rows->orderBy('layout_id')));
+    }
+
+    /** @param  array<int, DescribedHolder>  $holders */
+    private static function with(Boat $boat, array $holders): self
+    {
         return new self(
-            self::described($boat, Holder::TABLE, Holder::ORDER, Holder::ofRow(...)),
-            self::described($boat, Reel::TABLE, Reel::ORDER, Reel::ofRow(...)),
-            self::described($boat, Ball::TABLE, Ball::ORDER, Ball::ofRow(...)),
-            self::described($boat, Diver::TABLE, Diver::ORDER, Diver::ofRow(...)),
-            self::described($boat, Board::TABLE, Board::ORDER, Board::ofRow(...)),
-            self::described($boat, Lure::TABLE, Lure::ORDER, Lure::ofRow(...)),
+            $holders,
+            StowedRows::of($boat, Reel::TABLE, Reel::ORDER, Reel::ofRow(...)),
+            StowedRows::of($boat, Ball::TABLE, Ball::ORDER, Ball::ofRow(...)),
+            StowedRows::of($boat, Diver::TABLE, Diver::ORDER, Diver::ofRow(...)),
+            StowedRows::of($boat, Board::TABLE, Board::ORDER, Board::ofRow(...)),
+            StowedRows::of($boat, Lure::TABLE, Lure::ORDER, Lure::ofRow(...)),
             $boat->mast(),
         );
     }
@@ -194,24 +207,6 @@ final readonly class Locker
             LineColumns::word($row, 'cable', Material::class),
             array_map(floatval(...), $row['overrides'] ?? []),
         );
-    }
-
-    /**
-     * Read as plain rows: a preview at every step of a control cannot wait for models.
-     *
-     * @template T
-     *
-     * @param  Closure(stdClass): T  $read
-     * @return array<int, T> by id
-     */
-    private static function described(Boat $boat, string $table, string $order, Closure $read): array
-    {
-        $described = [];
-        foreach (DB::table($table)->where('boat_id', $boat->id)->orderBy($order)->get() as $row) {
-            $described[(int) $row->id] = $read($row);
-        }
-
-        return $described;
     }
 
     /** @param  array<int, DescribedHolder|DescribedReel|DescribedLure|DescribedBall|DescribedDiver|DescribedBoard>  $records */

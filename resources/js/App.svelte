@@ -5,6 +5,7 @@
     import Shell from './frame/Shell.svelte';
     import ComeAboard from './devices/ComeAboard.svelte';
     import Devices from './devices/Devices.svelte';
+    import Boat from './boat/Boat.svelte';
     import DeckCard from './card/DeckCard.svelte';
     import FirstRun from './boat/FirstRun.svelte';
     import Ground from './ground/Ground.svelte';
@@ -21,6 +22,7 @@
         '/trips/:trip/spread': Spread,
         '/trips/:trip/deck-card': DeckCard,
         '/trips/:trip/log': Log,
+        '/boat': Boat,
         '/devices': Devices,
         '*': Trips,
     };

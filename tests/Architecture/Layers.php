@@ -12,14 +12,14 @@ use PHPat\Test\PHPat;
 final class Layers
 {
     private const CORE = [
-        'Units', 'Rules', 'Towing', 'Tackle', 'Fish', 'Ground', 'Records', 'Spread', 'Trip', 'Water', 'Books', 'Files',
+        'Units', 'Rules', 'Towing', 'Tackle', 'Boat', 'Fish', 'Ground', 'Records', 'Spread', 'Trip', 'Water', 'Books', 'Files',
     ];
 
     private const SPREAD = ['Plan', 'Run', 'Check', 'Cure', 'Card', 'Drafting'];
 
     private const APP = [
-        'Database', 'Devices', 'Models', 'Access', 'Outfitting',
-        'Forecasts', 'Rigging', 'Preparing', 'Reading', 'Files', 'Http', 'Serving', 'Console', 'Providers',
+        'Database', 'Devices', 'Models', 'Access',
+        'Forecasts', 'Rigging', 'Outfitting', 'Preparing', 'Reading', 'Files', 'Http', 'Serving', 'Console', 'Providers',
     ];
 
     private const HTTP = ['Asked', 'Boat', 'Locker', 'Trips', 'Water', 'Ground', 'Previews', 'Spreads', 'Devices', 'Middleware'];

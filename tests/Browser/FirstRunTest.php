@@ -28,11 +28,12 @@ final class FirstRunTest extends BrowserTestCase
         $this->see('[aria-current=step]', 'The boat');
         $this->fill('form input:not([type=radio])', 'Lantern Rose');
         $this->click('button', 'Next');
-        $this->fill('[aria-label="Code of rod 2"]', 'P1');
+        $this->click('[data-tip=P2] .tip');
+        $this->fill('#holder-code', 'P1');
         $this->click('button', 'Next');
         $this->click('button', 'Done');
         $this->see('.text-error', 'unlike every other');
-        $this->fill('[aria-label="Code of rod 2"]', 'P2');
+        $this->fill('#holder-code', 'P2');
         $this->click('button', 'Next');
         $this->click('button', 'Done');
         $this->see('h1', 'Lantern Rose');
@@ -81,8 +82,7 @@ final class FirstRunTest extends BrowserTestCase
         $click('button', 'Plan this trip');
         $click('aside button', 'Draft a spread');
         $said = $this->see('dialog p', 'of the water wanted')->getText();
-        self::assertSame(1, preg_match('/covers\s+(\d+) %/', $said, $covers));
-        self::assertGreaterThanOrEqual(90, (int) $covers[1]);
+        self::assertGreaterThanOrEqual(90, preg_match('/covers\s+(\d+) %/', $said, $covers) === 1 ? (int) $covers[1] : 0);
         $click('dialog button', 'Take it whole');
         $this->see('[data-holder=P5] .depth b');
         $this->waitUntilKept();
@@ -99,7 +99,7 @@ final class FirstRunTest extends BrowserTestCase
         $this->fill('form input:not([type=radio])', 'Tideglass');
         $this->click('label', 'metres');
         $this->click('button', 'Next');
-        $this->see('tbody span', 'm');
+        $this->see('[role=group] span', 'm');
         $this->click('button', 'Next');
         $this->click('button', 'Done');
         $this->click('button', 'Plan the first trip');

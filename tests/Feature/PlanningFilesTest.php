@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Boat\Hull;
 use App\Models\Boat;
 use App\Models\Holder;
 use App\Models\Lure;
@@ -191,7 +191,7 @@ final class PlanningFilesTest extends FeatureTestCase
 
         $contract = Yaml::parseFile(base_path('docs/openapi.yaml'))['components']['schemas'];
         $schema = json_decode((string) file_get_contents(base_path('docs/spread.schema.json')), true);
-        self::assertSame(array_fill(0, 4, SpreadLimits::MOST_HOLDERS), [
+        self::assertSame(array_fill(0, 4, Hull::MOST_HOLDERS), [
             $contract['SpreadPreview']['properties']['lines']['maxItems'],
             $contract['SpreadSave']['properties']['lines']['maxItems'],
             $contract['NewBoat']['properties']['holders']['maxItems'], $schema['properties']['lines']['maxItems'],

@@ -41,10 +41,17 @@ final class UpgradesTest extends FeatureTestCase
 
     public function test_data_begun_at_the_baseline_is_brought_up_from_there(): void
     {
-        DB::table('migrations')->where('migration', 'not like', '%baseline')->delete();
+        $this->command('migrate:fresh', [
+            '--path' => 'database/migrations/2026_02_01_000000_baseline.php', '--force' => true,
+        ]);
+        DB::table('boats')->insert(['name' => 'Lantern Rose', 'length' => 9.0, 'beam' => 3.0]);
+        DB::table('holders')->insert(['boat_id' => 1, 'code' => 'P1', 'side' => 'port', 'kind' => 'rod', 'place' => 0] + [
+            'aft' => -1.0, 'starboard' => -1.0, 'height' => 1.0,
+        ]);
         $this->stopped();
         self::assertSame(0, $this->command('admek:upgrade'), $this->printed());
-        self::assertSame(7, Bite::query()->count());
+        $boat = $this->send('GET', '/boat', expect: 200)->json();
+        self::assertSame(['Lantern Rose', ['P1']], [$boat['name'], array_column($boat['holders'], 'code')]);
         self::assertSame(
             $this->app->make(Migrations::class)->current(), DB::table('migrations')->orderBy('id')->pluck('migration')->all(),
         );

@@ -37,8 +37,9 @@ final readonly class AskedSpread
     /** @throws InvalidValue naming the field */
     public static function of(SpreadContent $request, Spread $spread, Boat $boat): self
     {
-        $locker = Locker::of($boat);
         $trip = $spread->trip()->firstOrFail();
+        $boat = $boat->asOn($trip);
+        $locker = Locker::of($boat);
 
         return new self(
             $boat, $trip, $locker, $locker->plan($request->rows()),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Asked;
 
+use Admek\Core\Boat\Hull;
 use Admek\Core\Spread\Check\Bottom;
-use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\SettingSchool;
 use Admek\Core\Towing\Medium\Current;
@@ -28,7 +28,7 @@ abstract class SpreadContent extends FormRequest
     {
         return [
             'speed' => ['required', 'numeric:strict', Within::range([Conditions::SLOWEST, Conditions::FASTEST])],
-            'lines' => ['present', 'list', 'max:'.SpreadLimits::MOST_HOLDERS],
+            'lines' => ['present', 'list', 'max:'.Hull::MOST_HOLDERS],
         ];
     }
 
@@ -37,7 +37,7 @@ abstract class SpreadContent extends FormRequest
     {
         return [
             'school' => [Rule::enum(SettingSchool::class)],
-            'setting_order' => ['nullable', 'list', 'max:'.SpreadLimits::MOST_HOLDERS],
+            'setting_order' => ['nullable', 'list', 'max:'.Hull::MOST_HOLDERS],
             'setting_order.*' => ['integer:strict', 'distinct'],
         ];
     }

@@ -11,14 +11,25 @@ use Illuminate\Http\Resources\Json\JsonResource;
 /** @mixin Boat */
 final class BoatResource extends JsonResource
 {
+    private const LAID_OUT = ['length', 'beam', 'mast_aft', 'mast_height'];
+
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return $this->only(['id', 'name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone'])
-            + [
-                'holders' => $this->holders->map->only(
-                    ['id', 'code', 'side', 'kind', 'place', 'aft', 'starboard', 'height'],
-                )->all(),
-            ];
+        return $this->only(['id', 'name', 'units', 'lines_per_angler', 'timezone', 'crew', 'log_factor', 'version'])
+            + $this->laidOut();
+    }
+
+    /** @return array<string, mixed> her hull, mast and rail */
+    public function laidOut(): array
+    {
+        return $this->only(self::LAID_OUT) + [
+            'holders' => $this->holders->map->only(
+                [
+                    'id', 'code', 'side', 'kind', 'place', 'aft', 'starboard', 'height', 'counter_calibrated',
+                    'counter_factor',
+                ],
+            )->all(),
+        ];
     }
 }

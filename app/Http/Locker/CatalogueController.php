@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Locker;
 
+use Admek\Core\Boat\Hull;
 use Admek\Core\Books\Book;
 use Admek\Core\Fish\Species;
 use Admek\Core\Ground\Course;
@@ -52,6 +53,11 @@ final class CatalogueController
                 'first' => Conditions::FIRST_SPEED,
                 'step' => Tries::speedStep(Units::Us),
                 'metric_step' => Tries::speedStep(Units::Metric),
+            ],
+            'hull' => [
+                'length' => Hull::LENGTH, 'beam' => Hull::BEAM, 'aft' => Hull::AFT, 'aside' => Hull::ASIDE,
+                'height' => Hull::HEIGHT, 'most_holders' => Hull::MOST_HOLDERS, 'most_crew' => Hull::MOST_CREW,
+                'code' => Hull::CODE, 'step' => Hull::step(Units::Us), 'metric_step' => Hull::step(Units::Metric),
             ],
             'follow' => Course::FOLLOWED,
             'places' => ['latitude' => Place::MOST_LATITUDE, 'longitude' => Place::MOST_LONGITUDE],

@@ -8,15 +8,16 @@ use Admek\Core\Spread\Plan\FreshLine;
 use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Described\BoardUse;
 use App\Models\Boat;
+use App\Models\Spread;
 use App\Rigging\Locker;
 use Illuminate\Http\JsonResponse;
 
 /** A rod rigged as something else, or off another reel, from the gear aboard: as it would be begun. */
 final class RigController
 {
-    public function __invoke(RigRequest $request, Boat $boat): JsonResponse
+    public function __invoke(RigRequest $request, Spread $spread, Boat $boat): JsonResponse
     {
-        $locker = Locker::of($boat);
+        $locker = Locker::of($boat->asOn($spread->trip()->firstOrFail()));
         // Not rigged first: a line that cannot be is just the one to be rigged anew.
         $line = (new FreshLine($locker->gear(), $locker->lines($request->rows()), $boat->riggingRules()))->in(
             $locker->holder($request->integer('holder_id')),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Spreads;
 
+use App\Http\Boat\BoatResource;
 use App\Http\Water\WaterResource;
 use App\Models\Boat;
 use App\Models\Spread;
@@ -19,21 +20,25 @@ final class SpreadController
     public function show(Request $request, Spread $spread, Boat $boat): JsonResponse
     {
         $spread->load('lines');
-        $water = TripWater::of($spread->trip()->firstOrFail(), $boat);
+        $trip = $spread->trip()->firstOrFail();
+        $water = TripWater::of($trip, $boat);
         $pace = $water->pace();
         if ($pace !== null && $spread->version === 1 && $spread->lines->isEmpty()) {
             $spread->speed = $pace->at;
         }
 
-        return new JsonResponse((new SpreadResource($spread))->resolve($request) + ['water' => [
-            'pace' => $pace === null ? null : ['slow' => $pace->slow, 'fast' => $pace->fast, 'at' => $pace->at],
-            'bands' => WaterResource::wanted($water->schedule[0]['bands'] ?? []),
-        ]]);
+        return new JsonResponse((new SpreadResource($spread))->resolve($request) + [
+            'boat' => (new BoatResource($boat->asOn($trip)))->laidOut(),
+            'water' => [
+                'pace' => $pace === null ? null : ['slow' => $pace->slow, 'fast' => $pace->fast, 'at' => $pace->at],
+                'bands' => WaterResource::wanted($water->schedule[0]['bands'] ?? []),
+            ],
+        ]);
     }
 
     public function update(SaveSpreadRequest $request, Spread $spread, Boat $boat): SpreadResource
     {
-        $locker = Locker::of($boat);
+        $locker = Locker::of($boat->asOn($spread->trip()->firstOrFail()));
         $plan = $locker->plan($request->rows());
         OrderOf::chosen(null, $request->input('setting_order'), $locker);
         $spread->saveAgainst(

@@ -21,12 +21,14 @@ final class SpreadFileController
 {
     public function show(Spread $spread, Boat $boat): JsonResponse
     {
+        $trip = $spread->trip()->firstOrFail();
+        $boat = $boat->asOn($trip);
         $file = SpreadFile::of(
             [
                 'name' => $spread->name,
                 'boat' => $boat->name,
                 'mast' => $boat->mast(),
-                'density' => $spread->trip()->firstOrFail()->density(),
+                'density' => $trip->density(),
             ],
             $spread->speed,
             Locker::of($boat)->plan($spread->rows())->described,
@@ -60,9 +62,10 @@ final class SpreadFileController
     {
         $file = SpreadFile::read($request->getContent());
         SpreadPlan::of($file['lines'], $file['mast']);
-        [$lines, $left] = HolderFit::moved($file['lines'], Locker::of($boat)->holders());
+        $then = $boat->asOn($spread->trip()->firstOrFail());
+        [$lines, $left] = HolderFit::moved($file['lines'], Locker::of($then)->holders());
         $added = GearStow::missing($boat, $lines);
-        $locker = Locker::of($boat);
+        $locker = Locker::of($then);
         $rows = $locker->rows($lines);
         // On this boat's own holders it must be riggable too; if not, nothing is stowed.
         $locker->plan($rows);

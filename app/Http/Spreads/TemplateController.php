@@ -27,7 +27,7 @@ final class TemplateController
         if ($boat->templates()->where('name', $request->string('name')->value())->exists()) {
             throw ValidationException::withMessages(['name' => 'Must be a name no other template has.']);
         }
-        $plan = Locker::of($boat)->plan($request->rows());
+        $plan = Locker::ever($boat)->plan($request->rows());
         $template = $boat->templates()->create(
             $request->safe(['name', 'species', 'season', 'speed']) + [
                 'lines' => array_map(LineFile::written(...), $plan->described),

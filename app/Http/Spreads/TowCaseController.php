@@ -18,12 +18,13 @@ final class TowCaseController
 {
     public function __invoke(Spread $spread, Boat $boat): JsonResponse
     {
-        $conditions = new Conditions($spread->speed, density: $spread->trip()->firstOrFail()->density());
+        $trip = $spread->trip()->firstOrFail();
+        $conditions = new Conditions($spread->speed, density: $trip->density());
         $case = TowCaseFile::of(
             $conditions->water(), null,
             array_map(
                 static fn (PlannedLine $line): TowLine => $line->towLine($conditions->density),
-                Locker::of($boat)->plan($spread->rows())->lines,
+                Locker::of($boat->asOn($trip))->plan($spread->rows())->lines,
             ),
         );
 

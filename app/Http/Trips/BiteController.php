@@ -42,7 +42,7 @@ final class BiteController
         );
         $bite = $trip->bites()->create(
             $request->safe(['uuid', 'spread_id', 'species', 'outcome', 'length', 'weight', 'note', 'bitten_at'])
-            + ['holder' => Locker::of($boat)->holder($request->integer('holder_id'))->code, 'snapshot' => $snapshot],
+            + ['holder' => Locker::ever($boat)->holder($request->integer('holder_id'))->code, 'snapshot' => $snapshot],
         );
 
         return (new BiteResource($bite))->response()->setStatusCode(201);

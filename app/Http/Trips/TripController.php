@@ -11,8 +11,8 @@ use App\Access\Policy;
 use App\Devices\Ability;
 use App\Models\Boat;
 use App\Models\Spread;
-use App\Models\SpreadLine;
 use App\Models\Trip;
+use App\Rigging\CarriedOn;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\Relation;
@@ -59,18 +59,17 @@ final class TripController
         /** @var array<string, mixed> $entered */
         $entered = $request->validated();
         $last = Spread::query()->whereRelation('trip', 'boat_id', $boat->id)->with('lines')->latest('id')->first();
+        [$carried, $order] = $last === null ? [[], null] : CarriedOn::of($last, $boat);
         $trip = $boat->trips()->create(self::named($entered));
         $spread = $trip->spreads()->create(
             [
                 'name' => 'Plan',
                 'speed' => $last->speed ?? Conditions::FIRST_SPEED,
                 'school' => $last->school ?? 'boards_first',
-                'setting_order' => $last?->setting_order,
+                'setting_order' => $order,
             ],
         );
-        $spread->lines()->createMany($last?->lines->map(
-            static fn (SpreadLine $line): array => $line->only(SpreadLine::ALL),
-        )->all() ?? []);
+        $spread->lines()->createMany($carried);
 
         return $this->show($trip->id, $boat)->response()->setStatusCode(201);
     }

@@ -13,9 +13,6 @@ use Admek\Core\Units\Units;
 /** What a spread is held to; every threshold can be the boat's own. */
 final readonly class SpreadLimits
 {
-    /** Holders a boat has at most, and so lines a spread is planned, sent and filed with. */
-    public const MOST_HOLDERS = 32;
-
     /** m: least and most. */
     public const CLEARANCE = [0, 30];
 

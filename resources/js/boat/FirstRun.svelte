@@ -4,6 +4,8 @@
     import { faultAt, faultOf } from '../lib/api';
     import NumberField from '../fields/NumberField.svelte';
     import TextField from '../fields/TextField.svelte';
+    import RailEditor from './RailEditor.svelte';
+    import { RailDesk } from './rail-desk.svelte';
 
     /** No boat yet: her hull, her rods' places, her gear, each with a sensible offer. */
     let step = $state(1);
@@ -23,12 +25,8 @@
 
     const STEPS = ['The boat', 'Where the rods stand', 'The gear aboard'];
 
-    function addHolder(): void {
-        const last = boat?.holders.at(-1);
-        if (boat && last) {
-            boat.holders.push({ ...last, code: '', kind: 'rod' });
-        }
-    }
+    /** The rail as it is laid out in the second step. */
+    let rail = $state.raw<RailDesk | null>(null);
 
     async function launch(): Promise<void> {
         if (!boat) {
@@ -36,7 +34,8 @@
         }
         sending = true;
         const { timeZone: timezone } = Intl.DateTimeFormat().resolvedOptions();
-        const answer = await ask(api.POST('/boat', { body: { ...boat, timezone, starter_locker: starterLocker } }));
+        const holders = rail?.holders ?? boat.holders;
+        const answer = await ask(api.POST('/boat', { body: { ...boat, holders, timezone, starter_locker: starterLocker } }));
         sending = false;
         if ('data' in answer) {
             await aboard.read();
@@ -47,6 +46,9 @@
             return;
         }
         faults = answer.problem.errors ?? [];
+        if (rail) {
+            rail.faults = faults;
+        }
         said = answer.problem.detail;
         step = faults.some(({ pointer }) => pointer.startsWith('/holders')) ? 2 : 1;
     }
@@ -55,13 +57,21 @@
         event.preventDefault();
         if (step < 3) {
             step++;
+            if (step === 2 && boat) {
+                // What was laid out stays; the hull is as the first step has it.
+                rail = new RailDesk(
+                    { length: boat.length, beam: boat.beam, holders: rail?.holders ?? boat.holders },
+                    () => boat?.units ?? 'us',
+                );
+                void rail.look();
+            }
         } else {
             void launch();
         }
     }
 </script>
 
-<main class="mx-auto max-w-4xl px-6 py-4">
+<main class="mx-auto max-w-5xl px-4 py-4 sm:px-6">
     <p class="text-lg font-extrabold">Admek</p>
     <h1 class="text-2xl font-bold">Three steps to a working boat</h1>
     <ol class="flex flex-wrap gap-x-8 gap-y-1 py-2">
@@ -74,7 +84,7 @@
     </ol>
 
     {#if boat}
-        <form class="border-base-300 bg-base-100 rounded-box border px-6 py-4" onsubmit={forward} novalidate>
+        <form class="border-base-300 bg-base-100 rounded-box border px-4 py-4 sm:px-6" onsubmit={forward} novalidate>
             {#if step === 1}
                 <div class="grid max-w-xl gap-4 sm:grid-cols-2">
                     <TextField label="Her name" bind:value={boat.name} fault={faultAt(faults, '/name')} class="sm:col-span-2" />
@@ -107,76 +117,10 @@
                 </div>
             {:else if step === 2}
                 <p class="quiet pb-1.5 text-[15px]">
-                    Port bow round the stern to starboard bow, as the rail will show them; tips rise from stern to bow. “Aside” is
-                    from the middle (port is negative), “aft” from the transom (forward is negative).
+                    Drag each tip to where it stands, or type it; tips rise from stern to bow. A boat like most is here to begin
+                    with.
                 </p>
-                <table class="w-full">
-                    <thead>
-                        <tr class="quiet text-left text-sm">
-                            <th class="font-normal">Rod</th><th class="font-normal">Side</th><th class="font-normal">Holder</th>
-                            <th class="text-right font-normal">Tip’s height</th><th class="text-right font-normal">Aside</th><th
-                                class="text-right font-normal">Aft</th
-                            ><th><span class="sr-only">Take out</span></th>
-                        </tr>
-                    </thead>
-                    <tbody>
-                        {#each boat.holders as holder, i (i)}
-                            <tr class="border-base-300 border-t align-top">
-                                <td class="py-0.5"
-                                    ><input
-                                        class="input input-sm figure w-16 font-semibold"
-                                        aria-label="Code of rod {i + 1}"
-                                        bind:value={holder.code}
-                                    />
-                                    {#if faultAt(faults, `/holders/${i}/code`)}<p class="text-error text-sm font-semibold">
-                                            {faultAt(faults, `/holders/${i}/code`)}
-                                        </p>{/if}
-                                </td>
-                                <td class="py-0.5">
-                                    <select
-                                        class="select select-sm w-28"
-                                        aria-label="Side of rod {i + 1}"
-                                        bind:value={holder.side}
-                                    >
-                                        <option value="port">port</option><option value="centre">stern</option><option
-                                            value="starboard">starboard</option
-                                        >
-                                    </select>
-                                </td>
-                                <td class="py-0.5">
-                                    <select
-                                        class="select select-sm w-28"
-                                        aria-label="Kind of holder {i + 1}"
-                                        bind:value={holder.kind}
-                                    >
-                                        <option value="rod">rod</option><option value="boom">rigger boom</option>
-                                    </select>
-                                </td>
-                                {#each ['height', 'starboard', 'aft'] as const as field (field)}
-                                    <td class="py-0.5">
-                                        <NumberField
-                                            label="{field} of rod {i + 1}"
-                                            hideLabel
-                                            value={holder[field]}
-                                            change={(value) => (holder[field] = value ?? 0)}
-                                            units={boat.units}
-                                            quantity="leader"
-                                            fault={faultOf(faults, `/holders/${i}/${field}`)}
-                                        />
-                                    </td>
-                                {/each}
-                                <td class="py-0.5 text-right">
-                                    <button
-                                        type="button"
-                                        class="btn btn-ghost btn-sm font-normal underline"
-                                        aria-label="Take out rod {holder.code || i + 1}"
-                                        onclick={() => boat?.holders.splice(i, 1)}>take out</button
-                                    >
-                                </td>
-                            </tr>
-                        {/each}
-                    </tbody>
-                </table>
+                {#if rail}<RailEditor desk={rail} />{/if}
             {:else}
                 <p class="pb-3 text-lg">
                     Start with gear most boats carry: braid, nylon and leadcore reels, balls of 8 to 15 lb, divers, boards and a
@@ -190,11 +134,6 @@
             <p class="flex gap-3 pt-3">
                 <button class="btn btn-primary" disabled={sending}>{step < 3 ? 'Next' : 'Done: go to the trips'}</button>
                 {#if step > 1}<button type="button" class="btn btn-ghost" onclick={() => step--}>Back</button>{/if}
-                {#if step === 2}
-                    <button type="button" class="btn ml-auto" onclick={addHolder} disabled={boat.holders.length >= 32}
-                        >Add a holder</button
-                    >
-                {/if}
             </p>
         </form>
     {:else}

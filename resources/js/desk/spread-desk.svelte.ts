@@ -1,6 +1,6 @@
 /** One spread on the desk: the plan being edited, what is tried on it, and its keeping. */
 import { aboard } from '../lib/aboard.svelte';
-import { api, ask, type Boat, type Locker, type Schemas, type SpreadLine, type SpreadOpened, type Trip } from '../lib/api';
+import type { Boat, Locker, Schemas, SpreadLine, SpreadOpened, Trip } from '../lib/api';
 import { askCures, askReach, askRig, type CureOffer, type Reached } from './asks';
 import { History } from './history.svelte';
 import { Keeper } from './keeper.svelte';
@@ -124,11 +124,8 @@ export class SpreadDesk extends Rods {
 
     /** The locker has gained something. */
     async readLocker(): Promise<void> {
-        const answer = await ask(api.GET('/locker'));
-        if ('data' in answer) {
-            this.locker = answer.data;
-            aboard.locker = answer.data;
-        }
+        await aboard.readLocker();
+        this.locker = aboard.locker ?? this.locker;
     }
 
     /** Bands or bottom as they are kept now. */

@@ -16,9 +16,21 @@
         ['deck-card', 'Deck card', /\/deck-card$/],
         ['log', 'Log', /\/log$/],
     ];
-    const atDevices = $derived(router.location === '/devices');
+    /** What is the boat's, whatever the trip. */
+    const OF_THE_BOAT: [Schemas['Screen'], string][] = [
+        ['locker', 'Locker'],
+        ['boat', 'Boat'],
+        ['devices', 'Devices'],
+    ];
+    const ofTheBoat = $derived(
+        OF_THE_BOAT.filter(([screen]) => aboard.shows(screen)).map(([screen, name]) => ({
+            name,
+            href: `#/${screen}`,
+            here: router.location.startsWith(`/${screen}`),
+        })),
+    );
     const places = $derived([
-        { name: 'Trips', href: '#/', here: !atDevices && !/^\/trips\/\d+\//.test(router.location) },
+        { name: 'Trips', href: '#/', here: router.location === '/' },
         ...SCREENS.filter(([screen]) => trip !== undefined && aboard.shows(screen)).map(([screen, name, here]) => ({
             name,
             href: `#/trips/${trip}/${screen}`,
@@ -48,14 +60,15 @@
                 {outbox.waiting.length === 1 ? 'bite' : 'bites'} waiting to be sent
             </p>
         {/if}
-        {#if aboard.shows('devices')}
+        {#each ofTheBoat as place (place.name)}
             <a
-                href="#/devices"
-                aria-current={atDevices ? 'page' : undefined}
+                href={place.href}
+                aria-current={place.here ? 'page' : undefined}
                 class="hidden min-h-11 items-center border-l-4 px-3 text-[15px] sm:flex"
-                class:here={atDevices}>Devices</a
+                class:here={place.here}>{place.name}</a
             >
-        {:else if aboard.me}
+        {/each}
+        {#if aboard.me && !aboard.shows('devices')}
             <p class="quiet hidden px-3 py-2 text-sm leading-tight break-words sm:block">{aboard.me.name}, {aboard.me.role}</p>
         {/if}
         <button

@@ -93,6 +93,13 @@ class Aboard {
         }
     }
 
+    async readLocker(): Promise<void> {
+        const locker = await ask(api.GET('/locker'));
+        if ('data' in locker) {
+            this.locker = locker.data;
+        }
+    }
+
     /** The port's clock, by its IANA name. */
     async setClock(timezone: string): Promise<void> {
         const answer = await ask(api.PUT('/boat/clock', { body: { timezone } }));

@@ -31,7 +31,8 @@
                         return;
                     }
                     if ('data' in answer) {
-                        opened = new SpreadDesk(boat, locker, trip, answer.data);
+                        // As she was when the trip was fished.
+                        opened = new SpreadDesk({ ...boat, ...answer.data.boat }, locker, trip, answer.data);
                         desk = opened;
                     } else {
                         said = 'problem' in answer ? answer.problem.detail : 'The server is not answering.';

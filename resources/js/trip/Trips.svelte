@@ -46,7 +46,9 @@
     <div class="flex flex-wrap items-baseline justify-between gap-3 pb-4">
         <h1 class="text-2xl font-bold">{aboard.boat?.name}</h1>
         <span class="flex flex-wrap gap-2">
-            {#if aboard.shows('devices')}<a class="btn border-base-300 sm:hidden" href="#/devices">Devices</a>{/if}
+            {#each ['locker', 'boat', 'devices'] as const as screen (screen)}
+                {#if aboard.shows(screen)}<a class="btn border-base-300 capitalize sm:hidden" href="#/{screen}">{screen}</a>{/if}
+            {/each}
             {#if !planning && next && aboard.may('plan')}
                 <button type="button" class="btn border-base-300" onclick={() => void plan()}>New trip</button>
             {/if}

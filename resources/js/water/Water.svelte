@@ -13,6 +13,7 @@
     import CurrentFields from './CurrentFields.svelte';
     import ClockBands from './ClockBands.svelte';
     import MarkBar from './MarkBar.svelte';
+    import NothingRead from './NothingRead.svelte';
     import SignsBar from './SignsBar.svelte';
     import SendBands from './SendBands.svelte';
     import TemperaturesDialog from './TemperaturesDialog.svelte';
@@ -157,14 +158,7 @@
                     mark={(depth) => void mark(depth)}
                     unmark={(id) => void desk?.unmark(id)}
                 />
-                {#if reading.temperatures.length === 0}
-                    <p class="nothing-read">
-                        <button type="button" class="btn btn-neutral" onclick={() => (typing = true)}
-                            >Type or drop the temperatures</button
-                        >
-                        <span>Without them the bands go by season and habit.</span>
-                    </p>
-                {/if}
+                {#if reading.temperatures.length === 0}<NothingRead begin={() => (typing = true)} />{/if}
                 <ClockBands
                     {reading}
                     {hour}
@@ -225,21 +219,6 @@
     aside {
         grid-row: 2 / 4;
         grid-column: 2;
-    }
-    .nothing-read {
-        position: absolute;
-        top: 30%;
-        left: 60px;
-        display: flex;
-        flex-direction: column;
-        gap: 6px;
-        align-items: flex-start;
-        font-size: 15px;
-        font-weight: 600;
-        pointer-events: none;
-    }
-    .nothing-read button {
-        pointer-events: auto;
     }
     .views {
         position: relative;

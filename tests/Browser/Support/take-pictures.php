@@ -128,5 +128,5 @@ picture(
     '/',
     'form',
     "document.querySelector('form button').click()",
-    '[aria-label="Code of rod 1"]',
+    '[data-tip=P1]',
 );
