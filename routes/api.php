@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use Admek\Core\Tackle\Catalogue\GearForm;
 use App\Access\Policy;
 use App\Devices\Ability;
-use App\Files\GearStow;
 use App\Files\LongReading;
 use App\Http\Boat\BoatController;
 use App\Http\Boat\RuleBookController;
@@ -15,7 +15,10 @@ use App\Http\Ground\GroundController;
 use App\Http\Ground\PassController;
 use App\Http\Ground\ReadingController;
 use App\Http\Locker\CatalogueController;
+use App\Http\Locker\CounterController;
 use App\Http\Locker\GearController;
+use App\Http\Locker\GearPageController;
+use App\Http\Locker\GearTableController;
 use App\Http\Locker\LockerController;
 use App\Http\Middleware\Keeping;
 use App\Http\Middleware\ReadableJson;
@@ -50,6 +53,7 @@ Route::patterns(array_fill_keys(
     ['id', 'trip', 'spread', 'structure', 'mark', 'sounding', 'template', 'device'], '[1-9][0-9]{0,17}',
 ));
 Route::pattern('reading', LongReading::ID);
+Route::pattern('list', implode('|', array_column(GearForm::cases(), 'value')));
 
 // Answered to anybody; a wrong code is counted, so it is kept whatever comes of the rest.
 Route::post('aboard', [AboardController::class, 'store'])->middleware('session')->withoutMiddleware(
@@ -103,6 +107,8 @@ $for(Ability::Lines)->group(static function (): void {
     Route::get('spreads/{spread}/file', [SpreadFileController::class, 'show']);
     Route::get('spreads/{spread}/table', [SpreadFileController::class, 'table']);
     Route::get('templates', [TemplateController::class, 'index']);
+    Route::get('locker/{list}/table', [GearTableController::class, 'show']);
+    Route::get('locker/{list}/{id}', [GearPageController::class, 'show']);
 
     // Tried, not kept: these may take their time, and nobody waits for them.
     Route::withoutMiddleware(Keeping::class)->group(static function (): void {
@@ -125,8 +131,11 @@ $for(Ability::Plan)->group(static function (): void {
     Route::put('boat/clock', [BoatController::class, 'clock']);
     Route::get('boat/offer', [BoatController::class, 'offer']);
     Route::put('boat/books/{book}', [RuleBookController::class, 'update']);
-    Route::post('locker/{list}', [GearController::class, 'store'])->whereIn('list', GearStow::LISTS);
-    Route::put('locker/{list}/{id}', [GearController::class, 'update'])->whereIn('list', GearStow::LISTS);
+    Route::put('locker/reels/{id}/counter', [CounterController::class, 'update']);
+    Route::post('locker/{list}', [GearController::class, 'store']);
+    Route::put('locker/{list}/{id}', [GearController::class, 'update']);
+    Route::post('locker/{list}/table', [GearTableController::class, 'preview'])->withoutMiddleware(Keeping::class);
+    Route::put('locker/{list}/table', [GearTableController::class, 'store']);
     Route::post('trips', [TripController::class, 'store']);
     Route::get('trips/new', [TripController::class, 'fresh']);
     Route::put('trips/{trip}', [TripController::class, 'update']);

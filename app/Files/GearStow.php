@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files;
 
 use Admek\Core\Files\LineFile;
+use Admek\Core\Tackle\Catalogue\GearForm;
 use Admek\Core\Tackle\Described\DescribedLine;
 use App\Models\Boat;
 use App\Models\Lure;
@@ -12,9 +13,6 @@ use App\Models\Lure;
 /** Stows what a file's lines are rigged with and the locker does not have. */
 final class GearStow
 {
-    /** Of the locker, by the part of a line they hold. */
-    public const LISTS = ['reel' => 'reels', 'lure' => 'lures', 'ball' => 'balls', 'diver' => 'divers', 'board' => 'boards'];
-
     /**
      * @param  list<DescribedLine>  $lines
      * @return list<string> names of what was added
@@ -24,8 +22,10 @@ final class GearStow
         $added = [];
         foreach ($lines as $line) {
             $described = LineFile::written($line);
-            foreach (self::LISTS as $part => $list) {
-                $gear = $described[$part] ?? null;
+            foreach (GearForm::cases() as $form) {
+                $part = $form->part();
+                $list = $form->value;
+                $gear = $part === null ? null : ($described[$part] ?? null);
                 if ($gear !== null && ! $boat->{$list}()->where('name', $gear['name'])->exists()) {
                     $boat->{$list}()->create($part === 'lure' ? self::lure($gear) : $gear);
                     $added[] = $gear['name'];

@@ -23,9 +23,9 @@ final class Ball extends Model
 
     protected $table = self::TABLE;
 
-    protected $fillable = ['name', 'mass'];
+    protected $fillable = ['name', 'mass', 'note', 'retired'];
 
-    protected $casts = ['mass' => 'float'];
+    protected $casts = ['mass' => 'float', 'retired' => 'boolean'];
 
     public function described(): DescribedBall
     {

@@ -24,7 +24,9 @@ final class Board extends Model
 
     protected $table = self::TABLE;
 
-    protected $fillable = ['name', 'size'];
+    protected $fillable = ['name', 'size', 'note', 'retired'];
+
+    protected $casts = ['retired' => 'boolean'];
 
     public function described(): DescribedBoard
     {

@@ -173,4 +173,22 @@ final class Boat extends Model
     {
         return $this->hasMany(Lure::class)->orderBy(Lure::ORDER);
     }
+
+    /** @return HasMany<Weight, $this> */
+    public function weights(): HasMany
+    {
+        return $this->hasMany(Weight::class)->orderBy(Weight::ORDER);
+    }
+
+    /** @return HasMany<Leader, $this> */
+    public function leaders(): HasMany
+    {
+        return $this->hasMany(Leader::class)->orderBy(Leader::ORDER);
+    }
+
+    /** @return HasMany<Attractor, $this> */
+    public function attractors(): HasMany
+    {
+        return $this->hasMany(Attractor::class)->orderBy(Attractor::ORDER);
+    }
 }

@@ -25,9 +25,9 @@ final class Diver extends Model
 
     protected $table = self::TABLE;
 
-    protected $fillable = ['name', 'size', 'ringed'];
+    protected $fillable = ['name', 'size', 'ringed', 'note', 'retired'];
 
-    protected $casts = ['ringed' => 'boolean'];
+    protected $casts = ['ringed' => 'boolean', 'retired' => 'boolean'];
 
     public function described(): DescribedDiver
     {

@@ -22,6 +22,10 @@ use stdClass;
  * @property ?float $rated_line_diameter m
  * @property ?float $rated_speed m/s
  * @property ?float $down_area m², solved from the rated point
+ * @property ?float $size m from nose to tail
+ * @property ?float $mass kg
+ * @property ?string $imitates what bait it looks like (Admek\Core\Tackle\Parts\Forage)
+ * @property bool $retired
  * @property ?list<float> $lip how that follows what is doubted (Admek\Core\Towing\Lip)
  */
 final class Lure extends Model
@@ -36,6 +40,7 @@ final class Lure extends Model
 
     protected $fillable = [
         'name', 'kind', 'finish', 'rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed', 'down_area', 'lip',
+        'size', 'mass', 'imitates', 'note', 'retired',
     ];
 
     protected $casts = [
@@ -45,6 +50,9 @@ final class Lure extends Model
         'rated_speed' => 'float',
         'down_area' => 'float',
         'lip' => 'array',
+        'size' => 'float',
+        'mass' => 'float',
+        'retired' => 'boolean',
     ];
 
     /**

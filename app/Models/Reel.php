@@ -20,6 +20,7 @@ use stdClass;
  * @property bool $counter_calibrated
  * @property float $counter_factor what the counter shows for each metre truly out
  * @property ?float $wire_length m of wire on the reel
+ * @property ?float $line_length m of line, or of backing, on the reel
  */
 final class Reel extends Model
 {
@@ -41,6 +42,9 @@ final class Reel extends Model
         'counter_calibrated',
         'counter_factor',
         'wire_length',
+        'line_length',
+        'note',
+        'retired',
     ];
 
     protected $casts = [
@@ -50,6 +54,8 @@ final class Reel extends Model
         'counter_calibrated' => 'boolean',
         'counter_factor' => 'float',
         'wire_length' => 'float',
+        'line_length' => 'float',
+        'retired' => 'boolean',
     ];
 
     public function described(): DescribedReel

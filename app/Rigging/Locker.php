@@ -50,6 +50,7 @@ final readonly class Locker
         private array $boards,
         private array $lures,
         private array $mast,
+        private Boat $boat,
     ) {
     }
 
@@ -78,6 +79,7 @@ final readonly class Locker
             StowedRows::of($boat, Board::TABLE, Board::ORDER, Board::ofRow(...)),
             StowedRows::of($boat, Lure::TABLE, Lure::ORDER, Lure::ofRow(...)),
             $boat->mast(),
+            $boat,
         );
     }
 
@@ -154,11 +156,16 @@ final readonly class Locker
         ] + LineColumns::of($line);
     }
 
+    /** What new lines are rigged from: nothing retired. */
     public function gear(): GearAboard
     {
+        $in = fn (string $table, array $gear): array => array_values(
+            array_diff_key($gear, array_flip(StowedRows::retired($this->boat, $table))),
+        );
+
         return new GearAboard(
-            array_values($this->reels), array_values($this->lures), array_values($this->balls), array_values($this->divers),
-            array_values($this->boards),
+            $in(Reel::TABLE, $this->reels), $in(Lure::TABLE, $this->lures), $in(Ball::TABLE, $this->balls),
+            $in(Diver::TABLE, $this->divers), $in(Board::TABLE, $this->boards),
         );
     }
 

@@ -33,6 +33,12 @@ final class StowedRows
         return $described;
     }
 
+    /** @return list<int> ids of what lies retired in a list */
+    public static function retired(Boat $boat, string $table): array
+    {
+        return array_values(DB::table($table)->where('boat_id', $boat->id)->where('retired', true)->pluck('id')->all());
+    }
+
     /**
      * @param  Closure(Builder): Builder  $which
      * @return array<int, DescribedHolder> by id

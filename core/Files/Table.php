@@ -40,7 +40,7 @@ final readonly class Table
         $rows = [];
         // A mark of the order of bytes is of three; trim() would take each of them for a letter.
         $text = str_replace("\u{FEFF}", '', $text);
-        foreach (preg_split('/\r\n|\n|\r/', $text) ?: [] as $i => $row) {
+        foreach (self::lines($text) as $i => $row) {
             $row = trim($row, " \t");
             if ($row === '' || $row[0] === '#') {
                 continue;
@@ -64,6 +64,35 @@ final readonly class Table
         return new self($heading, $rows);
     }
 
+    /**
+     * A line break between quotes is a cell's own (RFC 4180, 2.6).
+     *
+     * @return array<int, string> by the line they begin on, from nought
+     */
+    private static function lines(string $text): array
+    {
+        $lines = [];
+        $open = null;
+        foreach (preg_split('/\r\n|\n|\r/', $text) ?: [] as $i => $line) {
+            if ($open === null) {
+                $lines[$i] = $line;
+                $open = substr_count($line, '"') % 2 === 1 ? $i : null;
+            } else {
+                $lines[$open] .= "\n{$line}";
+                $open = substr_count($line, '"') % 2 === 1 ? null : $open;
+            }
+        }
+        // A quote nobody closed is a sign of inches, not of a cell.
+        if ($open !== null) {
+            $rest = explode("\n", $lines[$open]);
+            foreach ($rest as $further => $line) {
+                $lines[$open + $further] = $line;
+            }
+        }
+
+        return $lines;
+    }
+
     /** A cell's figure, with a decimal point or comma; null where it is none. */
     public static function number(string $cell): ?float
     {
@@ -78,9 +107,10 @@ final readonly class Table
     /** @return list<string> */
     private static function cells(string $row): array
     {
-        // With semicolons or tabs between, a comma is a decimal point.
+        // With semicolons or tabs between, a comma is a decimal point; what stands in quotes is between nothing.
+        $bare = (string) preg_replace('/"[^"]*"/', '', $row);
         foreach ([';', "\t", ','] as $separator) {
-            if (str_contains($row, $separator)) {
+            if (str_contains($bare, $separator)) {
                 return array_map(
                     static fn (?string $cell): string => trim((string) $cell), str_getcsv($row, $separator, escape: ''),
                 );

@@ -23,6 +23,16 @@ final readonly class Unit
             'km/h' => ['km\/?h|kph', 1 / 3.6],
             'm/s' => ['m\/?s', 1.0],
         ],
+        'mass' => [
+            'lb' => ['lbs?|pounds?', Units::POUND],
+            'oz' => ['oz|ounces?', Units::POUND / 16],
+            'kg' => ['kg|kilograms?', 1.0],
+            'g' => ['g|grams?', 1e-3],
+        ],
+        'across' => [
+            'in' => ['in|inch(?:es)?', 0.0254], 'mm' => ['mm|millimet(?:re|er)s?', 1e-3],
+            'cm' => ['cm|centimet(?:re|er)s?', 1e-2],
+        ],
         'temperature' => ['°F' => ['°?\s?f|deg_?f|fahrenheit', 1 / 1.8, -32 / 1.8], '°C' => ['°?\s?c|deg_?c|celsius', 1.0]],
     ];
 
@@ -57,8 +67,10 @@ final readonly class Unit
     private static function kind(Quantity $quantity): string
     {
         return match ($quantity) {
-            Quantity::Depth, Quantity::Length, Quantity::Height => 'depth',
+            Quantity::Depth, Quantity::Length, Quantity::Leader, Quantity::Height => 'depth',
             Quantity::Wind, Quantity::Speed => 'wind',
+            Quantity::Mass, Quantity::SmallMass => 'mass',
+            Quantity::Fish, Quantity::Thickness => 'across',
             default => $quantity->value,
         };
     }

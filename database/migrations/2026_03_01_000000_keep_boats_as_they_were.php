@@ -12,7 +12,8 @@ return new class extends Migration
     {
         foreach ([
             'create table layouts (id integer primary key autoincrement not null, boat_id integer not null, '
-                .'length float not null, beam float not null, mast_aft float not null, mast_height float not null, until date not null, '
+                .'length float not null, beam float not null, mast_aft float not null, mast_height float not null, '
+                .'until date not null, '
                 .'foreign key(boat_id) references boats(id) on delete cascade)',
             'alter table holders add column layout_id integer references layouts(id) on delete restrict',
             'alter table trips add column layout_id integer references layouts(id) on delete restrict',

@@ -12,6 +12,7 @@
     import Log from './log/Log.svelte';
     import Prepare from './trip/Prepare.svelte';
     import Spread from './spread/Spread.svelte';
+    import Locker from './locker/Locker.svelte';
     import Water from './water/Water.svelte';
     import Trips from './trip/Trips.svelte';
 
@@ -23,6 +24,7 @@
         '/trips/:trip/deck-card': DeckCard,
         '/trips/:trip/log': Log,
         '/boat': Boat,
+        '/locker/:list?/:id?': Locker,
         '/devices': Devices,
         '*': Trips,
     };

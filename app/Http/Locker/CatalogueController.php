@@ -22,7 +22,9 @@ use Admek\Core\Tackle\Catalogue\Part;
 use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Catalogue\Words;
 use Admek\Core\Tackle\Parts\Attractor;
+use Admek\Core\Tackle\Parts\LeadWeight;
 use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Towing\Medium\Salinity;
 use Admek\Core\Trip\BaitCure;
 use Admek\Core\Trip\Chore;
@@ -92,6 +94,13 @@ final class CatalogueController
                 'sky' => self::kinds(Sky::cases()),
                 'surface' => self::kinds(Surface::cases()),
             ],
+            'leader_lines' => array_map(
+                static fn (Material $material): array => [
+                    'material' => $material->value, 'tests' => array_keys($material->diameters()),
+                ],
+                Material::thin(),
+            ),
+            'shop_weights' => LeadWeight::STOCK,
             'attractors' => self::words(Attractor::cases()),
             'lures' => self::words(LureKind::cases()),
             'gear' => array_map(static fn (GearForm $form): array => [

@@ -17,6 +17,7 @@ final readonly class GearField
      * @param  string  $unit  of a plain number
      * @param  bool  $optional  whether it may be left unsaid
      * @param  string|float|bool|null  $start  of a new piece
+     * @param  bool  $whole  whether it is counted, not measured
      * @param  bool  $keeps  whether one that is not told keeps what it was, or starts so
      */
     private function __construct(
@@ -30,6 +31,7 @@ final readonly class GearField
         public bool $optional = false,
         public string|float|bool|null $start = null,
         public bool $keeps = false,
+        public bool $whole = false,
     ) {
     }
 
@@ -44,9 +46,16 @@ final readonly class GearField
         return new self($key, $label, start: false, keeps: $keeps);
     }
 
-    public static function word(string $key, string $label): self
+    /** @param  bool  $optional  one that is not told keeps what it was */
+    public static function word(string $key, string $label, bool $optional = false): self
     {
-        return new self($key, $label, start: '');
+        return new self($key, $label, optional: $optional, start: $optional ? null : '');
+    }
+
+    /** How many there are of it, where that is known. */
+    public static function count(): self
+    {
+        return new self('count', 'how many', null, Quantity::Count, 0, 500, optional: true, whole: true);
     }
 
     public static function number(

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle\Catalogue;
 
+use Admek\Core\Tackle\Parts\Attractor;
 use Admek\Core\Tackle\Parts\BoardSize;
 use Admek\Core\Tackle\Parts\DiverSize;
+use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Units\Quantity;
@@ -14,16 +16,25 @@ use Admek\Core\Units\Units;
 /** A list of the locker, and what is asked of a piece that goes into it. */
 enum GearForm: string
 {
-    case Reels = 'reels';
     case Lures = 'lures';
+    case Reels = 'reels';
     case Balls = 'balls';
     case Divers = 'divers';
     case Boards = 'boards';
+    case Weights = 'weights';
+    case Leaders = 'leaders';
+    case Attractors = 'attractors';
 
     /** Of one. */
     public function one(): string
     {
         return substr($this->value, 0, -1);
+    }
+
+    /** The part of a line it holds, by the name that has in a file; null for what a line tells by figures alone. */
+    public function part(): ?string
+    {
+        return in_array($this, [self::Weights, self::Leaders, self::Attractors], true) ? null : $this->one();
     }
 
     public function note(): string
@@ -37,12 +48,34 @@ enum GearForm: string
     /** @return list<GearField> beside its name */
     public function fields(): array
     {
+        return [
+            ...$this->figures(),
+            GearField::word('note', 'note', optional: true),
+            GearField::flag('retired', 'retired: kept for what was fished with it', keeps: true),
+        ];
+    }
+
+    public function field(string $key): ?GearField
+    {
+        foreach ($this->fields() as $field) {
+            if ($field->key === $key) {
+                return $field;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<GearField> */
+    private function figures(): array
+    {
         return match ($this) {
             self::Reels => [
                 GearField::choice('material', 'spooled with', self::words(Material::onReels()), Material::Braid->value),
                 GearField::number('test', 'test', Quantity::Count, 2, 300, 30.0, unit: 'lb'),
                 GearField::number('colours', 'leadcore on it', Quantity::Colours, 0.5, 30, optional: true),
                 GearField::number('wire_length', 'wire on it', Quantity::Length, 5, 400, optional: true),
+                GearField::number('line_length', 'line on it, or backing', Quantity::Length, 5, 1000, optional: true),
                 GearField::choice('backing_material', 'backing', self::words(Material::thin()), null, optional: true),
                 GearField::number('backing_test', 'backing test', Quantity::Count, 2, 300, optional: true, unit: 'lb'),
                 GearField::flag('counter_calibrated', 'counter checked against a tape', keeps: true),
@@ -51,6 +84,9 @@ enum GearForm: string
             self::Lures => [
                 GearField::choice('kind', 'family', self::words(LureKind::cases()), LureKind::MediumSpoon->value),
                 GearField::word('finish', 'finish'),
+                GearField::number('size', 'length', Quantity::Fish, 0.01, 0.6, optional: true),
+                GearField::number('mass', 'weight', Quantity::SmallMass, 0.0005, 1, optional: true),
+                GearField::choice('imitates', 'looks like', self::words(Forage::cases()), null, optional: true),
                 GearField::number('rated_depth', 'rated: runs at', Quantity::Depth, null, null, optional: true),
                 GearField::number('rated_lead', 'on so much line out', Quantity::Length, null, null, optional: true),
                 GearField::number('rated_line_diameter', 'of line so thick', Quantity::Thickness, null, null, optional: true),
@@ -67,11 +103,25 @@ enum GearForm: string
                 GearField::flag('ringed', 'ring round the rim'),
             ],
             self::Boards => [GearField::choice('size', 'sort', self::words(BoardSize::cases()), BoardSize::Large->value)],
+            self::Weights => [
+                GearField::number('mass', 'weight', Quantity::SmallMass, 0.001, 2, 2 * Units::POUND / 16), GearField::count(),
+            ],
+            self::Leaders => [
+                GearField::choice('material', 'of', self::words(Material::thin()), Material::Fluorocarbon->value),
+                GearField::number('test', 'test', Quantity::Count, 2, 300, 25.0, unit: 'lb'),
+                GearField::number('length', 'tied so long', Quantity::Leader, 0.1, 15, optional: true),
+                GearField::count(),
+            ],
+            self::Attractors => [
+                GearField::choice('kind', 'sort', self::words(Attractor::cases()), Attractor::LargeFlasher->value),
+                GearField::word('finish', 'finish'),
+                GearField::count(),
+            ],
         };
     }
 
     /**
-     * @param  list<Material|LureKind|BoardSize>  $kinds
+     * @param  list<Material|LureKind|BoardSize|Attractor|Forage>  $kinds
      * @return array<string, string> word by value
      */
     private static function words(array $kinds): array

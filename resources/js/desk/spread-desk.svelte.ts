@@ -122,9 +122,8 @@ export class SpreadDesk extends Rods {
         this.#preview();
     }
 
-    /** The locker has gained something. */
-    async readLocker(): Promise<void> {
-        await aboard.readLocker();
+    /** The locker has been read anew. */
+    lockerRead(): void {
         this.locker = aboard.locker ?? this.locker;
     }
 

@@ -1,13 +1,11 @@
 <script lang="ts">
-    import { api, ask, faultOf, type Fault, type Locker } from '../lib/api';
-    import { formOf, type GearList } from './gear';
+    import type { Locker } from '../lib/api';
+    import { formOf, type GearList } from '../locker/gear';
+    import GearForm from '../locker/GearForm.svelte';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import Dialog from '../frame/Dialog.svelte';
-    import NumberField from '../fields/NumberField.svelte';
-    import PickField from '../fields/PickField.svelte';
-    import TextField from '../fields/TextField.svelte';
 
-    /** A piece of gear typed into the locker, or put right there. */
+    /** A piece of gear typed into the locker from the rod it is for, or put right there. */
     let {
         desk,
         list,
@@ -26,94 +24,14 @@
         close: () => void;
     } = $props();
 
-    const YES_NO = { false: 'no', true: 'yes' };
-    const units = $derived(desk.boat.units);
-    const sheet = $derived(formOf(list));
-    let figures: Record<string, unknown> = $state(
-        // svelte-ignore state_referenced_locally
-        gear
-            ? { ...gear }
-            : { name: '', ...Object.fromEntries(formOf(list).fields.map(({ key, start }) => [key, start])), ...start },
-    );
-    const text = (key: string): string => {
-        const value = figures[key];
-        return typeof value === 'string' ? value : typeof value === 'boolean' ? String(value) : '';
-    };
-    let faults: Fault[] = $state.raw([]);
-    let said = $state('');
-    let form: HTMLFormElement;
-    $effect(() => form.querySelector('input')?.focus());
-
-    async function stow(event: SubmitEvent & { currentTarget: HTMLFormElement }): Promise<void> {
-        event.preventDefault();
-        const misread = event.currentTarget.querySelector<HTMLElement>('[data-misread]');
-        if (misread) {
-            misread.focus();
-            return;
-        }
-        const body = Object.fromEntries(Object.entries(figures).filter(([key]) => key !== 'id'));
-        const typed = body as { name: string };
-        const answer = gear
-            ? await ask(api.PUT('/locker/{list}/{id}', { params: { path: { list, id: gear.id } }, body: typed }))
-            : await ask(api.POST('/locker/{list}', { params: { path: { list } }, body: typed }));
-        faults = 'problem' in answer ? (answer.problem.errors ?? []) : [];
-        if ('data' in answer) {
-            await desk.readLocker();
-            done(answer.data.id);
-            desk.refresh();
-            close();
-        } else {
-            said =
-                'problem' in answer
-                    ? faults.length > 0
-                        ? ''
-                        : answer.problem.detail
-                    : 'The server is not answering; it was not kept.';
-        }
+    function stowed(id: number): void {
+        desk.lockerRead();
+        done(id);
+        desk.refresh();
+        close();
     }
 </script>
 
-<Dialog title={gear ? `Put ${gear.name} right` : `A ${sheet.one} not aboard yet`} {close}>
-    <form bind:this={form} class="flex flex-col gap-2" onsubmit={stow}>
-        <TextField
-            label="Name to know it by"
-            value={text('name')}
-            oninput={(name) => (figures.name = name)}
-            fault={faultOf(faults, '/name')?.detail}
-        />
-        {#each sheet.fields as { key, label, options, quantity, unit, optional, start: first } (key)}
-            {@const fault = faultOf(faults, `/${key}`)}
-            {#if options || typeof first === 'boolean'}
-                <div class="grid grid-cols-[1fr_12rem] items-center">
-                    <span class="quiet text-sm" aria-hidden="true">{label}</span>
-                    <PickField
-                        {label}
-                        value={text(key)}
-                        options={[
-                            ...(optional ? [{ value: '', text: 'not said' }] : []),
-                            ...Object.entries(options ?? YES_NO).map(([value, text]) => ({ value, text })),
-                        ]}
-                        change={(value) => (figures[key] = value === '' ? null : options ? value : value === 'true')}
-                        fault={fault?.detail}
-                    />
-                </div>
-            {:else if quantity}
-                <NumberField
-                    {label}
-                    value={figures[key] as number | null}
-                    change={(value) => (figures[key] = value)}
-                    clear={optional ? () => (figures[key] = null) : undefined}
-                    {units}
-                    quantity={quantity === 'count' ? undefined : quantity}
-                    unit={quantity === 'count' ? unit : undefined}
-                    {fault}
-                />
-            {:else}
-                <TextField {label} value={text(key)} oninput={(typed) => (figures[key] = typed)} fault={fault?.detail} />
-            {/if}
-        {/each}
-        {#if sheet.note}<p class="quiet text-sm">{sheet.note}</p>{/if}
-        <p class="text-error font-semibold empty:hidden" role="status">{said}</p>
-        <button class="btn btn-primary">{gear ? 'Put it right' : 'Stow it'}</button>
-    </form>
+<Dialog title={gear ? `Put ${gear.name} right` : `A ${formOf(list).one} not aboard yet`} {close}>
+    <GearForm {list} {gear} {start} done={stowed} />
 </Dialog>

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
     import type { Locker } from '../lib/api';
-    import { formOf, type GearList } from './gear';
+    import { formOf, type GearList } from '../locker/gear';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import GearDialog from './GearDialog.svelte';
     import PickField from '../fields/PickField.svelte';
@@ -21,7 +21,7 @@
         desk: SpreadDesk;
         label: string;
         list: GearList;
-        things: { id: number; name: string }[];
+        things: { id: number; name: string; retired: boolean }[];
         value: number | null | undefined;
         change: (id: number) => void;
         id: string;
@@ -53,7 +53,9 @@
         {id}
         value={value ?? undefined}
         options={[
-            ...things.map((thing) => ({ value: thing.id, text: thing.name })),
+            ...things
+                .filter((thing) => !thing.retired || thing.id === value)
+                .map((thing) => ({ value: thing.id, text: thing.name })),
             ...(aboard.may('plan') ? [{ value: TYPED, text: `a ${formOf(list).one} not aboard yet…` }] : []),
             ...(chosen && aboard.may('plan') ? [{ value: RIGHT, text: `put ${chosen.name} right…` }] : []),
         ]}

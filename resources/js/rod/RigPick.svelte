@@ -32,7 +32,7 @@
         desk.plan.lines.filter(hasCable).flatMap(({ holder_id }) => desk.holders.filter(({ id }) => id === holder_id)),
     );
     const leaders = $derived(
-        locker.leaders.flatMap(({ material, tests }) =>
+        theCatalogue().leader_lines.flatMap(({ material, tests }) =>
             tests.map((test) => ({ value: `${material} ${test}`, text: `${material} ${test}` })),
         ),
     );

@@ -34,7 +34,8 @@
             wrong = fault ? `${fault.pointer || file.name}: ${fault.detail}` : answer.problem.detail;
         } else {
             const { speed, lines, left_out, added } = answer.data;
-            await desk.readLocker();
+            await aboard.readLocker();
+            desk.lockerRead();
             desk.edit({ ...desk.plan, speed, lines });
             said = [
                 `${lines.length} lines are on the desk.`,

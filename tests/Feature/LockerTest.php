@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Boat;
+use Tests\Feature\Support\FeatureTestCase;
+
+/** The locker as a whole: lists kept, retired, as tables out and in, and what uses each piece. */
+final class LockerTest extends FeatureTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->seedDemo();
+    }
+
+    public function test_a_table_is_looked_at_and_then_kept_but_for_what_is_wrong_in_it(): void
+    {
+        $text = "name;family;finish;length, cm;note\nGrey Dipper;medium spoon;grey;9,5;\"new;\nin a bag\"\n"
+            ."Silver Tern;small spoon;plain silver;7;\nOdd One;trumpet;grey;;\nGrey Dipper;medium spoon;grey;;\n";
+        $before = Boat::query()->sole()->lures()->count();
+        $found = $this->send('POST', '/locker/lures/table', ['text' => $text], 200)->json();
+        self::assertSame([['Grey Dipper'], ['Silver Tern'], [5, 6]], [
+            $found['added'], $found['changed'], array_column($found['bad'], 'line'),
+        ]);
+        self::assertStringContainsString('not “trumpet”', $found['bad'][0]['reason']);
+        self::assertStringContainsString('line 2 already', $found['bad'][1]['reason']);
+        self::assertSame($before, Boat::query()->sole()->lures()->count(), 'nothing is kept by looking');
+
+        self::assertSame($found, $this->send('PUT', '/locker/lures/table', ['text' => $text], 200)->json());
+        $lures = array_column($this->send('GET', '/locker', expect: 200)->json('lures'), null, 'name');
+        self::assertSame(["new;\nin a bag", 0.095], [$lures['Grey Dipper']['note'], $lures['Grey Dipper']['size']]);
+        self::assertSame(['plain silver', 0.07], [$lures['Silver Tern']['finish'], $lures['Silver Tern']['size']]);
+    }
+
+    public function test_every_list_goes_out_as_a_table_and_comes_in_unchanged(): void
+    {
+        $this->send('POST', '/locker/weights', ['name' => 'Bell 2 oz', 'mass' => 0.0567, 'count' => 6], 201);
+        $this->send('POST', '/locker/leaders', [
+            'name' => 'Long fluoro', 'material' => 'fluorocarbon', 'test' => 25, 'length' => 6.0, 'count' => 4,
+        ], 201);
+        $this->send('POST', '/locker/attractors', ['name' => 'White Flash', 'kind' => 'large_flasher', 'finish' => 'white'], 201);
+        $before = $this->send('GET', '/locker', expect: 200)->json();
+        foreach (array_keys($before) as $list) {
+            $text = (string) $this->get("/api/locker/{$list}/table")->assertOk()->getContent();
+            $told = $this->send('PUT', "/locker/{$list}/table", ['text' => $text], 200)->json();
+            self::assertSame([[], [], []], [$told['added'], $told['bad'], $told['ignored']], (string) $list);
+            self::assertCount(count($before[$list]), $told['changed'], (string) $list);
+        }
+        self::assertEqualsWithDelta($before, $this->send('GET', '/locker', expect: 200)->json(), 1e-6);
+    }
+
+    public function test_what_uses_a_piece_is_told_and_a_lure_where_it_runs(): void
+    {
+        $lures = array_column($this->send('GET', '/locker')->json('lures'), 'id', 'name');
+        $page = $this->send('GET', "/locker/lures/{$lures['Pale Kestrel']}", expect: 200)->json();
+        self::assertSame([['S2', 'S5']], array_map(
+            static fn (array $trip): array => self::sorted($trip['holders']), $page['uses']['planned'],
+        ));
+        self::assertGreaterThan(0, $page['uses']['fished']);
+        self::assertNotEmpty($page['lure']['bites']);
+        self::assertCount(3, $page['lure']['speeds']);
+        foreach ($page['lure']['behind'] as $reel) {
+            self::assertCount(3, $reel['runs']);
+            // Slower runs deeper, whatever sinks it.
+            self::assertGreaterThan($reel['runs'][2]['depth'], $reel['runs'][0]['depth'], "reel {$reel['reel']}");
+            self::assertGreaterThan(0.0, $reel['runs'][1]['doubt']['deeper']);
+        }
+        $balls = array_column($this->send('GET', '/locker')->json('balls'), 'id', 'name');
+        $ball = $this->send('GET', "/locker/balls/{$balls['Ball 12 lb']}", expect: 200)->json();
+        self::assertSame([['P5', 'S5'], null], [self::sorted($ball['uses']['planned'][0]['holders']), $ball['lure']]);
+        $this->send('GET', '/locker/balls/9999', expect: 404);
+    }
+
+    public function test_what_is_retired_hangs_on_but_is_reached_for_no_more(): void
+    {
+        $lure = array_column($this->send('GET', '/locker')->json('lures'), null, 'name')['Blue Hour'];
+        $this->send('PUT', "/locker/lures/{$lure['id']}", ['retired' => true] + $lure, 200);
+        $spread = $this->send('GET', '/spreads/{next}', expect: 200)->json();
+        self::assertContains($lure['id'], array_column($spread['lines'], 'lure_id'));
+        $this->send('POST', '/spreads/{next}/preview', $spread, 200)->assertJsonCount(count($spread['lines']), 'lines');
+        $bands = [['species' => 'king', 'top' => 12.0, 'bottom' => 20.0, 'weight' => 1.0]];
+        $draft = $this->send('POST', '/spreads/{next}/draft', ['bands' => $bands, 'lines' => []] + $spread, 200)->json('lines');
+        self::assertNotEmpty($draft);
+        self::assertNotContains($lure['id'], array_column(array_column($draft, 'line'), 'lure_id'));
+    }
+
+    /**
+     * @param  list<string>  $codes
+     * @return list<string>
+     */
+    private static function sorted(array $codes): array
+    {
+        sort($codes);
+
+        return $codes;
+    }
+}
