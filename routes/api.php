@@ -19,6 +19,7 @@ use App\Http\Locker\CounterController;
 use App\Http\Locker\GearController;
 use App\Http\Locker\GearPageController;
 use App\Http\Locker\GearTableController;
+use App\Http\Locker\LabelController;
 use App\Http\Locker\LockerController;
 use App\Http\Middleware\Keeping;
 use App\Http\Middleware\ReadableJson;
@@ -43,6 +44,7 @@ use App\Http\Trips\ForecastController;
 use App\Http\Trips\PreparationController;
 use App\Http\Trips\StoresController;
 use App\Http\Trips\TripController;
+use App\Http\Water\LureBoxController;
 use App\Http\Water\TripWaterController;
 use App\Http\Water\WaterController;
 use Illuminate\Auth\Middleware\Authorize;
@@ -107,6 +109,8 @@ $for(Ability::Lines)->group(static function (): void {
     Route::get('spreads/{spread}/file', [SpreadFileController::class, 'show']);
     Route::get('spreads/{spread}/table', [SpreadFileController::class, 'table']);
     Route::get('templates', [TemplateController::class, 'index']);
+    Route::get('labels', LabelController::class);
+    Route::get('trips/{trip}/lure-box', [LureBoxController::class, 'show']);
     Route::get('locker/{list}/table', [GearTableController::class, 'show']);
     Route::get('locker/{list}/{id}', [GearPageController::class, 'show']);
 

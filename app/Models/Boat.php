@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Admek\Core\Books\Book;
+use Admek\Core\Records\Sounding as Read;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Plan\RiggingRules;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
@@ -82,6 +83,14 @@ final class Boat extends Model
     public function soundings(): HasMany
     {
         return $this->hasMany(Sounding::class)->orderByDesc('taken_at');
+    }
+
+    /** @return list<Read> of like gear: the same presentation, lure and reel */
+    public function soundingsLike(string $presentation, int $lure, int $reel): array
+    {
+        return array_values($this->soundings()
+            ->where(['presentation' => $presentation, 'lure_id' => $lure, 'reel_id' => $reel])->get()
+            ->map(static fn (Sounding $taken): Read => new Read($taken->depth, $taken->model_depth, $taken->speed))->all());
     }
 
     /** @return HasMany<SpreadTemplate, $this> */

@@ -20,6 +20,7 @@ use stdClass;
  * @property bool $counter_calibrated
  * @property float $counter_factor what the counter shows for each metre truly out
  * @property ?float $wire_length m of wire on the reel
+ * @property bool $retired
  * @property ?float $line_length m of line, or of backing, on the reel
  */
 final class Reel extends Model

@@ -42,7 +42,9 @@ use Illuminate\Support\Facades\DB;
  * @property bool $bait_strips
  * @property ?array{source: ?string, issued: ?string, entered_at: string, hours: list<array<string, mixed>>} $forecast
  * @property ?string $temperatures_source
- * @property ?array{clarity?: string, sky?: string, surface?: string, current_surface?: float, current_deep?: float} $signs
+ * @property ?array{
+ *     clarity?: string, sky?: string, surface?: string, forage?: string, current_surface?: float, current_deep?: float,
+ * } $signs
  * @property ?array{
  *     advice?: array<string, array{state: string, answer: ?string, why: ?string}>,
  *     schools?: array<string, string>,

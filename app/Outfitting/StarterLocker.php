@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Outfitting;
 
+use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Tackle\Parts\RatedPoint;
+use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Units;
 use App\Models\Boat;
 use App\Models\Lure;
@@ -28,25 +30,32 @@ final class StarterLocker
     /** @var array<string, int> ft of wire on the reels that hold some */
     private const WIRE = ['Copper 32 lb, 250 ft' => 250, 'Steel 30 lb, 400 ft' => 400];
 
-    /** Name, kind, finish, and for divers the box depth in feet on 100 ft of line. */
+    /** Name, kind, finish, length in inches, what it looks like, and for divers the box depth in feet on 100 ft of line. */
     private const LURES = [
-        ['Medium spoon', LureKind::MediumSpoon, 'silver', null],
-        ['Magnum spoon', LureKind::MagnumSpoon, 'glow', null],
-        ['Small minnow', LureKind::SmallMinnow, 'natural', 7.0],
-        ['Long minnow', LureKind::LongMinnow, 'natural', 9.0],
-        ['Deep plug', LureKind::DeepPlug, 'orange', 15.0],
-        ['Worm harness', LureKind::WormHarness, 'copper', null],
-        ['Rigged bait', LureKind::RiggedBait, 'natural', null],
-        ['Slow-spin hook', LureKind::SlowSpinHook, 'plain', null],
-        ['Bucktail', LureKind::Bucktail, 'black', null],
-        ['Big plug', LureKind::BigPlug, 'perch', 12.0],
+        ['Small spoon, silver', LureKind::SmallSpoon, 'silver', 2.5, Forage::Fry, null],
+        ['Medium spoon, silver', LureKind::MediumSpoon, 'silver', 3.75, Forage::Slender, null],
+        ['Medium spoon, copper', LureKind::MediumSpoon, 'hammered copper', 3.75, null, null],
+        ['Medium spoon, green', LureKind::MediumSpoon, 'green and silver', 3.75, Forage::Deep, null],
+        ['Magnum spoon, glow', LureKind::MagnumSpoon, 'glow', 4.75, null, null],
+        ['Magnum spoon, blue', LureKind::MagnumSpoon, 'deep blue', 4.75, Forage::Deep, null],
+        ['Small minnow', LureKind::SmallMinnow, 'natural', 2.75, Forage::Fry, 7.0],
+        ['Long minnow, natural', LureKind::LongMinnow, 'natural', 4.5, Forage::Slender, 9.0],
+        ['Long minnow, orange', LureKind::LongMinnow, 'orange and gold', 4.5, null, 9.0],
+        ['Deep plug, orange', LureKind::DeepPlug, 'orange', 3.5, Forage::Crayfish, 15.0],
+        ['Deep plug, pearl', LureKind::DeepPlug, 'pearl', 3.5, Forage::Deep, 15.0],
+        ['Worm harness, copper', LureKind::WormHarness, 'copper', null, Forage::Worms, null],
+        ['Worm harness, chartreuse', LureKind::WormHarness, 'chartreuse', null, Forage::Worms, null],
+        ['Rigged bait', LureKind::RiggedBait, 'natural', 5.0, Forage::Slender, null],
+        ['Slow-spin hook', LureKind::SlowSpinHook, 'plain', null, Forage::Worms, null],
+        ['Bucktail', LureKind::Bucktail, 'black', 9.0, null, null],
+        ['Big plug', LureKind::BigPlug, 'perch', 10.0, Forage::Barred, 12.0],
     ];
 
     public static function stow(Boat $boat): void
     {
         self::stowGear($boat);
-        foreach (self::LURES as [$name, $kind, $finish, $boxDepth]) {
-            self::stowLure($boat, $name, $kind, $finish, $boxDepth);
+        foreach (self::LURES as $lure) {
+            self::stowLure($boat, ...$lure);
         }
     }
 
@@ -83,12 +92,17 @@ final class StarterLocker
         return self::WIRE[$reel] ?? null;
     }
 
-    /** @param  ?float  $boxDepth ft on 100 ft of 12 lb nylon at 2 mph */
-    public static function stowLure(Boat $boat, string $name, LureKind $kind, string $finish, ?float $boxDepth): Lure
-    {
+    /**
+     * @param  ?float  $length  inches
+     * @param  ?float  $boxDepth  ft on 100 ft of 12 lb nylon at 2 mph
+     */
+    public static function stowLure(
+        Boat $boat, string $name, LureKind $kind, string $finish, ?float $length, ?Forage $imitates, ?float $boxDepth,
+    ): Lure {
         $rated = $boxDepth === null ? null : RatedPoint::onTheBox($boxDepth * Units::FOOT);
         $lure = new Lure([
             'name' => $name, 'kind' => $kind->value, 'finish' => $finish, 'rated_depth' => $rated?->depth,
+            'size' => $length === null ? null : Units::Us->toSi(Quantity::Fish, $length), 'imitates' => $imitates?->value,
             'rated_lead' => $rated?->lead, 'rated_line_diameter' => $rated?->lineDiameter, 'rated_speed' => $rated?->speed,
         ]);
         $boat->lures()->save($lure->fitted());

@@ -23,7 +23,7 @@ final readonly class UsualRuns
     private const HEIGHT = 1.5;
 
     /** @param  list<float>  $speeds  m/s */
-    private function __construct(public LureRuns $runs, public array $speeds, public string $water)
+    private function __construct(public LureRuns $runs, public array $speeds, public string $water, public float $density)
     {
     }
 
@@ -38,9 +38,11 @@ final readonly class UsualRuns
         $rods = $boat->holders->where('kind', HolderKind::Rod->value);
         $rod = $rods->first(static fn (Holder $holder): bool => $holder->side === 'centre') ?? $rods->first();
 
+        $density = ($trip ?? new Trip)->density();
+
         return new self(new LureRuns(
             $rod?->described() ?? new DescribedHolder('', null, HolderKind::Rod, 0.0, 0.0, self::HEIGHT),
-            $speeds, $trip?->density() ?? (new Trip)->density(), $boat->riggingRules(),
-        ), $speeds, ($trip->water ?? Salinity::Fresh)->value);
+            $speeds, $density, $boat->riggingRules(),
+        ), $speeds, ($trip->water ?? Salinity::Fresh)->value, $density);
     }
 }

@@ -29,7 +29,8 @@ final class LureRecord
         foreach (DB::select(
             "select json_extract(line.value, '$.lure') as name, count(*) as bites from bites "
                 ."join trips on trips.id = bites.trip_id, json_each(bites.snapshot, '$.lines') as line "
-                ."where trips.boat_id = ? and date(trips.date) < ? and json_extract(line.value, '$.holder') = bites.holder group by 1",
+                .'where trips.boat_id = ? and date(trips.date) < ? '
+                ."and json_extract(line.value, '$.holder') = bites.holder group by 1",
             [$boat->id, $before],
         ) as $row) {
             $name = (string) $row->name;

@@ -8,6 +8,7 @@ use Admek\Core\Books\Book;
 use Admek\Core\Fish\Species;
 use Admek\Core\Ground\Place;
 use Admek\Core\Rules\RuleBook;
+use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Trip\TripClock;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Water\Advice;
@@ -133,6 +134,7 @@ final readonly class TripWater
             $signs['current_deep'] ?? null,
             $against === null ? null : self::profile($against),
             $against === null ? 0 : (int) round($against->date->diffInDays($trip->date)),
+            Forage::tryFrom($signs['forage'] ?? ''),
         );
     }
 

@@ -30,7 +30,10 @@ final readonly class TackleAdvice
     /** @return list<Advice> */
     public function advice(): array
     {
-        return array_values(array_filter([$this->leader(), $this->finish(), $this->distance(), $this->muskieLeads()]));
+        return array_values(array_filter([
+            $this->leader(), $this->finish(), LureBox::advice($this->signs, $this->schools['bait'] ?? null), $this->distance(),
+            $this->muskieLeads(),
+        ]));
     }
 
     private function leader(): ?Advice

@@ -6,6 +6,7 @@ namespace Admek\Core\Water;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Check\Bottom;
+use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Towing\Medium\Current;
 
 /** What is known of the water before lines go in; null is not known. */
@@ -15,6 +16,7 @@ final readonly class WaterSigns
      * @param  ?float  $bottom  m
      * @param  ?float  $currentSurface  m/s
      * @param  ?float  $currentDeep  m/s
+     * @param  ?Forage  $forage  bait that is about
      * @param  ?TemperatureProfile  $earlier  of the same ground, so many days before
      *
      * @throws InvalidValue naming the field
@@ -31,6 +33,7 @@ final readonly class WaterSigns
         public ?float $currentDeep = null,
         public ?TemperatureProfile $earlier = null,
         public int $earlierDays = 0,
+        public ?Forage $forage = null,
     ) {
         foreach ([
             'bottom' => [$bottom, ...Bottom::DEPTH, 'm'],

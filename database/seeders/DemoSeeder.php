@@ -125,6 +125,7 @@ final class DemoSeeder extends Seeder
             'temperatures_source' => 'probe on P5, last evening',
             'signs' => [
                 'clarity' => 'clear',
+                'forage' => 'slender',
                 'sky' => 'broken',
                 'surface' => 'ripple',
                 'current_surface' => 0.2 * Units::MPH,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Units\Units;
 use App\Models\Boat;
@@ -12,24 +13,24 @@ use App\Outfitting\StarterLocker;
 /** The demo boat's lures, and what hangs on which rod tomorrow. All of it is made up. */
 final class DemoTackle
 {
-    /** Name, kind, finish, box depth in feet. */
+    /** Name, kind, finish, length in inches, what it looks like, box depth in feet. */
     private const LURES = [
-        ['Amber Wren', LureKind::LongMinnow, 'amber and black', 9.0],
-        ['Rust Perch', LureKind::LongMinnow, 'rust and gold', 9.0],
-        ['Chalk Dace', LureKind::DeepPlug, 'chalk white', 13.0],
-        ['Copper Finch', LureKind::MediumSpoon, 'hammered copper', null],
-        ['Pale Kestrel', LureKind::MediumSpoon, 'pearl and blue', null],
-        ['Lime Kestrel', LureKind::MediumSpoon, 'lime and silver', null],
-        ['Slate Lantern', LureKind::MediumSpoon, 'slate and glow', null],
-        ['Night Heron', LureKind::MagnumSpoon, 'black and glow', null],
-        ['Blue Hour', LureKind::MagnumSpoon, 'deep blue', null],
-        ['Silver Tern', LureKind::SmallSpoon, 'plain silver', null],
-        ['Moss Beetle', LureKind::SmallMinnow, 'moss green', 6.0],
-        ['Barley Harness', LureKind::WormHarness, 'barley and copper', null],
-        ['Plain Spinner Hook', LureKind::SlowSpinHook, 'plain hook', null],
-        ['Shiver Bait', LureKind::RiggedBait, 'fresh cut', null],
-        ['Crow Tail', LureKind::Bucktail, 'crow black', null],
-        ['Old Pike', LureKind::BigPlug, 'pike barred', 12.0],
+        ['Amber Wren', LureKind::LongMinnow, 'amber and black', 4.5, Forage::Slender, 9.0],
+        ['Rust Perch', LureKind::LongMinnow, 'rust and gold', 4.5, Forage::Barred, 9.0],
+        ['Chalk Dace', LureKind::DeepPlug, 'chalk white', 3.5, Forage::Slender, 13.0],
+        ['Copper Finch', LureKind::MediumSpoon, 'hammered copper', 3.75, null, null],
+        ['Pale Kestrel', LureKind::MediumSpoon, 'pearl and blue', 3.75, Forage::Slender, null],
+        ['Lime Kestrel', LureKind::MediumSpoon, 'lime and silver', 3.75, null, null],
+        ['Slate Lantern', LureKind::MediumSpoon, 'slate and glow', 3.75, Forage::Deep, null],
+        ['Night Heron', LureKind::MagnumSpoon, 'black and glow', 4.75, null, null],
+        ['Blue Hour', LureKind::MagnumSpoon, 'deep blue', 4.75, Forage::Deep, null],
+        ['Silver Tern', LureKind::SmallSpoon, 'plain silver', 2.5, Forage::Fry, null],
+        ['Moss Beetle', LureKind::SmallMinnow, 'moss green', 2.75, Forage::Dwellers, 6.0],
+        ['Barley Harness', LureKind::WormHarness, 'barley and copper', null, Forage::Worms, null],
+        ['Plain Spinner Hook', LureKind::SlowSpinHook, 'plain hook', null, Forage::Worms, null],
+        ['Shiver Bait', LureKind::RiggedBait, 'fresh cut', 5.0, Forage::Slender, null],
+        ['Crow Tail', LureKind::Bucktail, 'crow black', 9.0, null, null],
+        ['Old Pike', LureKind::BigPlug, 'pike barred', 10.0, Forage::Barred, 12.0],
     ];
 
     /** Holder → line of tomorrow's spread; lengths in feet. */
@@ -97,8 +98,8 @@ final class DemoTackle
 
     public static function stowLures(Boat $boat): void
     {
-        foreach (self::LURES as [$name, $kind, $finish, $boxDepth]) {
-            StarterLocker::stowLure($boat, $name, $kind, $finish, $boxDepth);
+        foreach (self::LURES as $lure) {
+            StarterLocker::stowLure($boat, ...$lure);
         }
     }
 

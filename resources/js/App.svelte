@@ -9,6 +9,8 @@
     import DeckCard from './card/DeckCard.svelte';
     import FirstRun from './boat/FirstRun.svelte';
     import Ground from './ground/Ground.svelte';
+    import Labels from './locker/Labels.svelte';
+    import LureBox from './locker/LureBox.svelte';
     import Log from './log/Log.svelte';
     import Prepare from './trip/Prepare.svelte';
     import Spread from './spread/Spread.svelte';
@@ -20,10 +22,12 @@
         '/trips/:trip/prepare': Prepare,
         '/trips/:trip/water': Water,
         '/trips/:trip/ground': Ground,
+        '/trips/:trip/lures': LureBox,
         '/trips/:trip/spread': Spread,
         '/trips/:trip/deck-card': DeckCard,
         '/trips/:trip/log': Log,
         '/boat': Boat,
+        '/locker/labels': Labels,
         '/locker/:list?/:id?': Locker,
         '/devices': Devices,
         '*': Trips,

@@ -64,4 +64,54 @@ final class LockerTest extends BrowserTestCase
         $this->click('button', 'Keep it');
         $this->see('[role=status]', 'from');
     }
+
+    public function test_the_box_lies_otherwise_in_another_water_and_a_tap_hangs_a_lure(): void
+    {
+        $this->visit('/trips/{next}/lures');
+        $this->see('[data-first]', 'Pale Kestrel');
+        $clear = $this->order();
+        $this->click('[data-rod=P4]');
+        $this->click('[data-first="Shiver Bait"] button', 'On P4');
+        $this->see('header [role=status]', 'Shiver Bait hangs on P4.');
+        $this->see('[data-rod=P4]', 'Shiver Bait');
+        $this->openSpread();
+        $this->see('[data-holder=P4] .lure', 'Shiver Bait');
+
+        $this->visit('/trips/{next}/water');
+        $this->click('footer button', 'stained');
+        $this->see('[data-advice=bait]', 'stand');
+        $this->visit('/trips/{next}/lures');
+        $this->see('[data-testid=order]', 'Stained water');
+        $stained = $this->order();
+        self::assertNotSame($clear, $stained);
+        self::assertEqualsCanonicalizing($clear, $stained);
+        $this->click('button', 'match the bait');
+        $this->see('[data-testid=order]', 'It looks like what is there');
+    }
+
+    public function test_labels_come_out_of_the_printer_as_text(): void
+    {
+        $this->visit('/locker/labels');
+        $this->see('[data-label="Chalk Dace"] .big', '+3 ft');
+        $pdf = (string) tempnam(sys_get_temp_dir(), 'admek-labels-');
+        $printed = $this->browser->devTools()->execute('Page.printToPDF', ['preferCSSPageSize' => true]);
+        file_put_contents($pdf, base64_decode((string) $printed['data'], true));
+        $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($pdf).' -');
+        unlink($pdf);
+        foreach ([
+            'Chalk Dace', '+3 ft', 'under 5 colours of core', 'Core 27 lb, 8 colours', 'by the model · Second Lamp, fresh', 'P3',
+        ] as $said) {
+            self::assertStringContainsString($said, $text);
+        }
+        self::assertStringNotContainsString('Deck card', $text, 'the bar of places stays on the screen');
+        self::assertMatchesRegularExpression('/8 +\d+ +\d+ +\d+/', $text, 'the eighth colour at three speeds');
+    }
+
+    /** @return list<string> */
+    private function order(): array
+    {
+        return array_values(array_map(strval(...), (array) $this->js(
+            'return [...document.querySelectorAll("[data-testid=order] a")].map((a) => a.textContent.trim())',
+        )));
+    }
 }

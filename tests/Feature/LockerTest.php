@@ -87,6 +87,28 @@ final class LockerTest extends FeatureTestCase
         self::assertNotContains($lure['id'], array_column(array_column($draft, 'line'), 'lure_id'));
     }
 
+    public function test_the_lure_box_is_put_in_order_by_water_hour_and_own_log(): void
+    {
+        $box = $this->send('GET', '/trips/{next}/lure-box', expect: 200)->json();
+        self::assertCount(4, $box['first']);
+        self::assertSame($box['order'][0]['lure'], $box['first'][0]);
+        self::assertNotContains($box['next'], $box['first']);
+        self::assertContains(2, array_column($box['order'], 'bites'));
+        $points = array_column($box['order'], 'points');
+        $falling = $points;
+        rsort($falling);
+        self::assertSame($falling, $points);
+        $noon = $this->send('GET', '/trips/{next}/lure-box?hour=5', expect: 200)->json();
+        self::assertSame(5, $noon['hour']);
+        self::assertNotEquals($box['order'], $noon['order'], 'the sun is up');
+        $last = $this->send('GET', '/trips/{next}/lure-box?hour=99', expect: 200)->json('hour');
+        self::assertSame(count($box['hours']) - 1, $last);
+        $this->send('PUT', '/trips/{next}/water/choices', ['advice' => 'bait', 'school' => 'stand_out'], 200);
+        $other = $this->send('GET', '/trips/{next}/lure-box', expect: 200)->json();
+        self::assertSame([false, true], array_column($other['schools'], 'chosen'));
+        self::assertNotEquals($box['order'], $other['order']);
+    }
+
     /**
      * @param  list<string>  $codes
      * @return list<string>

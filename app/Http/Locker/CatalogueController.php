@@ -22,6 +22,7 @@ use Admek\Core\Tackle\Catalogue\Part;
 use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Catalogue\Words;
 use Admek\Core\Tackle\Parts\Attractor;
+use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Tackle\Parts\LeadWeight;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Tackle\Parts\Material;
@@ -93,6 +94,7 @@ final class CatalogueController
                 'clarity' => self::kinds(Clarity::cases()),
                 'sky' => self::kinds(Sky::cases()),
                 'surface' => self::kinds(Surface::cases()),
+                'forage' => self::kinds(Forage::cases(), static fn (Forage $kind): string => $kind->word()),
             ],
             'leader_lines' => array_map(
                 static fn (Material $material): array => [

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Previews;
 
-use Admek\Core\Records\Sounding as Read;
 use Admek\Core\Records\Soundings;
 use Admek\Core\Spread\Check\BottomFishing;
 use Admek\Core\Spread\Plan\Conditions;
@@ -86,8 +85,7 @@ final class RodController
             ['presentation' => $row['presentation'], 'lure_id' => $row['lure_id'], 'reel_id' => $row['reel_id']],
         )->get();
         $opinion = Soundings::opinion(
-            array_values($like->map(static fn (Sounding $s): Read => new Read($s->depth, $s->model_depth, $s->speed))->all()),
-            $depth,
+            $boat->soundingsLike($row['presentation'], $row['lure_id'], $row['reel_id']), $depth,
         );
 
         return $opinion === null ? null : get_object_vars($opinion) + [

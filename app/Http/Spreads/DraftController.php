@@ -12,12 +12,16 @@ use Admek\Core\Spread\Drafting\DraftTask;
 use Admek\Core\Spread\Drafting\LeftOut;
 use Admek\Core\Spread\Drafting\WantedWater;
 use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Tackle\Described\DescribedLure;
+use Admek\Core\Tackle\Described\GearAboard;
 use Admek\Core\Trip\LineLimit;
 use Admek\Core\Units\Units;
 use App\Http\Asked\AskedSpread;
 use App\Http\Asked\DoubtResource;
 use App\Models\Boat;
 use App\Models\Spread;
+use App\Reading\LuresForToday;
+use App\Reading\TripWater;
 use Illuminate\Http\JsonResponse;
 
 /** Proposes a whole spread for the water wanted, beside the one on the desk. */
@@ -28,7 +32,8 @@ final class DraftController
         $asked = AskedSpread::of($request, $spread, $boat);
         $bands = $request->bands();
         $draft = $drafter->draft(new DraftTask(
-            $bands, $asked->locker->holders(), $asked->locker->gear(), $asked->conditions, self::limits($asked->limits, $bands),
+            $bands, $asked->locker->holders(), self::inBoxOrder($asked, $boat), $asked->conditions,
+            self::limits($asked->limits, $bands),
             $asked->trip->linesAllowed() ?? LineLimit::presumed($asked->trip->anglers, $boat->lines_per_angler),
             $boat->mast(), $asked->metric(),
             $boat->riggingRules(),
@@ -50,6 +55,21 @@ final class DraftController
             'covered_now' => round($now->covered(), 3),
             'left_out' => (object) array_map(static fn (LeftOut $why): string => $why->words(), $draft->leftOut),
         ]);
+    }
+
+    /** Of a family the lure that lies first in the box for this water is reached for first. */
+    private static function inBoxOrder(AskedSpread $asked, Boat $boat): GearAboard
+    {
+        $order = [];
+        foreach (LuresForToday::of(TripWater::of($asked->trip, $boat))->order as $place => $one) {
+            $order[$one->boxed->lure->name] = $place;
+        }
+        $gear = $asked->locker->gear();
+        $lures = $gear->lures;
+        $place = static fn (DescribedLure $lure): int => $order[$lure->name] ?? PHP_INT_MAX;
+        usort($lures, static fn (DescribedLure $a, DescribedLure $b): int => $place($a) <=> $place($b));
+
+        return new GearAboard($gear->reels, $lures, $gear->balls, $gear->divers, $gear->boards);
     }
 
     /** @param  list<DraftBand>  $bands */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Water;
 
+use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Towing\Medium\Current;
 use Admek\Core\Water\Clarity;
 use Admek\Core\Water\Sky;
@@ -22,6 +23,7 @@ final class SignsRequest extends FormRequest
             'clarity' => ['nullable', Rule::enum(Clarity::class)],
             'sky' => ['nullable', Rule::enum(Sky::class)],
             'surface' => ['nullable', Rule::enum(Surface::class)],
+            'forage' => ['nullable', Rule::enum(Forage::class)],
             'current_surface' => ['nullable', 'numeric:strict', Within::range(Current::DRIFT)],
             'current_deep' => ['nullable', 'numeric:strict', Within::range(Current::DRIFT)],
         ];

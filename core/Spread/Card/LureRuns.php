@@ -7,6 +7,7 @@ namespace Admek\Core\Spread\Card;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\FreshLine;
+use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Plan\RiggingRules;
 use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Spread\Run\RunningLine;
@@ -44,20 +45,13 @@ final readonly class LureRuns
      */
     public function behind(DescribedReel $reel, DescribedLure $lure, ?float $out = null): ?array
     {
-        $presentation = match (true) {
-            $reel->material === Material::Leadcore => Presentation::Core,
-            $reel->material->isWire() => Presentation::Wire,
-            default => Presentation::Flat,
-        };
         try {
-            $line = (new FreshLine(new GearAboard([$reel], [$lure]), [], $this->rules))->in(
-                $this->from, $presentation, BoardUse::None, $reel,
-            );
-            if ($out !== null) {
-                $line = $line->set(SpreadPlan::of([$line])->lines[0]->rig->control(), $out);
-            }
-            $planned = SpreadPlan::of([$line])->lines[0];
+            $planned = $this->line($reel, $lure);
+            $planned = $planned === null || $out === null ? $planned : $planned->withControl($out);
         } catch (InvalidValue) {
+            $planned = null;
+        }
+        if ($planned === null) {
             return null;
         }
         $runs = [];
@@ -69,7 +63,28 @@ final readonly class LureRuns
             }
         }
 
-        return ['presentation' => $presentation, 'control' => $planned->rig->control(), 'runs' => $runs];
+        return ['presentation' => self::presentation($reel), 'control' => $planned->rig->control(), 'runs' => $runs];
+    }
+
+    /** As it is begun alone behind the boat; null where this reel cannot pull it. */
+    public function line(DescribedReel $reel, DescribedLure $lure): ?PlannedLine
+    {
+        try {
+            return SpreadPlan::of([(new FreshLine(new GearAboard([$reel], [$lure]), [], $this->rules))->in(
+                $this->from, self::presentation($reel), BoardUse::None, $reel,
+            )])->lines[0];
+        } catch (InvalidValue) {
+            return null;
+        }
+    }
+
+    private static function presentation(DescribedReel $reel): Presentation
+    {
+        return match (true) {
+            $reel->material === Material::Leadcore => Presentation::Core,
+            $reel->material->isWire() => Presentation::Wire,
+            default => Presentation::Flat,
+        };
     }
 
     /**

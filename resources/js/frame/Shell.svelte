@@ -11,7 +11,7 @@
     const trip = $derived(/^\/trips\/(\d+)/.exec(router.location)?.[1] ?? aboard.nextTrip?.id);
     const SCREENS: [Schemas['Screen'], string, RegExp][] = [
         ['prepare', 'Prepare', /\/prepare$/],
-        ['water', 'Water', /\/(water|ground)$/],
+        ['water', 'Water', /\/(water|ground|lures)$/],
         ['spread', 'Spread', /\/spread$/],
         ['deck-card', 'Deck card', /\/deck-card$/],
         ['log', 'Log', /\/log$/],

@@ -30,4 +30,17 @@
             </span>
         </span>
     {/each}
+    <label class="flex items-center gap-1.5">
+        <span class="quiet text-sm">Bait</span>
+        <select
+            class="select select-sm w-40"
+            aria-label="Bait that is about"
+            value={signs.forage ?? ''}
+            onchange={(event) =>
+                void desk.note({ forage: (event.currentTarget.value || null) as Schemas['WaterSigns']['forage'] })}
+        >
+            <option value="">not known</option>
+            {#each kindsOf('forage') as { value, word } (value)}<option {value}>{word}</option>{/each}
+        </select>
+    </label>
 </div>

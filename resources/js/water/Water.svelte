@@ -129,6 +129,7 @@
                 <CurrentFields {desk} signs={reading.signs} {units} />
             {/if}
             <span class="ml-auto flex gap-2">
+                <a class="btn btn-sm" href="#/trips/{trip.id}/lures">Lure box</a>
                 <a class="btn btn-sm" href="#/trips/{trip.id}/ground">The ground</a>
                 <Popover id="water-rules" bind:open={ruling} pane="right-0 w-72 py-1">
                     {#snippet face()}Rules…{/snippet}

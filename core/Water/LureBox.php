@@ -1,0 +1,279 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Water;
+
+use Admek\Core\Fish\LureFamilies;
+use Admek\Core\Fish\Species;
+use Admek\Core\Records\OwnRecord;
+use Admek\Core\Rules\RuleBook;
+use Admek\Core\Tackle\Parts\Finish;
+use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Units\Sentence;
+
+/**
+ * The lure box put in order for one water: family by species, finish by clarity and light, size by season, bait by school, and
+ * the boat's own record weighed by how much of it there is. Points are the captain's to overrule; each says why (docs/rules.md).
+ */
+final readonly class LureBox
+{
+    public const MATCH = 'match';
+
+    public const STAND_OUT = 'stand_out';
+
+    /** Points of the family that is tried first for the first species, and what each place behind it costs. */
+    private const FAMILY = [3.0, 0.5];
+
+    /** Points of a family that a species does not take. */
+    private const STRANGER = -3.0;
+
+    private const FINISH = 1.5;
+
+    private const BAIT = 1.5;
+
+    private const SIZE = 1.0;
+
+    /** Points a lure's own record is worth at twice the boat's mean, were there no end of it. */
+    private const RECORD = 2.0;
+
+    private const FIRST = 4;
+
+    /** Degrees of sun under which light is low. */
+    private const LOW_SUN = 10.0;
+
+    /** m under which a lure is small, over which it is large. */
+    private const SMALL = 0.09;
+
+    private const LARGE = 0.2;
+
+    /**
+     * @param  list<Band>  $bands  in order of priority
+     * @param  list<Species>  $species  in order of priority
+     * @param  ?float  $sun  degrees up; null where it is not known
+     * @param  string  $school  match the bait, or stand out
+     * @param  RuleBook  $rules  of {@see ReadingRules}
+     */
+    public function __construct(
+        private WaterSigns $signs, private array $bands, private array $species, private ?float $sun, private string $school,
+        private RuleBook $rules,
+    ) {
+    }
+
+    /**
+     * @param  list<BoxedLure>  $lures
+     * @return list<RankedLure> the best first
+     */
+    public function inOrder(array $lures): array
+    {
+        $boat = new OwnRecord(
+            array_sum(array_map(static fn (BoxedLure $one): int => $one->record->bites, $lures)),
+            array_sum(array_map(static fn (BoxedLure $one): int => $one->record->rodDays, $lures)),
+        );
+        $ranked = array_map(fn (BoxedLure $one): RankedLure => $this->ranked($one, $boat), $lures);
+        usort($ranked, static fn (RankedLure $a, RankedLure $b): int => [$b->score, $a->boxed->lure->name] <=> [
+            $a->score, $b->boxed->lure->name,
+        ]);
+
+        return $ranked;
+    }
+
+    /**
+     * The first four in the water: the best of the box, no two of one finish while another is as near.
+     *
+     * @param  list<RankedLure>  $order  of {@see inOrder()}
+     * @return list<RankedLure>
+     */
+    public static function firstFour(array $order): array
+    {
+        $chosen = $finishes = [];
+        foreach ([false, true] as $anyFinish) {
+            foreach ($order as $one) {
+                $finish = mb_strtolower($one->boxed->lure->finish);
+                $new = $anyFinish || ! isset($finishes[$finish]);
+                if ($new && count($chosen) < self::FIRST && ! in_array($one, $chosen, true)) {
+                    $chosen[] = $one;
+                    $finishes[$finish] = true;
+                }
+            }
+        }
+
+        return $chosen;
+    }
+
+    /**
+     * What to try when those do not bite: the best of a family, or of a finish, that none of them has.
+     *
+     * @param  list<RankedLure>  $order
+     * @param  list<RankedLure>  $first
+     */
+    public static function whenTheyDoNot(array $order, array $first): ?RankedLure
+    {
+        $families = array_map(static fn (RankedLure $one): LureKind => $one->boxed->lure->kind, $first);
+        $rest = array_values(array_filter($order, static fn (RankedLure $one): bool => ! in_array($one, $first, true)));
+        foreach ($rest as $one) {
+            if (! in_array($one->boxed->lure->kind, $families, true) && $one->score > 0.0) {
+                return $one;
+            }
+        }
+
+        return $rest[0] ?? null;
+    }
+
+    private function ranked(BoxedLure $one, OwnRecord $boat): RankedLure
+    {
+        $points = array_values(array_filter([
+            $this->family($one), $this->finish($one), $this->size($one), $this->bait($one), self::record($one, $boat),
+        ]));
+        usort($points, static fn (array $a, array $b): int => abs($b[0]) <=> abs($a[0]));
+
+        return new RankedLure($one, array_sum(array_column($points, 0)), array_column($points, 1));
+    }
+
+    /** @return ?array{float, Sentence} */
+    private function family(BoxedLure $one): ?array
+    {
+        foreach ($this->species as $place => $species) {
+            $at = array_search($one->lure->kind, LureFamilies::for($species), true);
+            if ($at !== false) {
+                $points = (self::FAMILY[0] - self::FAMILY[1] * (int) $at) / (1 + $place);
+
+                return [$points, Sentence::of($at === 0
+                    ? 'A {family} is what {species} is tried with first.'
+                    : '{species} take a {family} too.', [
+                        'family' => $one->lure->kind->word(),
+                        'species' => $at === 0 ? $species->label() : ucfirst($species->label()),
+                    ])];
+            }
+        }
+
+        return $this->species === [] ? null : [self::STRANGER, Sentence::of(
+            'A {family} is seldom what {species} take.',
+            ['family' => $one->lure->kind->word(), 'species' => $this->species[0]->label()],
+        )];
+    }
+
+    /** @return ?array{float, Sentence} */
+    private function finish(BoxedLure $one): ?array
+    {
+        $has = Finish::in($one->lure->finish);
+        [$clarity, $sky] = [$this->signs->clarity, $this->signs->sky];
+        $deep = array_reduce($this->bands, static fn (float $most, Band $band): float => max($most, $band->top), 0.0);
+        $dark = $deep > $this->rules->get('dark');
+        $low = $this->sun !== null && $this->sun < self::LOW_SUN;
+        $is = static fn (Finish ...$any): bool => array_intersect(
+            array_column($has, 'value'), array_column($any, 'value'),
+        ) !== [];
+
+        return match (true) {
+            $has === [] => null,
+            $dark && $is(Finish::Glow) => [self::FINISH, Sentence::of('Glow: little colour is left so deep.')],
+            $low && $is(Finish::Glow, Finish::Dark) => [
+                self::FINISH, Sentence::of('Low light: what glows, or stands dark against it, is found.'),
+            ],
+            $clarity === Clarity::Stained && $is(Finish::Loud, Finish::Glow) => [
+                self::FINISH, Sentence::of('Stained water: what shines or shouts is found.'),
+            ],
+            $clarity === Clarity::Stained => [-0.5, Sentence::of('Stained water hides so quiet a finish.')],
+            $sky === Sky::Overcast && $is(Finish::Loud, Finish::Glow) => [
+                0.5 * self::FINISH, Sentence::of('Under cloud a louder finish carries.'),
+            ],
+            $clarity === Clarity::Clear && $is(Finish::Natural) => [
+                self::FINISH, Sentence::of('Clear water: they see all of it, and this looks like bait.'),
+            ],
+            $clarity === Clarity::Clear => [-0.5, Sentence::of('In clear water it is seen for what it is.')],
+            default => null,
+        };
+    }
+
+    /** @return ?array{float, Sentence} */
+    private function size(BoxedLure $one): ?array
+    {
+        $small = $one->size === null
+            ? in_array($one->lure->kind, [LureKind::SmallSpoon, LureKind::SmallMinnow], true) : $one->size < self::SMALL;
+        $large = $one->size === null
+            ? in_array($one->lure->kind, [LureKind::BigPlug, LureKind::Bucktail, LureKind::MagnumSpoon], true)
+            : $one->size > self::LARGE;
+        $muskie = in_array(Species::Muskie, $this->species, true);
+        $cooling = $this->signs->season === Season::Autumn || $this->signs->season === Season::Winter;
+        $shallows = $this->signs->season === Season::Spring && $this->signs->bottom !== null
+            && $this->signs->bottom <= $this->rules->get('shallow');
+
+        return match (true) {
+            $muskie && $cooling && $large => [self::SIZE, Sentence::of('Larger as the water cools: muskie feed up for winter.')],
+            $muskie && $cooling && $small => [-self::SIZE, Sentence::of('Small for muskie in cooling water.')],
+            $shallows && ! $muskie && $small => [self::SIZE, Sentence::of('Small for cold spring shallows, on a short lead.')],
+            $shallows && ! $muskie && $large => [-self::SIZE, Sentence::of('Large for cold spring shallows.')],
+            default => null,
+        };
+    }
+
+    /** @return ?array{float, Sentence} */
+    private function bait(BoxedLure $one): ?array
+    {
+        $bait = $this->signs->forage;
+        if ($bait === null || $one->imitates === null) {
+            return null;
+        }
+        $like = $one->imitates === $bait;
+
+        return match (true) {
+            $like && $this->school === self::MATCH => [self::BAIT, Sentence::of(
+                'It looks like what is there: {bait}.', ['bait' => $bait->word()],
+            )],
+            ! $like && $this->school === self::STAND_OUT => [0.5 * self::BAIT, Sentence::of(
+                'Unlike the {bait} round it, it stands out.', ['bait' => $bait->word()],
+            )],
+            default => null,
+        };
+    }
+
+    /** @return ?array{float, Sentence} */
+    private static function record(BoxedLure $one, OwnRecord $boat): ?array
+    {
+        $record = $one->record;
+        if ($record->rodDays === 0 || $boat->bites === 0) {
+            return null;
+        }
+        $points = self::RECORD * log($record->share($boat), 2.0) * $record->weight();
+
+        return [max(-self::RECORD, min(self::RECORD, $points)), Sentence::of(
+            'Your log: {bites} in {days}, where your rods take {mean} each.', [
+                'bites' => $record->bites === 1 ? '1 bite' : "{$record->bites} bites",
+                'days' => $record->rodDays === 1 ? '1 rod-day' : "{$record->rodDays} rod-days",
+                'mean' => sprintf('%.1f', $boat->bites / $boat->rodDays),
+            ],
+        )];
+    }
+
+    /** What matching the bait is begun with: stained water wants it to stand out. */
+    public static function usualSchool(WaterSigns $signs): string
+    {
+        return $signs->clarity === Clarity::Stained ? self::STAND_OUT : self::MATCH;
+    }
+
+    /** Both schools, for who chooses; null where nobody has said what bait is there. */
+    public static function advice(WaterSigns $signs, ?string $chosen): ?Advice
+    {
+        $bait = $signs->forage;
+        if ($bait === null) {
+            return null;
+        }
+        $school = $chosen ?? self::usualSchool($signs);
+        $why = [
+            self::MATCH => 'they eat what is there, and know it by shape and shine',
+            self::STAND_OUT => 'among so many one that is not like the others is seen first',
+        ];
+
+        return new Advice('bait', 'finish', Sentence::of($school === self::MATCH
+            ? 'Lures like the bait: {bait}' : 'Lures unlike the bait, which is {bait}', ['bait' => $bait->word()],
+        ), Sentence::of(self::usualSchool($signs) === self::MATCH
+            ? 'Forage decides: where they see well, match it.'
+            : 'In stained water a match is not seen: stand out.'), array_map(
+                static fn (string $key, string $label): array => [
+                    'key' => $key, 'label' => $label, 'why' => $why[$key], 'chosen' => $key === $school,
+                ],
+                [self::MATCH, self::STAND_OUT], ['match the bait', 'stand out'],
+            ));
+    }
+}

@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Water;
+
+use Admek\Core\Books\Book;
+use Admek\Core\Fish\Species;
+use Admek\Core\Records\OwnRecord;
+use Admek\Core\Tackle\Described\DescribedLure;
+use Admek\Core\Tackle\Parts\Finish;
+use Admek\Core\Tackle\Parts\Forage;
+use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Units\Sentence;
+use Admek\Core\Units\Units;
+use Admek\Core\Water\BoxedLure;
+use Admek\Core\Water\Clarity;
+use Admek\Core\Water\LureBox;
+use Admek\Core\Water\Marks;
+use Admek\Core\Water\RankedLure;
+use Admek\Core\Water\Season;
+use Admek\Core\Water\Sky;
+use Admek\Core\Water\TargetBands;
+use Admek\Core\Water\WaterSigns;
+use PHPUnit\Framework\TestCase;
+
+final class LureBoxTest extends TestCase
+{
+    private const FOOT = Units::FOOT;
+
+    public function test_clear_and_bright_wants_bait_and_stained_wants_what_shouts(): void
+    {
+        $clear = $this->names($this->signs(Clarity::Clear, Sky::Clear), [Species::King]);
+        $stained = $this->names($this->signs(Clarity::Stained, Sky::Overcast), [Species::King]);
+        self::assertSame('Silver Magnum', $clear[0]);
+        self::assertSame('Copper Magnum', $stained[0]);
+        self::assertLessThan(array_search('Copper Spoon', $clear, true), array_search('Silver Spoon', $clear, true));
+        self::assertLessThan(array_search('Silver Spoon', $stained, true), array_search('Copper Spoon', $stained, true));
+    }
+
+    public function test_another_species_turns_the_box_over(): void
+    {
+        self::assertSame('Harness', $this->names($this->signs(), [Species::Walleye])[0]);
+        self::assertSame('Crow Tail', $this->names($this->signs(), [Species::Muskie])[0]);
+        self::assertContains(array_search('Harness', $this->names($this->signs(), [Species::King]), true), [8, 9, 10, 11]);
+    }
+
+    public function test_larger_as_the_water_cools_for_muskie_and_small_in_cold_spring_shallows(): void
+    {
+        $muskie = static fn (Season $season): WaterSigns => new WaterSigns($season, null, new Marks([]), 8.0);
+        $plugs = [
+            new BoxedLure(new DescribedLure('Short plug', LureKind::BigPlug, ''), 0.08),
+            new BoxedLure(new DescribedLure('Long plug', LureKind::BigPlug, ''), 0.28),
+        ];
+        $order = fn (Season $season, Species $species): array => array_map(
+            static fn (RankedLure $one): float => $one->score,
+            $this->box($muskie($season), [$species])->inOrder($plugs),
+        );
+        [$long, $short] = $order(Season::Autumn, Species::Muskie);
+        self::assertSame(2.0, $long - $short);
+        self::assertCount(1, array_unique($order(Season::Summer, Species::Muskie)));
+        $spring = $this->box($muskie(Season::Spring), [Species::BrownTrout])->inOrder($plugs);
+        self::assertSame('Short plug', $spring[0]->boxed->lure->name);
+        self::assertStringContainsString('short lead', $this->said($spring[0]));
+    }
+
+    public function test_both_schools_of_bait(): void
+    {
+        $signs = new WaterSigns(Season::Summer, null, new Marks([]), 30.0, Clarity::Clear, forage: Forage::Slender);
+        $lures = [
+            new BoxedLure(new DescribedLure('Like', LureKind::MediumSpoon, 'silver'), null, Forage::Slender),
+            new BoxedLure(new DescribedLure('Unlike', LureKind::MediumSpoon, 'silver'), null, Forage::Barred),
+            new BoxedLure(new DescribedLure('Unsaid', LureKind::MediumSpoon, 'silver')),
+        ];
+        $names = fn (string $school): array => array_map(
+            static fn (RankedLure $one): string => $one->boxed->lure->name,
+            (new LureBox($signs, [], [Species::Coho], null, $school, Book::Reading->of()))->inOrder($lures),
+        );
+        self::assertSame(['Like', 'Unlike', 'Unsaid'], $names(LureBox::MATCH));
+        self::assertSame(['Unlike', 'Like', 'Unsaid'], $names(LureBox::STAND_OUT));
+        self::assertSame([LureBox::MATCH, LureBox::STAND_OUT], [
+            LureBox::usualSchool($signs), LureBox::usualSchool(new WaterSigns(Season::Summer, clarity: Clarity::Stained)),
+        ]);
+        $schools = LureBox::advice($signs, 'stand_out')->schools ?? [];
+        self::assertSame([false, true], array_column($schools, 'chosen'));
+        self::assertNull(LureBox::advice($this->signs(), null), 'nobody has said what bait there is');
+    }
+
+    public function test_the_own_record_weighs_the_more_the_more_there_is_of_it(): void
+    {
+        $lures = static fn (int $bites, int $days): array => [
+            new BoxedLure(new DescribedLure('Proven', LureKind::MediumSpoon, ''), null, null, new OwnRecord($bites, $days)),
+            new BoxedLure(new DescribedLure('Steady', LureKind::MediumSpoon, ''), null, null, new OwnRecord(20, 40)),
+        ];
+        $lead = function (int $bites, int $days) use ($lures): float {
+            $scores = [];
+            foreach ($this->box($this->signs(), [Species::King])->inOrder($lures($bites, $days)) as $one) {
+                $scores[$one->boxed->lure->name] = $one->score;
+            }
+
+            return $scores['Proven'] - $scores['Steady'];
+        };
+        self::assertGreaterThan(0.0, $lead(2, 1));
+        self::assertGreaterThan($lead(2, 1), $lead(20, 10));
+        self::assertLessThan(0.0, $lead(0, 12));
+        self::assertLessThanOrEqual(4.0, $lead(500, 20), 'no record outweighs everything else');
+        $one = $this->box($this->signs(), [Species::King])->inOrder($lures(1, 1))[0];
+        self::assertMatchesRegularExpression(
+            '/Your log: \d+ bites? in \d+ rod-days?, where your rods take \d\.\d each\./', $this->said($one),
+        );
+    }
+
+    public function test_the_first_four_are_of_four_finishes_and_what_comes_next_is_of_another_family(): void
+    {
+        $order = $this->box($this->signs(Clarity::Clear), [Species::King])->inOrder($this->lures());
+        $first = LureBox::firstFour($order);
+        self::assertCount(4, $first);
+        self::assertSame($order[0], $first[0]);
+        self::assertCount(4, array_unique(array_map(static fn (RankedLure $one): string => $one->boxed->lure->finish, $first)));
+        $next = LureBox::whenTheyDoNot($order, $first);
+        self::assertNotNull($next);
+        self::assertNotContains(
+            $next->boxed->lure->kind, array_map(static fn (RankedLure $one): LureKind => $one->boxed->lure->kind, $first),
+        );
+        self::assertSame([[], null], [LureBox::firstFour([]), LureBox::whenTheyDoNot([], [])]);
+        $alike = array_map(
+            static fn (int $i): BoxedLure => new BoxedLure(new DescribedLure("Spoon {$i}", LureKind::MediumSpoon, 'silver')),
+            range(1, 5),
+        );
+        $order = $this->box($this->signs(), [Species::King])->inOrder($alike);
+        self::assertCount(4, LureBox::firstFour($order), 'of one finish, if there is no other');
+    }
+
+    public function test_finishes_are_told_from_a_captain_s_own_words(): void
+    {
+        self::assertSame([Finish::Glow, Finish::Dark], Finish::in('Black and glow'));
+        self::assertSame([Finish::Loud, Finish::Natural], Finish::in('hammered copper/pearl'));
+        self::assertSame([], Finish::in('Grandfather’s'));
+        self::assertSame([], Finish::in('redwood'), 'whole words only');
+    }
+
+    public function test_a_record_of_nothing_is_the_boat_s_mean(): void
+    {
+        $boat = new OwnRecord(20, 40);
+        self::assertSame([1.0, 0.0], [(new OwnRecord(0, 0))->share($boat), (new OwnRecord(0, 0))->weight()]);
+        self::assertSame(1.0, (new OwnRecord(5, 1))->share(new OwnRecord(0, 0)));
+        // The mean of the posterior, by hand: (4 + 3 · 0.5) / (2 + 3) over 0.5.
+        self::assertEqualsWithDelta(2.2, (new OwnRecord(4, 2))->share($boat), 1e-12);
+        self::assertEqualsWithDelta(2.0, (new OwnRecord(100_000, 100_000))->share($boat), 1e-3);
+    }
+
+    /** @return list<BoxedLure> */
+    private function lures(): array
+    {
+        return array_map(
+            static fn (array $lure): BoxedLure => new BoxedLure(new DescribedLure(...$lure)),
+            [
+                ['Silver Magnum', LureKind::MagnumSpoon, 'silver'], ['Copper Magnum', LureKind::MagnumSpoon, 'copper'],
+                ['Silver Spoon', LureKind::MediumSpoon, 'silver and blue'], ['Copper Spoon', LureKind::MediumSpoon, 'gold'],
+                ['Night Spoon', LureKind::MediumSpoon, 'black and glow'], ['Small', LureKind::SmallSpoon, 'silver'],
+                ['Minnow', LureKind::LongMinnow, 'perch'], ['Plug', LureKind::DeepPlug, 'chalk'],
+                ['Bait', LureKind::RiggedBait, 'fresh cut'], ['Harness', LureKind::WormHarness, 'copper'],
+                ['Crow Tail', LureKind::Bucktail, 'crow black'], ['Old Pike', LureKind::BigPlug, 'pike barred'],
+            ],
+        );
+    }
+
+    /**
+     * @param  list<Species>  $species
+     * @return list<string>
+     */
+    private function names(WaterSigns $signs, array $species): array
+    {
+        return array_map(
+            static fn (RankedLure $one): string => $one->boxed->lure->name, $this->box($signs, $species)->inOrder($this->lures()),
+        );
+    }
+
+    /** @param  list<Species>  $species */
+    private function box(WaterSigns $signs, array $species): LureBox
+    {
+        $bands = (new TargetBands($signs, Book::Habits->of(), Book::Reading->of()))->for($species);
+
+        return new LureBox($signs, $bands, $species, 30.0, LureBox::usualSchool($signs), Book::Reading->of());
+    }
+
+    private function signs(?Clarity $clarity = null, ?Sky $sky = null): WaterSigns
+    {
+        return new WaterSigns(Season::Summer, null, new Marks([]), 60 * self::FOOT, $clarity, $sky);
+    }
+
+    private function said(RankedLure $one): string
+    {
+        return implode(' ', array_map(static fn (Sentence $reason): string => $reason->in(Units::Us), $one->reasons));
+    }
+}
