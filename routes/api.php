@@ -7,6 +7,7 @@ use App\Access\Policy;
 use App\Devices\Ability;
 use App\Files\LongReading;
 use App\Http\Boat\BoatController;
+use App\Http\Boat\CraftController;
 use App\Http\Boat\RuleBookController;
 use App\Http\Devices\AboardController;
 use App\Http\Devices\DeviceController;
@@ -102,6 +103,7 @@ $for(Ability::Chores)->group(static function (): void {
 
 $for(Ability::Lines)->group(static function (): void {
     Route::get('boat/books/{book}', [RuleBookController::class, 'show']);
+    Route::get('boat/crafts', [CraftController::class, 'index']);
     Route::put('spreads/{spread}', [SpreadController::class, 'update']);
     Route::get('spreads/{spread}/tow-case', TowCaseController::class);
     Route::post('spreads/{spread}/soundings', [SoundingController::class, 'store']);
@@ -134,6 +136,7 @@ $for(Ability::Plan)->group(static function (): void {
     Route::post('boat/rail', [BoatController::class, 'rail'])->withoutMiddleware(Keeping::class);
     Route::put('boat/clock', [BoatController::class, 'clock']);
     Route::get('boat/offer', [BoatController::class, 'offer']);
+    Route::put('boat/crafts/{rig}', [CraftController::class, 'update'])->whereIn('rig', CraftController::rigs());
     Route::put('boat/books/{book}', [RuleBookController::class, 'update']);
     Route::put('locker/reels/{id}/counter', [CounterController::class, 'update']);
     Route::post('locker/{list}', [GearController::class, 'store']);

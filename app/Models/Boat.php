@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $timezone IANA name of the port's clock
  * @property ?array<string, array<string, ?float>> $rule_books thresholds as this boat judges them, by book and key
  * @property ?array<string, float> $stores what is aboard of what trips use up
+ * @property ?array<string, array<string, string>> $crafts how each rig is fished in the captain's own words, by rig and part
  * @property int $crew people working her, as a new trip is begun with
  * @property float $log_factor true speed through the water for each her log shows
  * @property int $version counts what was kept of her
@@ -35,7 +36,7 @@ final class Boat extends Model
 
     protected $fillable = [
         'name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone', 'rule_books', 'stores',
-        'crew', 'log_factor', 'version',
+        'crew', 'log_factor', 'version', 'crafts',
     ];
 
     protected $attributes = [
@@ -53,6 +54,7 @@ final class Boat extends Model
         'mast_height' => 'float',
         'rule_books' => 'array',
         'stores' => 'array',
+        'crafts' => 'array',
         'crew' => 'integer',
         'log_factor' => 'float',
         'version' => 'integer',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Devices\Role;
+use App\Models\Boat;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Support\FeatureTestCase;
 use Tests\Feature\Support\FromAPhone;
@@ -28,9 +29,12 @@ final class HostileRequestsTest extends FeatureTestCase
         foreach ($bodies as $what => $body) {
             [$method, $path] = explode(' ', $what);
             $version = str_starts_with($what, 'PUT /spreads') ? ['version' => $this->demoSpread()['version']] : [];
+            if (str_starts_with($path, '/boat') && isset($body['version'])) {
+                $version = ['version' => Boat::query()->sole()->version];
+            }
             $path = strtr($path, [
                 '{trip}' => '{next}', '{spread}' => '{next}', '{list}' => 'lures', '{book}' => 'go',
-                '{id}' => DB::table('lures')->max('id'), '{key}' => 'ice',
+                '{id}' => DB::table('reels')->max('id'), '{key}' => 'ice', '{rig}' => 'flat',
             ]);
             $answer = $this->json($method, '/api'.DemoRows::in($path, $this->database), $version + $body);
             if (! $answer->isSuccessful()) {
@@ -45,7 +49,7 @@ final class HostileRequestsTest extends FeatureTestCase
     {
         $this->seedDemo();
         $tables = [
-            'trip' => 'trips', 'spread' => 'spreads', 'id' => 'lures', 'structure' => 'structures',
+            'trip' => 'trips', 'spread' => 'spreads', 'id' => 'reels', 'structure' => 'structures',
             'template' => 'spread_templates',
         ];
         $ids = array_map(static fn (string $table): int => (int) DB::table($table)->max('id'), $tables);

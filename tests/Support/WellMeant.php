@@ -18,13 +18,26 @@ final class WellMeant
         $holder = $spread['lines'][0]['holder_id'];
         $asked = ['speed' => $spread['speed'], 'lines' => $spread['lines']];
         $trip = ['ground' => 'Dunmarl Bank', 'species' => ['king'], 'date' => '2031-05-06'] + $trip;
+        $holders = array_map(
+            static fn (array $holder): array => array_diff_key($holder, ['place' => true]), $spread['boat']['holders'],
+        );
+        $boat = [
+            'version' => 1, 'name' => 'Second Lamp', 'units' => 'us', 'lines_per_angler' => 3, 'crew' => 2, 'log_factor' => 1.0,
+            'holders' => $holders,
+        ] + $spread['boat'];
+        $hull = array_intersect_key($boat, ['length' => true, 'beam' => true, 'holders' => true]);
         $reading = [['depth' => 0.0, 'celsius' => 18.0], ['depth' => 20.0, 'celsius' => 8.0]];
         $pass = ['places' => [[45.31, -38.4], [45.32, -38.39], [45.33, -38.41]], 'speed' => 1.0];
 
         return [
             'POST /trips' => $trip, 'PUT /trips/{trip}' => ['date' => '2031-05-07'] + $trip,
             'POST /locker/{list}' => ['name' => 'Borrowed', 'kind' => 'medium_spoon', 'finish' => 'copper'],
-            'PUT /locker/{list}/{id}' => ['name' => 'Borrowed', 'kind' => 'medium_spoon', 'finish' => 'copper'],
+            'PUT /locker/{list}/{id}' => ['name' => 'Borrowed too', 'kind' => 'medium_spoon', 'finish' => 'copper'],
+            'PUT /boat' => $boat, 'POST /boat/change' => $boat, 'POST /boat/rail' => ['mirror' => 'port'] + $hull,
+            'PUT /boat/crafts/{rig}' => ['parts' => ['drag' => 'Hand-tight.', 'taken' => null]],
+            'PUT /locker/reels/{id}/counter' => ['pulled' => 30.0, 'read' => 31.0],
+            'POST /locker/{list}/table' => ['text' => "name,finish\nBorrowed,copper\n"],
+            'PUT /locker/{list}/table' => ['text' => "name,finish\nBorrowed,copper\n"],
             'PUT /boat/clock' => ['timezone' => 'UTC'],
             'PUT /boat/books/{book}' => ['own' => ['wind' => 12], 'back' => ['wave']],
             'POST /trips/{trip}/chores' => ['what' => 'Bread', 'at' => -240, 'minutes' => 5, 'owner' => 'mate'],

@@ -3,6 +3,7 @@
     import { readings, readingUnit, trueWords } from './counter-words';
     import { figure, measure, plusMinus, type Units } from '../lib/units';
     import { lineWords, rigWords } from '../lib/catalogue';
+    import CraftCard from '../rod/CraftCard.svelte';
 
     /** One rod at a time, for a wet hand: what to let out, on what, and the next. */
     let {
@@ -18,6 +19,7 @@
     } = $props();
 
     let at = $state(0);
+    let how = $state(false);
     let set: ReadonlySet<string> = $state.raw(new Set());
     const row = $derived(card.rows[at]);
     const line = $derived(row && lineOf(row.running.holder));
@@ -101,6 +103,10 @@
         {#if row.running.control.kind === 'cable'}
             <p class="text-sm">Balls swing: lower with the boom steady, hands clear.</p>
         {/if}
+        <details bind:open={how}>
+            <summary class="flex min-h-12 cursor-pointer items-center text-lg font-semibold underline">How it is fished</summary>
+            {#if how}<CraftCard {line} bait={locker.lures.find(({ id }) => id === line.lure_id)?.kind === 'rigged_bait'} />{/if}
+        </details>
         <div class="moves">
             <button type="button" class="btn border-base-300 bg-base-100 h-16 text-lg" disabled={at === 0} onclick={() => go(-1)}
                 >Back</button

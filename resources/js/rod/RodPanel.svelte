@@ -7,6 +7,7 @@
     import { entryOf, lineWords } from '../lib/catalogue';
     import RuleBookDialog from '../boat/RuleBookDialog.svelte';
     import BottomRig from './BottomRig.svelte';
+    import CraftCard from './CraftCard.svelte';
     import FigureSheet from './FigureSheet.svelte';
     import Opinions from './Opinions.svelte';
     import PickField from '../fields/PickField.svelte';
@@ -38,7 +39,7 @@
     const unsteady = $derived(
         desk.feed.breaches.find(({ kind, holders }) => kind === 'unsteady' && holders[0] === desk.chosen?.code)?.reason,
     );
-    const TABS = ['rig', 'opinions', 'figures'] as const;
+    const TABS = ['rig', 'how', 'opinions', 'figures'] as const;
     let tab: (typeof TABS)[number] = $state('rig');
 
     let refused = $state('');
@@ -151,6 +152,8 @@
                 {#if lineFault}<p class="text-error text-sm font-semibold">{lineFault}</p>{/if}
                 {#if report?.bottom_rig}<BottomRig bottom={report.bottom_rig} {desk} {line} />{/if}
                 {#key line.holder_id}<RigString {desk} {holder} {line} {at} {tipNote} />{/key}
+            {:else if tab === 'how'}
+                <CraftCard {line} bait={desk.locker.lures.find(({ id }) => id === line.lure_id)?.kind === 'rigged_bait'} />
             {:else if tab === 'opinions' && running}
                 <Opinions {desk} {line} {running} {report} />
             {:else if tab === 'figures' && report}
