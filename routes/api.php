@@ -7,6 +7,7 @@ use App\Access\Policy;
 use App\Devices\Ability;
 use App\Files\LongReading;
 use App\Http\Boat\BoatController;
+use App\Http\Boat\BoatFileController;
 use App\Http\Boat\CraftController;
 use App\Http\Boat\RuleBookController;
 use App\Http\Devices\AboardController;
@@ -103,6 +104,7 @@ $for(Ability::Chores)->group(static function (): void {
 
 $for(Ability::Lines)->group(static function (): void {
     Route::get('boat/books/{book}', [RuleBookController::class, 'show']);
+    Route::get('boat/file', [BoatFileController::class, 'show']);
     Route::get('boat/crafts', [CraftController::class, 'index']);
     Route::put('spreads/{spread}', [SpreadController::class, 'update']);
     Route::get('spreads/{spread}/tow-case', TowCaseController::class);
@@ -134,6 +136,8 @@ $for(Ability::Plan)->group(static function (): void {
     Route::put('boat', [BoatController::class, 'update']);
     Route::post('boat/change', [BoatController::class, 'change'])->withoutMiddleware(Keeping::class);
     Route::post('boat/rail', [BoatController::class, 'rail'])->withoutMiddleware(Keeping::class);
+    Route::post('boat/file', [BoatFileController::class, 'preview'])->withoutMiddleware(Keeping::class);
+    Route::put('boat/file', [BoatFileController::class, 'update']);
     Route::put('boat/clock', [BoatController::class, 'clock']);
     Route::get('boat/offer', [BoatController::class, 'offer']);
     Route::put('boat/crafts/{rig}', [CraftController::class, 'update'])->whereIn('rig', CraftController::rigs());

@@ -15,6 +15,18 @@ enum Species: string
     case Walleye = 'walleye';
     case Muskie = 'muskie';
 
+    /** Those that run up rivers, and hold there. */
+    public function runsRivers(): bool
+    {
+        return in_array($this, [self::King, self::Coho, self::Steelhead], true);
+    }
+
+    /** Salmon and trout, which cold water brings inshore. */
+    public function isSalmonid(): bool
+    {
+        return $this->runsRivers() || $this === self::LakeTrout || $this === self::BrownTrout;
+    }
+
     public function label(): string
     {
         return str_replace('_', ' ', $this->value);

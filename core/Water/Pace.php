@@ -13,6 +13,9 @@ use Admek\Core\Units\Sentence;
 /** How fast the water and what is fished for ask the boat to go, through the water at the gear (docs/rules.md). */
 final readonly class Pace
 {
+    /** Of a river's flow, slowest and fastest that a boat is held against it with. */
+    private const HELD = [0.8, 1.2];
+
     /**
      * @param  float  $slow  m/s, the bracket's lower end
      * @param  float  $fast  m/s
@@ -48,8 +51,13 @@ final readonly class Pace
         if ($bounced) {
             [$slow, $fast] = [$rules->get('bounce_slowest'), $rules->get('bounce_fastest')];
         }
+        $held = $onBottom && ! $bounced && $signs->isRiver($rules);
+        if ($held) {
+            [$slow, $fast] = [self::HELD[0] * (float) $signs->currentSurface, self::HELD[1] * (float) $signs->currentSurface];
+        }
         $warmth = $signs->warmth();
         [$share, $because] = match (true) {
+            $held => [0.5, 'Held against the flow: as fast through the water as it runs, hardly moving over the ground.'],
             $bounced => [0.5, 'Bouncing along bottom, the boat hardly moves.'],
             $onBottom => [0.0, 'Fish on bottom want it slow.'],
             $warmth !== null
@@ -60,7 +68,7 @@ final readonly class Pace
             ],
             default => [0.5, 'Start in the middle.'],
         };
-        $together = $shared && ! $bounced;
+        $together = $shared && ! $bounced && ! $held;
         $names = array_map(
             static fn (Species $one): string => $one->label(), $together ? $species : array_slice($species, 0, 1),
         );

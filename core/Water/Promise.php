@@ -82,7 +82,7 @@ final readonly class Promise
             onBottom: $band->from === 'bottom',
             shy: $this->signs->clarity === Clarity::Clear && $this->signs->surface !== Surface::Rough,
             shallow: $band->bottom <= $this->rules->get('shallow'),
-            river: ($this->signs->currentSurface ?? 0.0) > $this->rules->get('river'),
+            river: $this->signs->isRiver($this->rules),
             muskie: $band->species === Species::Muskie,
             walleye: $band->species === Species::Walleye,
         );

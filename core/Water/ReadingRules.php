@@ -86,6 +86,14 @@ final class ReadingRules
                 'There a ball is over the heads of walleye.',
             ),
             new Rule(
+                'bare_bait', 'On a river bed, bait alone below', (48 - 32) / 1.8, 0, 20, Quantity::Temperature,
+                'The colder, the less they follow what flashes.',
+            ),
+            new Rule(
+                'cold_shallows', 'Spring shallows are cold below', (50 - 32) / 1.8, 0, 20, Quantity::Temperature,
+                'Then small and near is enough.',
+            ),
+            new Rule(
                 'river', 'Current that makes a river of it', 0.5, 0.05, 3, Quantity::Speed,
                 'From there a weight is held by the water, not the boat.',
             ),
@@ -146,7 +154,7 @@ final class ReadingRules
                 'Middle and upper water, over what is below.',
             ),
             new Rule(
-                'dwells', 'Lake trout and walleye are on bottom until so many times as many are off it', 3, 1, 20,
+                'dwells', 'Lake trout, walleye, salmon in a river: on bottom until so many times as many are off it', 3, 1, 20,
                 Quantity::Count,
                 'The ground is theirs, unless most have left it.',
             ),

@@ -31,7 +31,8 @@ final readonly class TackleAdvice
     public function advice(): array
     {
         return array_values(array_filter([
-            $this->leader(), $this->finish(), LureBox::advice($this->signs, $this->schools['bait'] ?? null), $this->distance(),
+            $this->leader(), $this->hardware(), $this->shallows(), $this->finish(),
+            LureBox::advice($this->signs, $this->schools['bait'] ?? null), $this->distance(),
             $this->muskieLeads(),
         ]));
     }
@@ -68,6 +69,50 @@ final readonly class TackleAdvice
                 'chosen' => ! $fluorocarbon,
             ],
         ]);
+    }
+
+    /** Salmon that hold on a river's bed are not called from afar: they take what drifts to them. */
+    private function hardware(): ?Advice
+    {
+        $warmth = $this->signs->warmth();
+        $first = $this->species[0] ?? null;
+        if (
+            $first === null || ! $first->runsRivers() || ! $this->signs->isRiver($this->rules)
+            || ($this->bands[0]->from ?? '') !== 'bottom'
+        ) {
+            return null;
+        }
+        $cold = $warmth !== null && $warmth < $this->rules->get('bare_bait');
+
+        return new Advice('hardware', 'leader', Sentence::of(
+            $cold ? 'Bait alone, on a dropper' : 'Bait behind a spinner, or a flasher on a short bumper',
+        ), Sentence::of(
+            'Holding on a river bed they save their strength, and the colder it is the less they follow: below {bare} leave the '
+                .'hardware off.',
+            ['bare' => [Quantity::Temperature, $this->rules->get('bare_bait')]],
+        ));
+    }
+
+    /** Where cold spring shallows are the warmest water there is. */
+    private function shallows(): ?Advice
+    {
+        [$bottom, $warmth] = [$this->signs->bottom, $this->signs->warmth()];
+        $first = $this->species[0] ?? null;
+        if (
+            $first === null || ! $first->isSalmonid() || $this->signs->season !== Season::Spring
+            || $this->signs->isRiver($this->rules) || $bottom === null || $bottom > $this->rules->get('shallow')
+            || $warmth === null || $warmth > $this->rules->get('cold_shallows')
+        ) {
+            return null;
+        }
+
+        return new Advice(
+            'shallows', 'leader', Sentence::of('Flat lines with the tip at the water, small lures, short leads'),
+            Sentence::of(
+                'In cold shallows of {bottom} a tip at the water is all the depth that is wanted, and what they eat is small.',
+                ['bottom' => [Quantity::Depth, $bottom]],
+            ),
+        );
     }
 
     private function finish(): ?Advice

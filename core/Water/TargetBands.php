@@ -66,7 +66,9 @@ final readonly class TargetBands
             static fn (float $depth): bool => $fits($depth) && $depth >= $from - 1.0 && $depth <= $to + 1.0,
         );
         [$lifted, $onBottom] = [$marks->lifted($bottom, $this->rules), $marks->onBottom($bottom, $this->rules)];
-        $dwells = in_array($species, [Species::LakeTrout, Species::Walleye], true);
+        // Salmon hold on a river's bed to save their strength.
+        $dwells = in_array($species, [Species::LakeTrout, Species::Walleye], true)
+            || ($species->runsRivers() && $this->signs->isRiver($this->rules));
         if (
             $dwells
             && $bottom !== null

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Water;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Towing\Medium\Current;
@@ -44,6 +45,16 @@ final readonly class WaterSigns
                 InvalidValue::unlessBetween($field, $figure, $least, $most, $unit);
             }
         }
+    }
+
+    /**
+     * Whether there is a current that makes a river of it.
+     *
+     * @param  RuleBook  $rules  of {@see ReadingRules}
+     */
+    public function isRiver(RuleBook $rules): bool
+    {
+        return ($this->currentSurface ?? 0.0) > $rules->get('river');
     }
 
     /** °C at the surface. */

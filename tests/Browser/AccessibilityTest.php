@@ -25,6 +25,12 @@ final class AccessibilityTest extends BrowserTestCase
         yield 'deck card' => ['/trips/{next}/deck-card', '.sheet tbody tr'];
         yield 'devices' => ['/devices', '[name=role]'];
         yield 'log' => ['/trips/{past}/log', '[data-testid=bites] .bite'];
+        yield 'lure box' => ['/trips/{next}/lures', '[data-first]'];
+        yield 'boat' => ['/boat', '[data-tip=P1]'];
+        yield 'locker' => ['/locker/lures', '.piece'];
+        yield 'a lure' => ['/locker/lures/1', '.page table'];
+        yield 'a reel' => ['/locker/reels/1', '#counter-pulled'];
+        yield 'labels' => ['/locker/labels', '[data-label=P1]'];
     }
 
     #[DataProvider('screens')]
@@ -86,6 +92,7 @@ final class AccessibilityTest extends BrowserTestCase
         yield 'kept spreads' => ['/trips/{next}/spread', 'Plan', 'Start from a kept', '#template-name'];
         yield 'files' => ['/trips/{next}/spread', 'Plan', 'Files', '#spread-file'];
         yield 'opinions' => ['/trips/{next}/spread', '[role=tab]', 'opinions', '#sounding'];
+        yield 'how it is fished' => ['/trips/{next}/spread', '[role=tab]', 'how', '[data-craft]'];
         yield 'figures' => ['/trips/{next}/spread', '[role=tab]', 'figures', '[id="figure-main.diameter"]'];
         yield 'from above' => [
             '/trips/{next}/spread', '.views-switch button', 'From above', 'svg[aria-label^="Seen from above"]',
@@ -160,19 +167,7 @@ final class AccessibilityTest extends BrowserTestCase
         }
     }
 
-    /** @return iterable<string, array{string, string}> */
-    public static function redScreens(): iterable
-    {
-        yield 'trips' => ['/', '#next'];
-        yield 'prepare' => ['/trips/{next}/prepare', '[data-verdict]'];
-        yield 'water' => ['/trips/{next}/water', '[data-advice=speed]'];
-        yield 'ground' => ['/trips/{next}/ground', '#ground-file'];
-        yield 'spread' => ['/trips/{next}/spread', '[data-holder=S1] .depth b'];
-        yield 'deck card' => ['/trips/{next}/deck-card', '.sheet tbody tr'];
-        yield 'log' => ['/trips/{past}/log', '.bite'];
-    }
-
-    #[DataProvider('redScreens')]
+    #[DataProvider('screens')]
     public function test_the_red_light_is_red_only(string $path, string $shown): void
     {
         $this->visit('/');

@@ -130,6 +130,33 @@ final class BoatChangedTest extends FeatureTestCase
         self::assertSame(1, Boat::query()->sole()->version);
     }
 
+    public function test_boat_and_locker_go_out_as_a_file_and_come_in_unchanged_or_not_at_all(): void
+    {
+        $file = $this->send('GET', '/boat/file', expect: 200)->json();
+        $found = $this->send('POST', '/boat/file', $file, 200)->json();
+        self::assertSame(['Second Lamp', 12, [], []], [$found['name'], $found['holders'], $found['added'], $found['does']]);
+        $this->send('PUT', '/boat/file', $file, 200);
+        self::assertEqualsWithDelta($file, $this->send('GET', '/boat/file', expect: 200)->json(), 1e-9);
+
+        $other = $file;
+        $other['boat']['name'] = 'Third Lamp';
+        $other['boat']['holders'] = array_values(array_filter(
+            $other['boat']['holders'], static fn (array $holder): bool => $holder['code'] !== 'P3',
+        ));
+        $other['locker'] = ['balls' => [['name' => 'Ball 20 lb', 'mass' => 9.07]]];
+        $found = $this->send('POST', '/boat/file', $other, 200)->json();
+        self::assertSame([['Ball 20 lb'], 1], [$found['added'], $found['does'][0]['gone']]);
+        $other['locker']['lures'] = [['name' => 'Odd', 'kind' => 'trumpet', 'finish' => 'red']];
+        $this->assertRefusedAt(['/locker/lures/0'], 'PUT', '/boat/file', $other);
+        $tall = $file;
+        $tall['boat']['holders'][2]['height'] = 60.0;
+        $this->assertRefusedAt(['/boat/holders/2/height'], 'PUT', '/boat/file', $tall);
+        $this->assertRefusedAt(['/admek'], 'POST', '/boat/file', ['version' => 2] + $file);
+        self::assertEqualsWithDelta($file, $this->send('GET', '/boat/file', expect: 200)->json(), 1e-9);
+        unset($other['locker']['lures']);
+        self::assertSame('Third Lamp', $this->send('PUT', '/boat/file', $other, 200)->json('name'));
+    }
+
     /** @return array<string, mixed> as it is sent back */
     private function boat(): array
     {

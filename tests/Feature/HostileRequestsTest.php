@@ -29,7 +29,7 @@ final class HostileRequestsTest extends FeatureTestCase
         foreach ($bodies as $what => $body) {
             [$method, $path] = explode(' ', $what);
             $version = str_starts_with($what, 'PUT /spreads') ? ['version' => $this->demoSpread()['version']] : [];
-            if (str_starts_with($path, '/boat') && isset($body['version'])) {
+            if (in_array($path, ['/boat', '/boat/change'], true) && $method !== 'GET') {
                 $version = ['version' => Boat::query()->sole()->version];
             }
             $path = strtr($path, [

@@ -34,6 +34,7 @@ final class WellMeant
             'POST /locker/{list}' => ['name' => 'Borrowed', 'kind' => 'medium_spoon', 'finish' => 'copper'],
             'PUT /locker/{list}/{id}' => ['name' => 'Borrowed too', 'kind' => 'medium_spoon', 'finish' => 'copper'],
             'PUT /boat' => $boat, 'POST /boat/change' => $boat, 'POST /boat/rail' => ['mirror' => 'port'] + $hull,
+            'POST /boat/file' => self::file($boat), 'PUT /boat/file' => self::file($boat),
             'PUT /boat/crafts/{rig}' => ['parts' => ['drag' => 'Hand-tight.', 'taken' => null]],
             'PUT /locker/reels/{id}/counter' => ['pulled' => 30.0, 'read' => 31.0],
             'POST /locker/{list}/table' => ['text' => "name,finish\nBorrowed,copper\n"],
@@ -80,5 +81,16 @@ final class WellMeant
             ],
             'POST /templates' => ['name' => 'Kept', 'species' => 'king', 'season' => 'spring'] + $plan,
         ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $boat
+     * @return array<string, mixed>
+     */
+    private static function file(array $boat): array
+    {
+        return ['admek' => 'boat', 'version' => 1, 'boat' => array_diff_key($boat, ['version' => true]), 'locker' => [
+            'balls' => [['name' => 'Borrowed ball', 'mass' => 5.0]],
+        ]];
     }
 }

@@ -50,9 +50,17 @@ final class BoatController
     /** What a change would do to spreads already planned; nothing is kept. */
     public function change(ChangeBoatRequest $request, Boat $boat): JsonResponse
     {
-        $units = Units::from($request->string('units')->value());
+        return new JsonResponse(['trips' => self::told(
+            BoatChange::of($boat, $request->safe()->except(['version'])), $request->string('units')->value(),
+        )]);
+    }
+
+    /** @return list<array{trip: int, date: string, ground: string, gone: int, says: list<string>}> */
+    public static function told(BoatChange $change, string $units): array
+    {
+        $units = Units::from($units);
         $trips = [];
-        foreach (BoatChange::of($boat, $request->safe()->except(['version']))->does() as ['trip' => $trip, 'refit' => $refit]) {
+        foreach ($change->does() as ['trip' => $trip, 'refit' => $refit]) {
             $trips[] = [
                 'trip' => $trip->id, 'date' => $trip->date->format('Y-m-d'), 'ground' => $trip->ground,
                 'gone' => count($refit->gone),
@@ -63,7 +71,7 @@ final class BoatController
             ];
         }
 
-        return new JsonResponse(['trips' => $trips]);
+        return $trips;
     }
 
     public function update(ChangeBoatRequest $request, Boat $boat): BoatResource

@@ -66,7 +66,8 @@ final readonly class Dropper extends BottomRig
             second: ['{weight_mass}'],
             fishes: [2, 12],
             suits: static fn (Prospect $water): array => [
-                $water->walleye && $water->river ? 1.3 : 0.0, 'In current a dropper holds bottom and keeps the bait off it.',
+                $water->river && ($water->walleye || $water->onBottom) ? 1.3 : 0.0,
+                'In current a dropper holds bottom and keeps the bait off it.',
             ],
         );
     }

@@ -7,6 +7,7 @@
     import NumberField from '../fields/NumberField.svelte';
     import TextField from '../fields/TextField.svelte';
 
+    import BoatFiles from './BoatFiles.svelte';
     import RailEditor from './RailEditor.svelte';
     import { RailDesk } from './rail-desk.svelte';
     import RuleBookDialog, { type BookName } from './RuleBookDialog.svelte';
@@ -142,7 +143,7 @@
                         {/each}
                     </ul>
                 </div>
-                <!-- files -->
+                <div><BoatFiles changed={(as) => open(as)} /></div>
             </div>
         </section>
         <aside class="border-base-300 bg-base-100">

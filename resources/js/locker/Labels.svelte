@@ -45,7 +45,7 @@
 <main class="labels">
     <header class="flex flex-wrap items-center gap-4 pb-3 print:hidden">
         <h1 class="text-lg font-bold">Labels and tapes</h1>
-        <p class="quiet min-w-0 flex-1 text-sm">
+        <p class="quiet min-w-0 flex-1 text-sm max-sm:order-last max-sm:basis-full">
             Depths at {speeds.join(', ')}
             {measure(units, 'speed').unit} through the water. Print them, or save them as a PDF from the print dialog.
         </p>

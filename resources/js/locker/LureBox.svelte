@@ -3,6 +3,7 @@
     import { api, ask, faultsIn, type Schemas, type SpreadOpened } from '../lib/api';
     import { theCatalogue } from '../lib/catalogue';
     import { tripWords } from '../lib/words';
+    import RodStrip from './RodStrip.svelte';
 
     /** The lure box put in order for a trip's water and hour; one tap hangs a lure on the chosen rod. */
     let { params }: { params: { trip: string } } = $props();
@@ -135,22 +136,7 @@
             <a class="btn btn-sm" href="#/trips/{trip.id}/spread">Spread</a>
         </header>
         {#if rods.length > 0}
-            <div class="rods border-base-300 border-b" role="radiogroup" aria-label="The rod a tap hangs a lure on">
-                {#each rods as { holder, line } (holder.id)}
-                    <button
-                        type="button"
-                        role="radio"
-                        aria-checked={holder.id === chosen}
-                        class="rod"
-                        class:chosen={holder.id === chosen}
-                        data-rod={holder.code}
-                        onclick={() => (chosen = holder.id)}
-                        ><b class="figure text-lg">{holder.code}</b><span class="text-sm leading-tight"
-                            >{lure(line.lure_id)?.name}</span
-                        ></button
-                    >
-                {/each}
-            </div>
+            <RodStrip {rods} {chosen} choose={(id) => (chosen = id)} />
         {/if}
         {#if box}
             {@const order = box.order}
@@ -219,27 +205,6 @@
         display: grid;
         grid-template-rows: auto auto minmax(0, 1fr);
         height: 100%;
-    }
-    .rods {
-        display: flex;
-        gap: 4px;
-        padding: 6px 12px;
-        overflow-x: auto;
-    }
-    .rod {
-        display: flex;
-        flex: 1 0 5.2rem;
-        flex-direction: column;
-        min-height: 54px;
-        padding: 3px 7px;
-        text-align: left;
-        cursor: pointer;
-        border: 1px solid var(--color-base-300);
-        border-radius: 5px;
-    }
-    .rod.chosen {
-        background: var(--color-base-100);
-        box-shadow: inset 0 0 0 3px var(--color-primary);
     }
     .halves {
         display: grid;

@@ -39,6 +39,13 @@
     const letOut = $derived(line ? settingWords(line, units) : '');
     const second = $derived(line ? secondWords(line, units) : '');
 
+    const flag = $derived.by(() => {
+        if (!line || faulty || (!running && unsteady)) {
+            return line ? (faulty ? 'not usable' : 'no steady run') : '';
+        }
+        return running?.board?.pulled_under ? 'board under' : running?.surfaced.length ? 'on the surface' : '';
+    });
+
     let button: HTMLButtonElement;
     $effect(() => {
         if (chosen && document.activeElement?.closest('[role=listbox]')) {
@@ -64,38 +71,25 @@
         <b class="figure">{holder.code}</b>
         {#if line}<Glyph {line} size={17} />{:else}<span class="quiet kind">empty</span>{/if}
     </span>
-    {#if line && running}
-        <span class="depth figure" class:stale={faulty} class:long={depth.length > 2}>
-            <b>{depth}</b>
-            <small class:apart={running.doubt?.skewed}
-                >{#each sidesOf(units, running.doubt) as side (side)}<span>{side}</span>{/each}</small
-            >
-        </span>
-        {#if planned}
-            <span class="kind figure was">plan {figure(units, 'depth', planned.depth)}</span>
-        {:else}
-            <span class="kind figure">{lineWords(line, units)}</span>
-        {/if}
+    {#if line}
+        {#if running}
+            <span class="depth figure" class:stale={faulty} class:long={depth.length > 2}>
+                <b>{depth}</b>
+                <small class:apart={running.doubt?.skewed}
+                    >{#each sidesOf(units, running.doubt) as side (side)}<span>{side}</span>{/each}</small
+                >
+            </span>
+        {:else if unsteady && !faulty}<span class="depth figure"><b>—</b></span>{/if}
+        <span class="kind figure" class:was={running && planned}
+            >{running && planned ? `plan ${figure(units, 'depth', planned.depth)}` : lineWords(line, units)}</span
+        >
         <span class="out figure">{letOut}</span>
         <span class="quiet second figure">{second}</span>
         <span class="lure figure">{lure}</span>
-        {#if faulty}
-            <span class="flag">not usable</span>
-        {:else if running.board?.pulled_under}
-            <span class="flag">board under</span>
-        {:else if running.surfaced.length > 0}
-            <span class="flag">on the surface</span>
-        {/if}
-    {:else if line}
-        {#if unsteady && !faulty}<span class="depth figure"><b>—</b></span>{/if}
-        <span class="kind figure">{lineWords(line, units)}</span>
-        <span class="out figure">{letOut}</span>
-        <span class="quiet second figure">{second}</span>
-        <span class="lure figure">{lure}</span>
-        {#if faulty}<span class="flag">not usable</span>{:else if unsteady}<span class="flag">no steady run</span>{/if}
     {:else}
         <span class="quiet text-sm">Choose to rig it</span>
     {/if}
+    {#if flag}<span class="flag">{flag}</span>{/if}
 </button>
 
 <style>
@@ -133,7 +127,8 @@
         line-height: 1.15;
         white-space: nowrap;
     }
-    .kind {
+    .kind,
+    .lure {
         overflow: hidden;
         font-size: 15px;
         font-weight: 500;
@@ -145,6 +140,7 @@
         display: flex;
         align-items: baseline;
         gap: 3px;
+        min-height: 44px;
         line-height: 1;
         margin: 0 0 2px;
     }
@@ -152,9 +148,6 @@
         font-size: 44px;
         font-weight: 700;
         letter-spacing: -0.01em;
-    }
-    .depth {
-        min-height: 44px;
     }
     .depth small {
         font-size: 16px;
@@ -167,9 +160,6 @@
         align-self: center;
         font-size: 14px;
         line-height: 1.1;
-    }
-    .depth.long {
-        gap: 1px;
     }
     .depth.long b {
         font-size: 34px;
@@ -187,25 +177,20 @@
     .chosen .depth b {
         color: var(--color-primary);
     }
-    .out {
-        font-size: 16px;
-        font-weight: 600;
-        line-height: 1.2;
-        white-space: nowrap;
-    }
+    .out,
     .second {
         font-size: 15px;
         line-height: 1.2;
         white-space: nowrap;
     }
+    .out {
+        font-size: 16px;
+        font-weight: 600;
+    }
     .lure {
         margin-top: auto;
-        overflow: hidden;
         font-size: 14px;
         font-weight: 600;
-        line-height: 1.2;
-        text-overflow: ellipsis;
-        white-space: nowrap;
     }
     /* Sixteen rods at arm's length: narrower, never clipped. */
     @container (max-width: 72px) {
@@ -232,6 +217,23 @@
         .lure {
             font-size: 12.5px;
             letter-spacing: -0.03em;
+        }
+    }
+    /* On a phone the rail is an index under the thumb: code, depth, let-out. */
+    @media (max-width: 900px) {
+        .card {
+            height: 5.4rem;
+        }
+        .depth b {
+            font-size: 30px;
+        }
+        .depth {
+            min-height: 30px;
+        }
+        .kind,
+        .second,
+        .lure {
+            display: none;
         }
     }
     .flag {

@@ -176,5 +176,12 @@
             flex-wrap: wrap;
             padding-block: 8px;
         }
+        /* The rail stays under the thumb, whatever is read above it. */
+        .rail-place {
+            position: sticky;
+            bottom: 0;
+            z-index: 5;
+            background: var(--color-base-200);
+        }
     }
 </style>

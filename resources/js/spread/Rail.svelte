@@ -46,7 +46,7 @@
     }
     @media (max-width: 900px) {
         .rail {
-            grid-auto-columns: 6.5rem;
+            grid-auto-columns: 5.4rem;
             overflow-x: auto;
         }
     }

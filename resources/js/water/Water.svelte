@@ -129,8 +129,8 @@
                 <CurrentFields {desk} signs={reading.signs} {units} />
             {/if}
             <span class="ml-auto flex gap-2">
-                <a class="btn btn-sm" href="#/trips/{trip.id}/lures">Lure box</a>
-                <a class="btn btn-sm" href="#/trips/{trip.id}/ground">The ground</a>
+                {#each [['lures', 'Lure box'], ['ground', 'The ground']] as [to, name] (to)}
+                    <a class="btn btn-sm" href="#/trips/{trip.id}/{to}">{name}</a>{/each}
                 <Popover id="water-rules" bind:open={ruling} pane="right-0 w-72 py-1">
                     {#snippet face()}Rules…{/snippet}
                     {#each BOOKS as name (name)}
