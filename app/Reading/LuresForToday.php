@@ -7,6 +7,7 @@ namespace App\Reading;
 use Admek\Core\Fish\Species;
 use Admek\Core\Records\OwnRecord;
 use Admek\Core\Tackle\Parts\Forage;
+use Admek\Core\Water\BaitSchools;
 use Admek\Core\Water\BoxedLure;
 use Admek\Core\Water\LureBox;
 use Admek\Core\Water\RankedLure;
@@ -36,7 +37,7 @@ final readonly class LuresForToday
         $box = new LureBox(
             $water->signs, $water->bands, array_map(Species::from(...), $water->trip->species),
             $water->schedule[$hour]['elevation'] ?? null,
-            $water->trip->choices['schools']['bait'] ?? LureBox::usualSchool($water->signs), $water->rules,
+            $water->trip->choices['schools']['bait'] ?? BaitSchools::usual($water->signs), $water->rules,
         );
 
         return new self($hour, $ids, $box->inOrder($boxed));

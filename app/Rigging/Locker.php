@@ -25,7 +25,6 @@ use App\Models\Diver;
 use App\Models\Holder;
 use App\Models\Lure;
 use App\Models\Reel;
-use Illuminate\Database\Query\Builder;
 
 /**
  * The boat's gear by record id. Here alone the rows that are sent and stored, which name holders and gear by their ids,
@@ -57,15 +56,13 @@ final readonly class Locker
     /** @param  Boat  $boat  as she is, or as she was on a trip ({@see Boat::asOn()}) */
     public static function of(Boat $boat): self
     {
-        return self::with($boat, StowedRows::holders($boat, static fn (Builder $rows): Builder => $rows->where(
-            'layout_id', $boat->layoutId(),
-        )));
+        return self::with($boat, StowedRows::holders($boat));
     }
 
     /** With every holder she ever had: what was recorded is taken whatever has become of its holder since. */
     public static function ever(Boat $boat): self
     {
-        return self::with($boat, StowedRows::holders($boat, static fn (Builder $rows): Builder => $rows->orderBy('layout_id')));
+        return self::with($boat, StowedRows::holders($boat, ever: true));
     }
 
     /** @param  array<int, DescribedHolder>  $holders */

@@ -8,7 +8,6 @@ use Admek\Core\Tackle\Described\DescribedHolder;
 use App\Models\Boat;
 use App\Models\Holder;
 use Closure;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -40,13 +39,15 @@ final class StowedRows
     }
 
     /**
-     * @param  Closure(Builder): Builder  $which
+     * @param  bool  $ever  every one she ever had, those of now first; else as she is laid out
      * @return array<int, DescribedHolder> by id
      */
-    public static function holders(Boat $boat, Closure $which): array
+    public static function holders(Boat $boat, bool $ever = false): array
     {
+        $rows = DB::table(Holder::TABLE)->where('boat_id', $boat->id);
+        $ever ? $rows->orderBy('layout_id') : $rows->where('layout_id', $boat->layoutId());
         $described = [];
-        foreach ($which(DB::table(Holder::TABLE)->where('boat_id', $boat->id))->orderBy(Holder::ORDER)->get() as $row) {
+        foreach ($rows->orderBy(Holder::ORDER)->get() as $row) {
             $described[(int) $row->id] = Holder::ofRow($row);
         }
 

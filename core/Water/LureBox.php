@@ -18,10 +18,6 @@ use Admek\Core\Units\Sentence;
  */
 final readonly class LureBox
 {
-    public const MATCH = 'match';
-
-    public const STAND_OUT = 'stand_out';
-
     /** Points of the family that is tried first for the first species, and what each place behind it costs. */
     private const FAMILY = [3.0, 0.5];
 
@@ -51,7 +47,7 @@ final readonly class LureBox
      * @param  list<Band>  $bands  in order of priority
      * @param  list<Species>  $species  in order of priority
      * @param  ?float  $sun  degrees up; null where it is not known
-     * @param  string  $school  match the bait, or stand out
+     * @param  string  $school  of {@see BaitSchools}
      * @param  RuleBook  $rules  of {@see ReadingRules}
      */
     public function __construct(
@@ -218,10 +214,10 @@ final readonly class LureBox
         $like = $one->imitates === $bait;
 
         return match (true) {
-            $like && $this->school === self::MATCH => [self::BAIT, Sentence::of(
+            $like && $this->school === BaitSchools::MATCH => [self::BAIT, Sentence::of(
                 'It looks like what is there: {bait}.', ['bait' => $bait->word()],
             )],
-            ! $like && $this->school === self::STAND_OUT => [0.5 * self::BAIT, Sentence::of(
+            ! $like && $this->school === BaitSchools::STAND_OUT => [0.5 * self::BAIT, Sentence::of(
                 'Unlike the {bait} round it, it stands out.', ['bait' => $bait->word()],
             )],
             default => null,
@@ -244,36 +240,5 @@ final readonly class LureBox
                 'mean' => sprintf('%.1f', $boat->bites / $boat->rodDays),
             ],
         )];
-    }
-
-    /** What matching the bait is begun with: stained water wants it to stand out. */
-    public static function usualSchool(WaterSigns $signs): string
-    {
-        return $signs->clarity === Clarity::Stained ? self::STAND_OUT : self::MATCH;
-    }
-
-    /** Both schools, for who chooses; null where nobody has said what bait is there. */
-    public static function advice(WaterSigns $signs, ?string $chosen): ?Advice
-    {
-        $bait = $signs->forage;
-        if ($bait === null) {
-            return null;
-        }
-        $school = $chosen ?? self::usualSchool($signs);
-        $why = [
-            self::MATCH => 'they eat what is there, and know it by shape and shine',
-            self::STAND_OUT => 'among so many one that is not like the others is seen first',
-        ];
-
-        return new Advice('bait', 'finish', Sentence::of($school === self::MATCH
-            ? 'Lures like the bait: {bait}' : 'Lures unlike the bait, which is {bait}', ['bait' => $bait->word()],
-        ), Sentence::of(self::usualSchool($signs) === self::MATCH
-            ? 'Forage decides: where they see well, match it.'
-            : 'In stained water a match is not seen: stand out.'), array_map(
-                static fn (string $key, string $label): array => [
-                    'key' => $key, 'label' => $label, 'why' => $why[$key], 'chosen' => $key === $school,
-                ],
-                [self::MATCH, self::STAND_OUT], ['match the bait', 'stand out'],
-            ));
     }
 }

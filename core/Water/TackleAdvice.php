@@ -32,7 +32,7 @@ final readonly class TackleAdvice
     {
         return array_values(array_filter([
             $this->leader(), $this->hardware(), $this->shallows(), $this->finish(),
-            LureBox::advice($this->signs, $this->schools['bait'] ?? null), $this->distance(),
+            BaitSchools::advice($this->signs, $this->schools['bait'] ?? null), $this->distance(),
             $this->muskieLeads(),
         ]));
     }

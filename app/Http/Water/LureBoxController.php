@@ -6,6 +6,7 @@ namespace App\Http\Water;
 
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
+use Admek\Core\Water\BaitSchools;
 use Admek\Core\Water\LureBox;
 use Admek\Core\Water\RankedLure;
 use App\Models\Boat;
@@ -43,7 +44,7 @@ final class LureBoxController
                 'reasons' => array_map(static fn (Sentence $reason): string => $reason->in($units), $one->reasons),
                 'bites' => $one->boxed->record->bites, 'rod_days' => $one->boxed->record->rodDays,
             ], $lures->order),
-            'schools' => LureBox::advice($water->signs, $trip->choices['schools']['bait'] ?? null)->schools ?? [],
+            'schools' => BaitSchools::advice($water->signs, $trip->choices['schools']['bait'] ?? null)->schools ?? [],
         ], options: JSON_PRESERVE_ZERO_FRACTION);
     }
 }

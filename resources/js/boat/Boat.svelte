@@ -1,25 +1,23 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
-    import { api, ask, faultAt, faultOf, faultsIn, type Boat, type Schemas } from '../lib/api';
+    import { api, ask, faultsIn, type Boat, type Schemas } from '../lib/api';
     import { theCatalogue } from '../lib/catalogue';
     import { dayWords, tripWords } from '../lib/words';
     import Dialog from '../frame/Dialog.svelte';
-    import NumberField from '../fields/NumberField.svelte';
-    import TextField from '../fields/TextField.svelte';
 
     import BoatFiles from './BoatFiles.svelte';
+    import BoatFigures, { type Entered } from './BoatFigures.svelte';
     import RailEditor from './RailEditor.svelte';
     import { RailDesk } from './rail-desk.svelte';
     import RuleBookDialog, { type BookName } from './RuleBookDialog.svelte';
 
     /** The boat as she is: all that first-run asked, and what she is judged by. What a change does is said before it is kept. */
-    const ZONE = Intl.DateTimeFormat().resolvedOptions().timeZone;
     const BOOKS = Object.entries(theCatalogue().books) as [BookName, string][];
 
     let boat: Boat | null = $state.raw(aboard.boat);
-    const entered = $state({
+    const entered: Entered = $state({
         name: '',
-        units: 'us' as Schemas['Units'],
+        units: 'us',
         each: 0,
         crew: 0,
         log: 1,
@@ -33,7 +31,6 @@
     let touched = $state(false);
     let said = $state('');
 
-    const units = $derived(entered.units);
     const changed = $derived(touched || (rail?.changed ?? false));
 
     function open(as: Boat): void {
@@ -105,7 +102,7 @@
         }
     }
 
-    function enter(figures: Partial<typeof entered>): void {
+    function enter(figures: Partial<Entered>): void {
         Object.assign(entered, figures);
         touched = true;
         said = '';
@@ -146,95 +143,7 @@
                 <div><BoatFiles changed={(as) => open(as)} /></div>
             </div>
         </section>
-        <aside class="border-base-300 bg-base-100">
-            <div class="grid gap-2">
-                <TextField
-                    label="Her name"
-                    bind:value={() => entered.name, (name) => enter({ name })}
-                    fault={faultAt(desk.faults, '/name')}
-                />
-                <label class="flex flex-col">
-                    <span class="quiet text-sm">You think in</span>
-                    <select
-                        class="select w-full text-base"
-                        value={entered.units}
-                        onchange={(event) => enter({ units: event.currentTarget.value as Schemas['Units'] })}
-                    >
-                        <option value="us">feet, pounds, mph, °F</option>
-                        <option value="metric">metres, kilograms, km/h, °C</option>
-                    </select>
-                </label>
-                {#each [['length', 'Length', desk.length], ['beam', 'Beam', desk.beam]] as const as [field, label, value] (field)}
-                    <NumberField
-                        {label}
-                        id="boat-{field}"
-                        {value}
-                        change={(figure) => {
-                            desk.hull({ [field]: figure ?? 0 });
-                            void desk.look();
-                        }}
-                        {units}
-                        quantity="leader"
-                        fault={faultOf(desk.faults, `/${field}`)}
-                    />
-                {/each}
-                <NumberField
-                    label="Mast, tow line’s height"
-                    value={entered.mastHeight}
-                    change={(figure) => enter({ mastHeight: figure ?? 0 })}
-                    {units}
-                    quantity="leader"
-                    fault={faultOf(desk.faults, '/mast_height')}
-                />
-                <NumberField
-                    label="Mast, aft of the transom"
-                    value={entered.mastAft}
-                    change={(figure) => enter({ mastAft: figure ?? 0 })}
-                    {units}
-                    quantity="leader"
-                    fault={faultOf(desk.faults, '/mast_aft')}
-                />
-                <NumberField
-                    label="Crew"
-                    value={entered.crew}
-                    change={(figure) => enter({ crew: figure ?? 0 })}
-                    {units}
-                    unit=""
-                    decimals={0}
-                    fault={faultOf(desk.faults, '/crew')}
-                />
-                <NumberField
-                    label="Lines an angler, usually"
-                    value={entered.each}
-                    change={(figure) => enter({ each: figure ?? 0 })}
-                    {units}
-                    unit=""
-                    decimals={0}
-                    fault={faultOf(desk.faults, '/lines_per_angler')}
-                />
-                <p class="quiet text-sm leading-tight">Where no limit is entered. Check the current rules.</p>
-                <NumberField
-                    label="Speed log: true for each it shows"
-                    id="log-factor"
-                    value={entered.log}
-                    change={(figure) => enter({ log: figure ?? 1 })}
-                    {units}
-                    unit="×"
-                    decimals={3}
-                    fault={faultOf(desk.faults, '/log_factor')}
-                />
-                <TextField
-                    label="The port’s clock"
-                    bind:value={() => entered.zone, (zone) => enter({ zone })}
-                    fault={faultAt(desk.faults, '/timezone')}
-                />
-                {#if entered.zone !== ZONE}
-                    <button type="button" class="btn btn-sm" onclick={() => enter({ zone: ZONE })}
-                        >Take this device’s, {ZONE}</button
-                    >
-                {/if}
-            </div>
-        </aside>
+        <aside class="border-base-300 bg-base-100"><BoatFigures {desk} {entered} {enter} /></aside>
     {/if}
 </main>
 

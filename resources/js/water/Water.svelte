@@ -91,7 +91,7 @@
         }
     }
 
-    const BOOKS: BookName[] = ['habits', 'reading', 'care'];
+    const PLACES = Object.entries({ lures: 'Lure box', ground: 'The ground' });
 </script>
 
 <svelte:window onkeydown={keyed} />
@@ -111,7 +111,7 @@
                 </p>
             </div>
             {#if desk && reading}
-                <button type="button" class="btn btn-sm btn-neutral" onclick={() => (typing = true)}
+                <button class="btn btn-sm btn-neutral" onclick={() => (typing = true)}
                     >Temperatures… <kbd class="text-xs">t</kbd></button
                 >
                 <label class="flex items-center gap-1.5 text-sm">
@@ -129,11 +129,10 @@
                 <CurrentFields {desk} signs={reading.signs} {units} />
             {/if}
             <span class="ml-auto flex gap-2">
-                {#each [['lures', 'Lure box'], ['ground', 'The ground']] as [to, name] (to)}
-                    <a class="btn btn-sm" href="#/trips/{trip.id}/{to}">{name}</a>{/each}
+                {#each PLACES as [to, name] (to)}<a class="btn btn-sm" href="#/trips/{trip.id}/{to}">{name}</a>{/each}
                 <Popover id="water-rules" bind:open={ruling} pane="right-0 w-72 py-1">
                     {#snippet face()}Rules…{/snippet}
-                    {#each BOOKS as name (name)}
+                    {#each ['habits', 'reading', 'care'] as const as name (name)}
                         <button
                             type="button"
                             class="hover:bg-base-200 min-h-11 w-full cursor-pointer px-4 text-left"

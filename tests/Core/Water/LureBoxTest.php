@@ -13,6 +13,7 @@ use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
+use Admek\Core\Water\BaitSchools;
 use Admek\Core\Water\BoxedLure;
 use Admek\Core\Water\Clarity;
 use Admek\Core\Water\LureBox;
@@ -76,14 +77,14 @@ final class LureBoxTest extends TestCase
             static fn (RankedLure $one): string => $one->boxed->lure->name,
             (new LureBox($signs, [], [Species::Coho], null, $school, Book::Reading->of()))->inOrder($lures),
         );
-        self::assertSame(['Like', 'Unlike', 'Unsaid'], $names(LureBox::MATCH));
-        self::assertSame(['Unlike', 'Like', 'Unsaid'], $names(LureBox::STAND_OUT));
-        self::assertSame([LureBox::MATCH, LureBox::STAND_OUT], [
-            LureBox::usualSchool($signs), LureBox::usualSchool(new WaterSigns(Season::Summer, clarity: Clarity::Stained)),
+        self::assertSame(['Like', 'Unlike', 'Unsaid'], $names(BaitSchools::MATCH));
+        self::assertSame(['Unlike', 'Like', 'Unsaid'], $names(BaitSchools::STAND_OUT));
+        self::assertSame([BaitSchools::MATCH, BaitSchools::STAND_OUT], [
+            BaitSchools::usual($signs), BaitSchools::usual(new WaterSigns(Season::Summer, clarity: Clarity::Stained)),
         ]);
-        $schools = LureBox::advice($signs, 'stand_out')->schools ?? [];
+        $schools = BaitSchools::advice($signs, 'stand_out')->schools ?? [];
         self::assertSame([false, true], array_column($schools, 'chosen'));
-        self::assertNull(LureBox::advice($this->signs(), null), 'nobody has said what bait there is');
+        self::assertNull(BaitSchools::advice($this->signs(), null), 'nobody has said what bait there is');
     }
 
     public function test_the_own_record_weighs_the_more_the_more_there_is_of_it(): void
@@ -181,7 +182,7 @@ final class LureBoxTest extends TestCase
     {
         $bands = (new TargetBands($signs, Book::Habits->of(), Book::Reading->of()))->for($species);
 
-        return new LureBox($signs, $bands, $species, 30.0, LureBox::usualSchool($signs), Book::Reading->of());
+        return new LureBox($signs, $bands, $species, 30.0, BaitSchools::usual($signs), Book::Reading->of());
     }
 
     private function signs(?Clarity $clarity = null, ?Sky $sky = null): WaterSigns
