@@ -8,6 +8,8 @@ return [
     'names_file' => env('ADMEK_NAMES_FILE'),
     // Whether other devices are served by TLS.
     'tls' => env('ADMEK_TLS', '') !== '',
+    // Whether this is the demo world, which a newcomer is shown round in.
+    'demo' => env('ADMEK_DEMO', '') !== '',
     // Told with every answer: a page of an earlier Admek knows by it that there is a newer.
     'build' => (string) env('ADMEK_BUILD', (string) @md5_file(dirname(__DIR__).'/public/build/manifest.json')),
     // The file what was worked out is kept in while Admek is served; null where each is worked out anew.

@@ -1,6 +1,7 @@
 <script lang="ts">
     import Router from 'svelte-spa-router';
     import { aboard } from './lib/aboard.svelte';
+    import LookRound from './frame/LookRound.svelte';
     import Outdated from './frame/Outdated.svelte';
     import Shell from './frame/Shell.svelte';
     import ComeAboard from './devices/ComeAboard.svelte';
@@ -41,6 +42,7 @@
 {#if aboard.outside}<ComeAboard />{/if}
 {#if aboard.state === 'ready'}
     <div class="contents" inert={aboard.outside}><Shell><Router {routes} /></Shell></div>
+    {#if aboard.me?.demo && aboard.shows('spread')}<LookRound />{/if}
 {:else if aboard.state === 'no-boat' && aboard.may('plan')}
     <FirstRun />
 {:else if !aboard.outside}

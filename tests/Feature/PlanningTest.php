@@ -200,7 +200,8 @@ final class PlanningTest extends FeatureTestCase
         $code = $this->send('POST', '/spreads/{next}/preview', $spread, 200)->json('lines.0.holder');
         $heavier = $reach($spread, $weighted['holder_id'], $this->depthOf($spread, $code) + 2.0);
         self::assertSame('weight', $heavier['control']);
-        self::assertContains($heavier['value'], $this->send('GET', '/locker')->json('weights'), 'a weight that is in the box');
+        $box = $this->send('GET', '/catalogue')->json('shop_weights');
+        self::assertContains($heavier['value'], $box, 'a weight that is in the box');
         self::assertGreaterThan(0.0567, $heavier['figures']['weight_mass']);
         $this->assertRefusedAt(
             ['/by'], 'POST', '/spreads/{next}/reach',

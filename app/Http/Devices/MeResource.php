@@ -8,6 +8,7 @@ use App\Devices\Ability;
 use App\Models\Device;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Config;
 
 /** @mixin Device */
 final class MeResource extends JsonResource
@@ -24,6 +25,7 @@ final class MeResource extends JsonResource
     {
         return [
             'name' => $this->name, 'role' => $this->role->value, 'laptop' => $this->isLaptop(),
+            'demo' => Config::boolean('admek.demo'),
             'may' => array_values(array_map(
                 static fn (Ability $ability): string => $ability->value, array_filter(Ability::cases(), $this->may(...)),
             )),

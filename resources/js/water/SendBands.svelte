@@ -39,7 +39,7 @@
     <p class="flex gap-2">
         <button
             type="button"
-            class="btn btn-sm flex-1 {planned ? '' : 'btn-primary'}"
+            class="btn btn-sm {planned ? '' : 'btn-primary flex-1'}"
             onclick={async () => (await send()) && void push(`/trips/${trip}/spread?task=draft`)}>Draft a spread</button
         >
         <button type="button" class="btn btn-sm flex-1 {planned ? 'btn-primary' : ''}" onclick={() => void send()}

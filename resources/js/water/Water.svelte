@@ -104,7 +104,7 @@
             <div class="min-w-0 leading-tight">
                 <h1 class="truncate text-lg font-bold">{tripWords(trip)}</h1>
                 <p class="quiet truncate text-sm">
-                    {#if reading?.sun}first light {reading.sun.first_light} · sunrise {reading.sun.sunrise} · sunset {reading.sun
+                    {#if reading?.sun}light {reading.sun.first_light} · sun {reading.sun.sunrise}–{reading.sun
                             .sunset}{:else if aboard.may('plan')}<a class="link" href="#/trips/{trip.id}/prepare?task=trip"
                             >Where is the ground?</a
                         > Then the sun is told.{/if}

@@ -76,10 +76,6 @@ picture($app, 'spread-red', 'red', $wide, '/trips/{next}/spread', $line, $choose
 picture($app, 'spread-what-if-dusk', 'dusk', $wide, '/trips/{next}/spread', $line,
     $choose('P2')."const r = document.querySelector('[aria-label=Turn]'); r.value = -5; r.dispatchEvent(new Event('input', { "
         .'bubbles: true }));', 'main[data-solved="2"]');
-picture($app, 'to-look-at', 'day', $wide, '/trips/{next}/spread', $line,
-    $choose('P5')."const i = document.getElementById('let-out'); i.value = '121'; i.dispatchEvent(new Event('input', { "
-        ."bubbles: true })); i.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true })); "
-            ."document.querySelector('[aria-controls=to-look-at]').click()", '#to-look-at .btn');
 $key = static fn (string ...$keys): string => implode(
     '',
     array_map(
@@ -109,7 +105,9 @@ picture(
 picture($app, 'setting-order', 'dusk', $wide, '/trips/{next}/spread', $line, $key('o'), 'dialog [data-order]');
 picture($app, 'deck-card', 'day', [1280, 1000], '/trips/{next}/deck-card', '.sheet tbody tr');
 picture($app, 'log', 'dusk', $wide, '/trips/{past}/log', '.bite', "document.querySelector('.rod').click()", '.rod.chosen .depth');
-picture($app, 'log-phone', 'day', [390, 844], '/trips/{past}/log', '.bite');
+picture($app, 'lure-box', 'day', $wide, '/trips/{next}/lures', '[data-first]');
+picture($app, 'locker', 'dusk', $wide, '/locker/lures/8', '.page table');
+picture($app, 'boat', 'day', $wide, '/boat', '[data-tip=P1]');
 picture($app, 'deck-card-phone', 'day', [390, 844], '/trips/{next}/deck-card', '.rod .setting');
 $app->stopServing();
 $app->serve(['ADMEK_NAMES' => '192.168.4.1 lamp.boat '.RunningApp::BOAT]);
