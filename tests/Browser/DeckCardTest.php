@@ -116,7 +116,7 @@ final class DeckCardTest extends BrowserTestCase
                     date: '2031-05-01', lines_in: '06:00', back_by: '12:00', ground: 'Hollow Reef', anglers: 6, line_limit: 18,
                     species: ['king'], bottom: 60 });
                 const common = {
-                    reel_id: named('reels', 'Nylon 20 lb'), lure_id: named('lures', 'Magnum spoon'),
+                    reel_id: named('reels', 'Nylon 20 lb'), lure_id: named('lures', 'Magnum spoon, glow'),
                     leader_material: 'fluorocarbon', leader_test: 25, leader_length: 1.8288, attractor: 'large_flasher' };
                 const lines = boat.holders.map((holder, i) => ({ holder_id: holder.id, ...common, ...(holder.kind === 'boom'
                     ? { presentation: 'rigger', let_out: 40, lead: 6, ball_id: named('balls', 'Ball 12 lb') }

@@ -122,11 +122,12 @@ export class RailDesk {
     /** In the order they stand in, mirrored where that is asked for, with what is to be looked at twice. */
     async look(mirror: Schemas['Side'] | null = null): Promise<void> {
         const mine = ++this.#asked;
-        const code = this.holder?.code;
+        const [code, asked] = [this.holder?.code, this.holders];
         const answer = await ask(
             api.POST('/boat/rail', { body: { length: this.length, beam: this.beam, holders: this.holders, mirror } }),
         );
-        if (mine !== this.#asked) {
+        // What was moved or typed meanwhile stands; it is asked about in its turn.
+        if (mine !== this.#asked || asked !== this.holders) {
             return;
         }
         this.faults = faultsIn(answer);

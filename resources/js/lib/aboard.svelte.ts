@@ -21,12 +21,20 @@ class Aboard {
     locker: Locker | null = $state.raw(null);
     trips: Trip[] = $state.raw([]);
 
+    /** How often it was let in, and how often it had been when each request was made. */
+    #lettings = 0;
+    readonly #askedAs = new WeakMap<Request, number>();
+
     constructor() {
         api.use({
-            onResponse: ({ response, schemaPath }) => {
+            onRequest: ({ request }) => {
+                this.#askedAs.set(request, this.#lettings);
+            },
+            onResponse: ({ request, response, schemaPath }) => {
                 this.outdated ||= (response.headers.get('Admek-Build') ?? BUILD) !== BUILD;
                 if (response.status === NOT_LET_IN) {
-                    this.outside = true;
+                    // What was asked before this device was let in says nothing of it now.
+                    this.outside ||= (this.#askedAs.get(request) ?? this.#lettings) === this.#lettings;
                 } else if (response.status === NOT_FOR_THIS_DEVICE && schemaPath !== '/aboard') {
                     // It may have been made something else meanwhile.
                     void this.readMe();
@@ -45,6 +53,7 @@ class Aboard {
 
     /** This device was let in. */
     async letIn(me: Me): Promise<void> {
+        this.#lettings++;
         this.me = me;
         this.outside = false;
         await this.read();

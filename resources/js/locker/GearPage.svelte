@@ -55,31 +55,29 @@
     {#if page.lure}
         {@const lure = page.lure}
         <h3>Where it runs, alone behind the boat</h3>
-        <div class="overflow-x-auto">
-            <table>
-                <thead>
+        <table>
+            <thead>
+                <tr>
+                    <th>reel</th><th>out</th>
+                    {#each lure.speeds as speed (speed)}<th class="num">{shown(units, 'speed', speed)}</th>{/each}
+                </tr>
+            </thead>
+            <tbody>
+                {#each lure.behind as row (row.reel)}
                     <tr>
-                        <th>reel</th><th>out</th>
-                        {#each lure.speeds as speed (speed)}<th class="num">{shown(units, 'speed', speed)}</th>{/each}
+                        <td>{reelOf(row.reel)}</td>
+                        <td class="figure whitespace-nowrap">{out(row.kind, row.out)}</td>
+                        {#each row.runs as run, i (i)}
+                            <td class="num figure">
+                                {#if run}<b class="text-lg">{figure(units, 'depth', run.depth)}</b>
+                                    {#if run.doubt}<span class="quiet text-sm">{plusMinus(units, run.doubt)}</span
+                                        >{/if}{:else}—{/if}
+                            </td>
+                        {/each}
                     </tr>
-                </thead>
-                <tbody>
-                    {#each lure.behind as row (row.reel)}
-                        <tr>
-                            <td>{reelOf(row.reel)}</td>
-                            <td class="figure whitespace-nowrap">{out(row.kind, row.out)}</td>
-                            {#each row.runs as run, i (i)}
-                                <td class="num figure">
-                                    {#if run}<b class="text-lg">{figure(units, 'depth', run.depth)}</b>
-                                        {#if run.doubt}<span class="quiet text-sm">{plusMinus(units, run.doubt)}</span
-                                            >{/if}{:else}—{/if}
-                                </td>
-                            {/each}
-                        </tr>
-                    {/each}
-                </tbody>
-            </table>
-        </div>
+                {/each}
+            </tbody>
+        </table>
         <p class="quiet text-sm">{measure(units, 'depth').unit} down, by the model; ± what is not known of it.</p>
         <div class="grid gap-x-8 lg:grid-cols-2">
             <div>
@@ -144,6 +142,15 @@
     .num {
         text-align: right;
         white-space: nowrap;
+    }
+    @media (max-width: 640px) {
+        th,
+        td {
+            padding-right: 6px;
+        }
+        .num span {
+            display: block;
+        }
     }
     li {
         padding: 2px 0;

@@ -49,4 +49,9 @@
         background: var(--color-base-100);
         box-shadow: inset 0 0 0 3px var(--color-primary);
     }
+    @media (max-width: 640px) {
+        .rods {
+            flex-wrap: wrap;
+        }
+    }
 </style>
