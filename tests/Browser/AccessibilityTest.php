@@ -47,18 +47,25 @@ final class AccessibilityTest extends BrowserTestCase
     }
 
     #[DataProvider('screens')]
-    public function test_on_a_phone_only_the_rail_scrolls_sideways(string $path, string $shown): void
+    public function test_on_phone_and_tablet_only_the_rail_scrolls_sideways(string $path, string $shown): void
     {
-        $this->browser->resize(390, 844);
-        $this->visit($path);
-        $this->see($shown);
-        self::assertSame([], $this->js(<<<'JS'
+        foreach ([[390, 844], [820, 1180]] as $size) {
+            $this->browser->resize(...$size);
+            $this->visit($path);
+            $this->see($shown);
+            self::assertSame([], $this->scrolledSideways(), implode(' × ', $size));
+        }
+    }
+
+    private function scrolledSideways(): mixed
+    {
+        return $this->js(<<<'JS'
             return [document.scrollingElement, ...document.querySelectorAll('body *')]
                 .filter((part) => !part.matches('.rail') && part.scrollWidth > part.clientWidth + 1)
                 .filter((part) => part === document.scrollingElement
                     || ['auto', 'scroll'].includes(getComputedStyle(part).overflowX))
                 .map((part) => `${part.tagName}.${part.className}`);
-            JS));
+            JS);
     }
 
     public function test_on_a_phone_the_spread_is_seen_from_one_side_at_a_time(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Support\BrowserTestCase;
 
 /** The demo shows a newcomer round, once. */
@@ -36,10 +37,10 @@ final class LookRoundTest extends BrowserTestCase
         $this->click('[data-stop] button', 'Done');
         $this->visit('/devices');
         $this->see('[name=role]');
-        self::assertSame(0, $this->js('return document.querySelectorAll("[data-stop]").length'));
+        $this->assertNotShown();
         $this->browser->driver->navigate()->refresh();
         $this->see('[name=role]');
-        self::assertSame(0, $this->js('return document.querySelectorAll("[data-stop]").length'));
+        $this->assertNotShown();
     }
 
     public function test_it_is_skipped_at_any_stop(): void
@@ -47,9 +48,14 @@ final class LookRoundTest extends BrowserTestCase
         $this->visit('/');
         $this->click('[data-stop="1"] button', 'Next');
         $this->click('[data-stop="2"] button', 'Skip');
-        self::assertSame(0, $this->js('return document.querySelectorAll("[data-stop]").length'));
+        $this->assertNotShown();
         $this->visit('/trips/{next}/spread');
         $this->see('.depth b');
-        self::assertSame(0, $this->js('return document.querySelectorAll("[data-stop]").length'));
+        $this->assertNotShown();
+    }
+
+    private function assertNotShown(): void
+    {
+        self::assertSame([], $this->browser->driver->findElements(WebDriverBy::cssSelector('[data-stop]')));
     }
 }

@@ -34,6 +34,8 @@ final class MutantsTest extends FeatureTestCase
         yield 'GeoJSON' => ['PUT', '/structures/file', null];
         yield 'chart' => ['PUT', '/chart', null];
         yield 'spread file' => ['POST', '/spreads/{next}/file', null];
+        yield 'gear table' => ['PUT', '/locker/lures/table', 'text'];
+        yield 'boat file' => ['PUT', '/boat/file', null];
         yield 'gear' => ['PUT', '/locker/lures/{lure}', null];
     }
 
@@ -145,6 +147,8 @@ final class MutantsTest extends FeatureTestCase
                     static fn (int $column): float => round(20.0 + 2.0 * $row + 8.0 * sin($column / 3), 1), range(0, 11),
                 ), range(0, 11)),
             ]),
+            'gear table' => $this->out('/locker/lures/table'),
+            'boat file' => $this->out('/boat/file'),
             'spread file' => (string) $this->call('GET', '/api/spreads/{next}/file')->getContent(),
             default => (string) json_encode([
                 'name' => 'Borrowed', 'kind' => 'medium_spoon', 'finish' => 'copper',

@@ -105,7 +105,7 @@
     </section>
     <section class="page border-base-300 bg-base-100" class:empty={!chosen && !adding} aria-label="The piece">
         {#if adding || chosen}
-            <button type="button" class="btn btn-sm mb-2 md:hidden" onclick={() => go(list)}>← all {list}</button>
+            <button type="button" class="btn btn-sm mb-2 min-[951px]:hidden" onclick={() => go(list)}>← all {list}</button>
         {/if}
         {#if adding}
             <h2 class="pb-2 text-xl font-bold">A {formOf(list).one} not aboard yet</h2>
@@ -170,7 +170,7 @@
         background: var(--color-base-100);
         box-shadow: inset 4px 0 0 var(--color-primary);
     }
-    @media (max-width: 767px) {
+    @media (max-width: 950px) {
         .locker {
             display: block;
             height: auto;

@@ -49,7 +49,7 @@
         background: var(--color-base-100);
         box-shadow: inset 0 0 0 3px var(--color-primary);
     }
-    @media (max-width: 640px) {
+    @media (max-width: 900px) {
         .rods {
             flex-wrap: wrap;
         }

@@ -85,7 +85,7 @@
                     </div>
                 </dl>
             {/if}
-            <p class="min-w-0 text-[13px] leading-tight max-sm:basis-full sm:max-w-80 sm:flex-1">
+            <p class="min-w-0 text-[13px] leading-tight max-[1000px]:basis-full min-[1001px]:max-w-80 min-[1001px]:flex-1">
                 {limits}
                 <b>Check the current rules.</b>
             </p>
