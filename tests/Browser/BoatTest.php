@@ -73,6 +73,11 @@ final class BoatTest extends BrowserTestCase
         $this->visit('/boat');
         $this->see('[data-tip=S1]');
         self::assertSame('0.95', $this->value('#log-factor'));
+        // 2.3 mph through the water, where her log shows more.
+        $this->openSpread();
+        $this->see('[aria-label="Speed through the water"]', 'log 2.4');
+        $this->visit('/trips/{next}/deck-card');
+        $this->see('.sheet th', 'log 2.4');
     }
 
     private function value(string $css): string

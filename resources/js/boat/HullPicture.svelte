@@ -1,5 +1,6 @@
 <script lang="ts">
     import { figure, measure } from '../lib/units';
+    import { hullPath } from '../views/hull';
     import type { RailDesk, RailHolder } from './rail-desk.svelte';
 
     /** The boat with her rod tips, from above (bow up) or from the side (bow left): each is dragged to where it stands. */
@@ -46,10 +47,10 @@
         return above ? [px(side * 0.94), py(aft)] : [px(aft), py(0.9)];
     };
     const hull = $derived.by(() => {
-        const [half, length] = [desk.beam / 2, desk.length];
-        const to = (aft: number, other: number) => (above ? `${px(other)} ${py(aft)}` : `${px(aft)} ${py(other)}`);
+        const { length, beam } = desk;
+        const to = (aft: number, up: number) => `${px(aft)} ${py(up)}`;
         return above
-            ? `M${to(0, -half)}L${to(-length * 0.55, -half)}Q${to(-length * 0.85, -half * 0.8)} ${to(-length, 0)}Q${to(-length * 0.85, half * 0.8)} ${to(-length * 0.55, half)}L${to(0, half)}Z`
+            ? hullPath(length, beam, (aft, side) => `${px(side)} ${py(aft)}`)
             : `M${to(0, -0.35)}L${to(0, 0.95)}L${to(-length * 0.6, 1.1)}L${to(-length, 1.6)}L${to(-length * 0.86, -0.35)}Z`;
     });
 

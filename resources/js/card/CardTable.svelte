@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Boat, Locker, Schemas, SpreadLine, Trip } from '../lib/api';
     import { readings, readingUnit, trueWords } from './counter-words';
-    import { figure, measure, plusMinus, shown } from '../lib/units';
+    import { figure, measure, plusMinus, shown, logShows } from '../lib/units';
     import { lineWords, rigWords } from '../lib/catalogue';
     import { dayWords, speciesList } from '../lib/words';
 
@@ -43,7 +43,9 @@
                 <th scope="col" class="num">Depth, {measure(units, 'depth').unit}</th>
                 {#each card.speeds as speed, i (speed)}
                     <th scope="col" class="num" class:planned={i === 1}
-                        >at {figure(units, 'speed', speed)} {measure(units, 'speed').unit}</th
+                        >at {figure(units, 'speed', speed)}
+                        {measure(units, 'speed').unit}
+                        {logShows(units, speed, boat.log_factor)}</th
                     >
                 {/each}
                 <th scope="col">Lure and rig</th>

@@ -86,15 +86,6 @@
         .on-paper {
             display: block;
         }
-        @page {
-            margin: 10mm;
-        }
-        :global(html),
-        :global(body),
-        :global(#app) {
-            height: auto !important;
-            background: #fff !important;
-        }
     }
     @media screen and (max-width: 640px) {
         div:not(.on-paper) > :global(.sheet) {

@@ -59,6 +59,12 @@ export function figure(units: Units, quantity: Quantity, si: number, decimals?: 
     return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text;
 }
 
+/** What her log shows at a speed through the water (m/s), where that is another figure; nothing where it is the same. */
+export function logShows(units: Units, speed: number, factor: number): string {
+    const text = figure(units, 'speed', speed / factor);
+    return text === figure(units, 'speed', speed) ? '' : `log ${text}`;
+}
+
 /** A figure with its unit. */
 export function shown(units: Units, quantity: Quantity, si: number): string {
     const text = figure(units, quantity, si);

@@ -198,14 +198,5 @@
         th {
             color: #000;
         }
-        @page {
-            margin: 10mm;
-        }
-        :global(html),
-        :global(body),
-        :global(#app) {
-            height: auto !important;
-            background: #fff !important;
-        }
     }
 </style>

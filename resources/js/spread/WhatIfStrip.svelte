@@ -3,7 +3,7 @@
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { speedStep } from '../desk/steps';
     import { theCatalogue } from '../lib/catalogue';
-    import { figure, measure, shown } from '../lib/units';
+    import { figure, logShows, measure, shown } from '../lib/units';
 
     /** What the views show if the boat went faster, slower or round: tried here, never written into the plan. */
     let { desk }: { desk: SpreadDesk } = $props();
@@ -64,7 +64,9 @@
         <div class="min-w-24 text-center leading-none">
             <output aria-label="Speed through the water">
                 <b class="figure text-2xl leading-[22px]" data-testid="speed">{figure(units, 'speed', desk.speed)}</b>
-                <span class="quiet text-sm">{measure(units, 'speed').unit}</span>
+                <span class="quiet text-sm"
+                    >{measure(units, 'speed').unit} <b>{logShows(units, desk.speed, desk.boat.log_factor)}</b></span
+                >
             </output>
             <input
                 type="range"

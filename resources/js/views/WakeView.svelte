@@ -1,6 +1,7 @@
 <script lang="ts">
     import { line as curve } from 'd3-shape';
     import type { RunningLine } from '../lib/api';
+    import { hullPath } from './hull';
     import { underWater, type Scene } from './scene';
     import { wakeScale } from './scales';
     import { figure, measure } from '../lib/units';
@@ -43,11 +44,7 @@
             .y((place) => px(place)[1]),
     );
 
-    const hull = $derived.by(() => {
-        const [half, length] = [scene.boat.beam / 2, scene.boat.length];
-        const at = (aft: number, side: number) => px([aft, side]).join(' ');
-        return `M${at(0, -half)}L${at(-length * 0.55, -half)}Q${at(-length * 0.85, -half * 0.8)} ${at(-length, 0)}Q${at(-length * 0.85, half * 0.8)} ${at(-length * 0.55, half)}L${at(0, half)}Z`;
-    });
+    const hull = $derived(hullPath(scene.boat.length, scene.boat.beam, (aft, side) => px([aft, side]).join(' ')));
 
     /** The boat's own track: the circle she turns on, or straight astern. */
     const track = $derived.by(() => {
