@@ -8,6 +8,7 @@ use Admek\Core\Books\Book;
 use Admek\Core\Fish\Species;
 use Admek\Core\Ground\Place;
 use Admek\Core\Rules\RuleBook;
+use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Trip\TripClock;
 use Admek\Core\Units\Sentence;
@@ -17,6 +18,7 @@ use Admek\Core\Water\Clarity;
 use Admek\Core\Water\Mark;
 use Admek\Core\Water\Marks;
 use Admek\Core\Water\Pace;
+use Admek\Core\Water\Promise;
 use Admek\Core\Water\Reading;
 use Admek\Core\Water\Schedule;
 use Admek\Core\Water\Season;
@@ -26,6 +28,7 @@ use Admek\Core\Water\Sun;
 use Admek\Core\Water\Surface;
 use Admek\Core\Water\TargetBands;
 use Admek\Core\Water\TemperatureProfile;
+use Admek\Core\Water\WaterLeader;
 use Admek\Core\Water\WaterSigns;
 use App\Models\Boat;
 use App\Models\Mark as Seen;
@@ -104,6 +107,25 @@ final readonly class TripWater
             array_map(Species::from(...), $this->trip->species), $this->bands, $this->signs, $this->boat->book(Book::Habits),
             $this->rules,
         );
+    }
+
+    /** A band, as it was read or as it is asked for, as the catalogue of presentations looks at it. */
+    public function prospect(Species $species, float $top, float $bottom): Prospect
+    {
+        $from = '';
+        foreach ($this->reckoned as $band) {
+            $from = $band->species === $species ? $band->from : $from;
+        }
+
+        return (new Promise($this->signs, [], $this->rules, $this->trip->choices['schools'] ?? []))->prospect(
+            new Band($species, $top, $bottom, 1.0, $from, Sentence::of('Asked for.')),
+        );
+    }
+
+    /** Null where it is not known how clear the water is. */
+    public function leader(): ?WaterLeader
+    {
+        return WaterLeader::of($this->signs, $this->rules, $this->trip->choices['schools'] ?? []);
     }
 
     /** A clock time of the trip's day, minutes after midnight, as Unix time. */

@@ -18,7 +18,10 @@ final class LureFamilies
             ],
             Species::Coho,
             Species::Steelhead => [LureKind::MediumSpoon, LureKind::SmallSpoon, LureKind::LongMinnow, LureKind::SmallMinnow],
-            Species::LakeTrout => [LureKind::MediumSpoon, LureKind::RiggedBait, LureKind::MagnumSpoon, LureKind::DeepPlug],
+            Species::LakeTrout => [
+                LureKind::MediumSpoon, LureKind::RiggedBait, LureKind::MagnumSpoon, LureKind::DeepPlug, LureKind::SmallMinnow,
+                LureKind::SmallSpoon,
+            ],
             Species::BrownTrout => [LureKind::SmallMinnow, LureKind::SmallSpoon, LureKind::LongMinnow],
             Species::Walleye => [
                 LureKind::WormHarness, LureKind::DeepPlug, LureKind::LongMinnow, LureKind::SmallSpoon, LureKind::SlowSpinHook,

@@ -21,9 +21,11 @@ final readonly class Promise
     /**
      * @param  list<Band>  $bands  in order of priority
      * @param  ?RuleBook  $rules  of {@see ReadingRules}; null for the defaults
+     * @param  array<string, string>  $schools  chosen, by the advice's key
      */
-    public function __construct(private WaterSigns $signs, private array $bands, ?RuleBook $rules = null)
-    {
+    public function __construct(
+        private WaterSigns $signs, private array $bands, ?RuleBook $rules = null, private array $schools = [],
+    ) {
         $this->rules = $rules ?? RuleBook::of(ReadingRules::rules());
     }
 
@@ -75,7 +77,8 @@ final readonly class Promise
         return array_slice($ranked, 0, self::MOST);
     }
 
-    private function prospect(Band $band): Prospect
+    /** A band and its water as the catalogue of presentations looks at them. */
+    public function prospect(Band $band): Prospect
     {
         return new Prospect(
             $band->top,
@@ -83,8 +86,10 @@ final readonly class Promise
             shy: $this->signs->clarity === Clarity::Clear && $this->signs->surface !== Surface::Rough,
             shallow: $band->bottom <= $this->rules->get('shallow'),
             river: $this->signs->isRiver($this->rules),
-            muskie: $band->species === Species::Muskie,
+            coldShallows: $band->species->isSalmonid() && $this->signs->isColdShallows($this->rules),
             walleye: $band->species === Species::Walleye,
+            muskie: $band->species === Species::Muskie
+                ? MuskieLeads::lengths($this->signs, $this->rules, $this->schools) : null,
         );
     }
 }

@@ -35,7 +35,7 @@ final readonly class Reading
         return array_values(array_filter([
             ...(new TemperatureAdvice($this->signs, $this->rules))->advice(),
             Pace::of($this->species, $this->bands, $this->signs, $this->habits, $this->rules)?->advice(),
-            ...(new Promise($this->signs, $this->bands, $this->rules))->advice(),
+            ...(new Promise($this->signs, $this->bands, $this->rules, $this->schools))->advice(),
             $this->bunch(),
             $this->test(),
             ...(new TackleAdvice($this->signs, $this->bands, $this->species, $this->rules, $this->schools))->advice(),

@@ -6,6 +6,7 @@ namespace Admek\Core\Water;
 
 use Admek\Core\Fish\Species;
 use Admek\Core\Rules\RuleBook;
+use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
 
@@ -39,22 +40,19 @@ final readonly class TackleAdvice
 
     private function leader(): ?Advice
     {
-        $clarity = $this->signs->clarity;
-        if ($clarity === null) {
+        $leader = WaterLeader::of($this->signs, $this->rules, $this->schools);
+        if ($leader === null) {
             return null;
         }
-        $fluorocarbon = ($this->schools['leader'] ?? 'fluorocarbon') === 'fluorocarbon';
+        $fluorocarbon = $leader->material === Material::Fluorocarbon;
 
-        return new Advice('leader', 'leader', Sentence::of(
+        return new Advice(WaterLeader::KEY, 'leader', Sentence::of(
             '{length} of {material}',
-            [
-                'length' => [Quantity::Leader, $this->rules->get("leader_{$clarity->value}")],
-                'material' => $fluorocarbon ? 'fluorocarbon' : 'nylon',
-            ],
-        ), Sentence::of(match ($clarity) {
+            ['length' => [Quantity::Leader, $leader->length], 'material' => $leader->material->word()],
+        ), Sentence::of(match ($this->signs->clarity) {
             Clarity::Clear => 'Clear water: hardware is seen from afar, the lure must be clear of it.',
             Clarity::Tinted => 'Tinted water: long enough to look free, short enough to be found.',
-            Clarity::Stained => 'Stained water: close behind what flashes and thumps, or it is not found.',
+            Clarity::Stained, null => 'Stained water: close behind what flashes and thumps, or it is not found.',
         }), [
             [
                 'key' => 'fluorocarbon',
@@ -96,13 +94,8 @@ final readonly class TackleAdvice
     /** Where cold spring shallows are the warmest water there is. */
     private function shallows(): ?Advice
     {
-        [$bottom, $warmth] = [$this->signs->bottom, $this->signs->warmth()];
         $first = $this->species[0] ?? null;
-        if (
-            $first === null || ! $first->isSalmonid() || $this->signs->season !== Season::Spring
-            || $this->signs->isRiver($this->rules) || $bottom === null || $bottom > $this->rules->get('shallow')
-            || $warmth === null || $warmth > $this->rules->get('cold_shallows')
-        ) {
+        if ($first === null || ! $first->isSalmonid() || ! $this->signs->isColdShallows($this->rules)) {
             return null;
         }
 
@@ -110,7 +103,7 @@ final readonly class TackleAdvice
             'shallows', 'leader', Sentence::of('Flat lines with the tip at the water, small lures, short leads'),
             Sentence::of(
                 'In cold shallows of {bottom} a tip at the water is all the depth that is wanted, and what they eat is small.',
-                ['bottom' => [Quantity::Depth, $bottom]],
+                ['bottom' => [Quantity::Depth, $this->signs->bottom ?? 0.0]],
             ),
         );
     }
@@ -159,46 +152,9 @@ final readonly class TackleAdvice
         }, ['clarity' => ucfirst($clarity->value), 'surface' => $surface->word()]));
     }
 
-    /** Short in the wash and long are both schools of practice. */
     private function muskieLeads(): ?Advice
     {
-        if (! in_array(Species::Muskie, $this->species, true)) {
-            return null;
-        }
-        $warmth = $this->signs->warmth();
-        $default = match (true) {
-            $this->signs->clarity === Clarity::Stained || (
-                $warmth !== null && $warmth > $this->rules->get('warm_wash')
-            ) => 'short',
-            $this->signs->clarity === Clarity::Clear && $this->signs->surface === Surface::Calm => 'long',
-            default => 'mixed',
-        };
-        $chosen = $this->schools['muskie_leads'] ?? $default;
-
-        $schools = [
-            'short' => 'churned water draws them, and a short line sets the hook',
-            'long' => 'away from the boat they have forgotten it',
-            'mixed' => 'let the fish say',
-        ];
-
-        return new Advice('muskie_leads', 'leader', Sentence::of(match ($chosen) {
-            'short' => 'Muskie on {short#} to {shortTo}, in the wash',
-            'long' => 'Muskie on {long#} to {longTo}',
-            default => 'Muskie on both: half short in the wash, half long',
-        }, [
-            'short' => [Quantity::Length, $this->rules->get('muskie_short_from')],
-            'shortTo' => [Quantity::Length, $this->rules->get('muskie_short_to')],
-            'long' => [Quantity::Length, $this->rules->get('muskie_long_from')],
-            'longTo' => [Quantity::Length, $this->rules->get('muskie_long_to')],
-        ]), Sentence::of(match ($default) {
-            'short' => 'Stained, warm or weedy water makes the short lead the better guess.',
-            'long' => 'Clear and calm makes the long lead the better guess.',
-            default => 'Nothing speaks for one of them: run both and see.',
-        }), array_map(
-            static fn (string $key, string $why): array => [
-                'key' => $key, 'label' => $key, 'why' => $why, 'chosen' => $key === $chosen,
-            ],
-            array_keys($schools), $schools,
-        ));
+        return in_array(Species::Muskie, $this->species, true)
+            ? MuskieLeads::advice($this->signs, $this->rules, $this->schools) : null;
     }
 }

@@ -57,6 +57,20 @@ final readonly class WaterSigns
         return ($this->currentSurface ?? 0.0) > $rules->get('river');
     }
 
+    /**
+     * Whether it is cold spring water no deeper than a tip held low fishes; a river's is none.
+     *
+     * @param  RuleBook  $rules  of {@see ReadingRules}
+     */
+    public function isColdShallows(RuleBook $rules): bool
+    {
+        $warmth = $this->warmth();
+
+        return $this->season === Season::Spring && ! $this->isRiver($rules)
+            && $this->bottom !== null && $this->bottom <= $rules->get('shallow')
+            && $warmth !== null && $warmth <= $rules->get('cold_shallows');
+    }
+
     /** °C at the surface. */
     public function warmth(): ?float
     {

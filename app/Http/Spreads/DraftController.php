@@ -14,6 +14,7 @@ use Admek\Core\Spread\Drafting\WantedWater;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Described\GearAboard;
+use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Trip\LineLimit;
 use Admek\Core\Units\Units;
 use App\Http\Asked\AskedSpread;
@@ -30,13 +31,14 @@ final class DraftController
     public function __invoke(DraftRequest $request, Spread $spread, Boat $boat, Drafter $drafter): JsonResponse
     {
         $asked = AskedSpread::of($request, $spread, $boat);
-        $bands = $request->bands();
+        $water = TripWater::of($asked->trip, $boat);
+        $bands = $request->bands($water);
         $draft = $drafter->draft(new DraftTask(
-            $bands, $asked->locker->holders(), self::inBoxOrder($asked, $boat), $asked->conditions,
+            $bands, $asked->locker->holders(), self::inBoxOrder($asked, $water), $asked->conditions,
             self::limits($asked->limits, $bands),
             $asked->trip->linesAllowed() ?? LineLimit::presumed($asked->trip->anglers, $boat->lines_per_angler),
             $boat->mast(), $asked->metric(),
-            $boat->riggingRules(),
+            $boat->riggingRules(), $water->leader()?->length, $water->leader()->material ?? Material::Fluorocarbon,
         ));
         $units = Units::from($boat->units);
         $now = new WantedWater($bands, $asked->limits->reach);
@@ -58,10 +60,10 @@ final class DraftController
     }
 
     /** Of a family the lure that lies first in the box for this water is reached for first. */
-    private static function inBoxOrder(AskedSpread $asked, Boat $boat): GearAboard
+    private static function inBoxOrder(AskedSpread $asked, TripWater $water): GearAboard
     {
         $order = [];
-        foreach (LuresForToday::of(TripWater::of($asked->trip, $boat))->order as $place => $one) {
+        foreach (LuresForToday::of($water)->order as $place => $one) {
             $order[$one->boxed->lure->name] = $place;
         }
         $gear = $asked->locker->gear();

@@ -9,6 +9,7 @@ use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Drafting\DraftBand;
 use App\Http\Asked\SpreadContent;
 use App\Http\Trips\SaveBandsRequest;
+use App\Reading\TripWater;
 
 final class DraftRequest extends SpreadContent
 {
@@ -24,12 +25,13 @@ final class DraftRequest extends SpreadContent
         return ['what_if.turn.prohibited' => 'Must be left out: a spread is drafted for a straight course.'];
     }
 
-    /** @return non-empty-list<DraftBand> in order of priority */
-    public function bands(): array
+    /** @return non-empty-list<DraftBand> in order of priority, each with what the trip's water says of it */
+    public function bands(TripWater $water): array
     {
         $bands = array_values(array_map(
             static fn (array $band): DraftBand => new DraftBand(
-                Species::from($band['species']), $band['top'], $band['bottom'], $band['weight'],
+                $species = Species::from($band['species']), $band['top'], $band['bottom'], $band['weight'],
+                $water->prospect($species, $band['top'], $band['bottom']),
             ),
             $this->array('bands'),
         ));

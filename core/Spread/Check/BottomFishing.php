@@ -53,20 +53,44 @@ final readonly class BottomFishing
         }
         $loads = self::loads($line->planned, $conditions);
         $depth = max(0.1, $line->solution->bodies[BottomRig::WEIGHT][2]);
-        $fastest = $conditions->at(min(Conditions::FASTEST, $conditions->speed + $limits->wander));
-        $lightest = null;
-        foreach (LeadWeight::STOCK as $mass) {
-            if (self::ticks($line->planned->withRig($rig->withWeight($mass)), $depth, $fastest, $limits)) {
-                $lightest = $mass;
-                break;
-            }
-        }
+        $fastest = self::fastest($conditions, $limits);
+        $lightest = self::lightest($line->planned, $depth, $conditions, $limits);
 
         return new self(
             // What lies below the chain's last part, its main line, pulls at that line's lower end.
             $loads[count($loads) - 2]->angle, $loads[count($loads) - 1]->angle, $rig->letOut / $depth, $lightest,
             $rig->weight->mass, $fastest->speed, $limits,
         );
+    }
+
+    /**
+     * The lightest stock weight with which a bottom rig ticks at a depth.
+     *
+     * @param  float  $depth  m
+     * @return ?float kg; null where none does, or it fishes no bottom
+     */
+    public static function lightest(PlannedLine $line, float $depth, Conditions $conditions, SpreadLimits $limits): ?float
+    {
+        $rig = $line->rig->bottom();
+        if ($rig === null) {
+            return null;
+        }
+        $fastest = self::fastest($conditions, $limits);
+        // The heavier, the steeper it stands: between one that drags and one that ticks lies the lightest.
+        [$drags, $ticks] = [-1, count(LeadWeight::STOCK)];
+        while ($ticks - $drags > 1) {
+            $middle = intdiv($drags + $ticks, 2);
+            self::ticks($line->withRig($rig->withWeight(LeadWeight::STOCK[$middle])), $depth, $fastest, $limits)
+                ? $ticks = $middle : $drags = $middle;
+        }
+
+        return LeadWeight::STOCK[$ticks] ?? null;
+    }
+
+    /** At the fastest speed that will be run. */
+    private static function fastest(Conditions $conditions, SpreadLimits $limits): Conditions
+    {
+        return $conditions->at(min(Conditions::FASTEST, $conditions->speed + $limits->wander));
     }
 
     /** Whether the weight it has is one that ticks. */

@@ -19,7 +19,7 @@ final class Breaches
         return [
             ...self::lineCount($lines, $limits),
             ...Tangles::among($lines, $limits->tangle, $limits->nearRods),
-            ...self::bottom($lines, $limits),
+            ...BottomBreaches::of($lines, $limits),
             ...BoardBreaches::of($lines, $limits),
             ...self::surfaced($lines),
             ...self::bands($lines, $limits),
@@ -53,7 +53,7 @@ final class Breaches
         );
         $left = match ($breach->kind) {
             BreachKind::Tangle => Tangles::among($concerned, $limits->tangle, $limits->nearRods),
-            BreachKind::Bottom => self::bottom($concerned, $limits),
+            BreachKind::Bottom => BottomBreaches::of($concerned, $limits),
             default => [],
         };
 
@@ -69,57 +69,6 @@ final class Breaches
         return $limits->lines !== null && count($lines) > $limits->lines
             ? [new Breach(BreachKind::LineCount, [], (float) count($lines), (float) $limits->lines)]
             : [];
-    }
-
-    /**
-     * @param  list<RunningLine>  $lines
-     * @return list<Breach>
-     */
-    private static function bottom(array $lines, SpreadLimits $limits): array
-    {
-        $bottom = $limits->bottom;
-        $breaches = [];
-        if ($bottom === null) {
-            return [];
-        }
-        foreach ($lines as $line) {
-            $wanted = max($limits->clearance, $line->doubt->deeper ?? 0.0);
-            $worst = null;
-            foreach ($line->solution->bodies as $name => $place) {
-                [
-                    'clearance' => $clearance, 'ahead' => $ahead, 'standing' => $standing,
-                ] = $bottom->clearance($place[2], $place[0]);
-                if ($clearance < min($wanted, $worst->clearance ?? INF)) {
-                    $worst = new BottomContact((string) $name, $clearance, $ahead, $standing);
-                }
-            }
-            if ($worst !== null) {
-                $breaches[] = new Breach(
-                    BreachKind::Bottom, [$line->planned->holder], $worst->clearance, $wanted,
-                    $line->solution->bodies[$worst->body], $worst->body,
-                    $worst->ahead > 0.0 ? $worst->ahead : null, $worst->standing > 0.0 ? $worst->standing : null,
-                    self::first($line, $bottom, $worst->clearance <= 0.0 ? 0.0 : $wanted),
-                );
-            }
-        }
-        usort($breaches, static fn (Breach $a, Breach $b): int => $a->amount <=> $b->amount);
-
-        return $breaches;
-    }
-
-    /** What of a line comes first as near to the bottom as a clearance (m), and where. */
-    private static function first(RunningLine $line, Bottom $bottom, float $clearance): ?BottomContact
-    {
-        $first = null;
-        foreach ($line->solution->bodies as $name => $place) {
-            $ahead = $bottom->first($place[2], $place[0], $clearance);
-            if ($ahead !== null && $ahead < ($first->ahead ?? INF)) {
-                $under = $ahead - $place[0];
-                $first = new BottomContact((string) $name, $bottom->at($under) - $place[2], $ahead, $bottom->standing($under));
-            }
-        }
-
-        return $first;
     }
 
     /**

@@ -31,10 +31,11 @@ final readonly class Assignment
      * @param  list<DraftBand>  $bands
      * @param  array<array-key, non-empty-list<Option>>  $options  by holder
      * @param  int  $boards  a side, of this way of sharing the rods
+     * @param  ?int  $mostOfEach  most lines that run short, and that run long, where both are to be tried; null for no matter
      */
     public static function of(
         array $bands, array $options, int $mostLines, int $boards = 0, LureReach $reach = new LureReach,
-        RiggingRules $rigging = new RiggingRules,
+        RiggingRules $rigging = new RiggingRules, ?int $mostOfEach = null,
     ): self {
         $water = new WantedWater($bands, $reach);
         $depths = $water->depths();
@@ -42,8 +43,9 @@ final readonly class Assignment
         while (count($rods) < min($mostLines, count($options))) {
             $best = null;
             foreach ($options as $holder => $ways) {
-                $hasRoom = static fn (Option $way): bool => $way->rides === null
-                    || self::hasRoom($way->rides, $rods, $rigging->stacked);
+                $hasRoom = static fn (Option $way): bool => ($way->rides === null
+                    || self::hasRoom($way->rides, $rods, $rigging->stacked))
+                    && ($mostOfEach === null || $way->role->lead() === null || self::alike($way, $rods) < $mostOfEach);
                 $ways = array_values(array_filter($ways, $hasRoom));
                 if (isset($rods[$holder]) || $ways === []) {
                     continue;
@@ -81,9 +83,13 @@ final readonly class Assignment
             $changed = false;
             foreach ($rods as $holder => $rod) {
                 $water->take($rod['depth']);
-                $now = $water->gain($rod['depth']);
-                // What is stacked stays so, and what it rides stays out.
-                $way = self::best($rod['option']->rides === null ? $options[$holder] : [$rod['option']], $depths, $water);
+                $now = $water->gain($rod['depth'], $rod['option']->suits);
+                // What is stacked stays so, and what it rides stays out; what runs short stays short.
+                $ways = array_values(array_filter(
+                    $options[$holder],
+                    static fn (Option $way): bool => $way->role->lead() === $rod['option']->role->lead(),
+                ));
+                $way = self::best($rod['option']->rides === null && $ways !== [] ? $ways : [$rod['option']], $depths, $water);
                 if ($way['option']->rides === $rod['option']->rides && $way['gain'] > $now + 1e-6) {
                     $rod = ['option' => $way['option'], 'depth' => $way['depth'], 'first' => $rod['first']];
                     $changed = true;
@@ -97,11 +103,23 @@ final readonly class Assignment
             $water->take($rod['depth']);
         }
         foreach ($rods as $rod) {
-            $worth += $water->gain($rod['depth']);
+            $worth += $water->gain($rod['depth'], $rod['option']->suits);
             $water->put($rod['depth']);
         }
 
         return new self($rods, $water->covered(), $worth);
+    }
+
+    /**
+     * Rods that run as a way does, short or long.
+     *
+     * @param  array<array-key, array{option: Option, depth: float, first: bool}>  $rods
+     */
+    private static function alike(Option $way, array $rods): int
+    {
+        return count(array_filter(
+            $rods, static fn (array $rod): bool => $rod['option']->role->lead() === $way->role->lead(),
+        ));
     }
 
     /**
@@ -126,31 +144,24 @@ final readonly class Assignment
     private static function best(array $ways, array $depths, WantedWater $water): array
     {
         $best = null;
-        $choice = 0;
-        foreach ($depths as $depth) {
-            foreach ($ways as $way) {
-                if ($way->reaches($depth)) {
-                    $choice++;
-                    $gain = $water->gain($depth);
-                    if ($best === null || $gain > $best['gain'] + 1e-9) {
-                        $best = ['option' => $way, 'depth' => $depth, 'gain' => $gain];
-                    }
-                    break;
-                }
+        $choice = $gains = [];
+        foreach ($ways as $way) {
+            $suits = implode(' ', $way->suits);
+            $within = array_filter($depths, $way->reaches(...));
+            foreach ($within as $depth) {
+                $choice[(string) $depth] = true;
             }
-        }
-        if ($best === null) {
-            // Nothing aboard gets this rod to the water wanted: as near as it comes, for fish that look up.
-            foreach ($ways as $way) {
-                foreach ([$way->deepest, $way->shallowest] as $depth) {
-                    $gain = $water->gain($depth);
-                    if ($best === null || $gain > $best['gain']) {
-                        $best = ['option' => $way, 'depth' => $depth, 'gain' => $gain];
-                    }
+            // Where none of them lies in its reach: as near as it comes, for fish that look up.
+            foreach ($within === [] ? [$way->deepest, $way->shallowest] : $within as $depth) {
+                $gain = $gains[$suits][(string) $depth] ??= $water->gain($depth, $way->suits);
+                if (
+                    $best === null || $gain > $best['gain'] + 1e-9 || ($gain > $best['gain'] - 1e-9 && $depth < $best['depth'])
+                ) {
+                    $best = ['option' => $way, 'depth' => $depth, 'gain' => $gain];
                 }
             }
         }
 
-        return $best + ['choice' => $choice];
+        return $best + ['choice' => count($choice)];
     }
 }

@@ -6,6 +6,8 @@ namespace Admek\Core\Spread\Drafting;
 
 use Admek\Core\Fish\Species;
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Units\Units;
 
 /** Water to cover, and how much it matters beside the rest. */
@@ -25,13 +27,24 @@ final readonly class DraftBand
      * @param  float  $top  m
      * @param  float  $bottom  m
      * @param  float  $weight  against the other bands'
+     * @param  ?Prospect  $prospect  what is known of its water; null where nothing is
      *
      * @throws InvalidValue naming the field
      */
-    public function __construct(public Species $species, public float $top, public float $bottom, public float $weight = 1.0)
-    {
+    public function __construct(
+        public Species $species, public float $top, public float $bottom, public float $weight = 1.0,
+        public ?Prospect $prospect = null,
+    ) {
         InvalidValue::unlessBetween('top', $top, ...self::TOP, unit: 'm');
         InvalidValue::unlessBetween('bottom', $bottom, $top + self::BOTTOM[0], self::BOTTOM[1], 'm');
         InvalidValue::unlessBetween('weight', $weight, ...self::WEIGHT);
+    }
+
+    /** How well a presentation suits its fish and water, 1 being as a rigger does; all alike where nothing is known of them. */
+    public function suits(Presentation $presentation): float
+    {
+        $suits = $presentation->entry()->suits;
+
+        return $this->prospect === null ? 1.0 : ($suits === null ? 0.0 : $suits($this->prospect)[0]);
     }
 }

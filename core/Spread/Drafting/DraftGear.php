@@ -10,6 +10,7 @@ use Admek\Core\Tackle\Described\BoardUse;
 use Admek\Core\Tackle\Described\DescribedBoard;
 use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Described\DescribedReel;
+use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Tackle\Parts\Material;
 
 /** Which of the gear aboard a draft reaches for. */
@@ -41,11 +42,14 @@ final readonly class DraftGear
         return $this->task->gear->reelsOf($presentation->entry()->reels);
     }
 
-    /** @return ?DescribedReel divers on braid, which is thin; the rest on nylon, which gives */
+    /** @return ?DescribedReel divers and what holds bottom on braid, which is thin; the rest on nylon, which gives */
     public function reel(Presentation $presentation): ?DescribedReel
     {
         $reels = $this->reels($presentation);
-        $wanted = $presentation === Presentation::Diver ? Material::Braid : Material::Nylon;
+        $wanted = match ($presentation) {
+            Presentation::Diver, Presentation::Bouncer, Presentation::Dropper => Material::Braid,
+            default => Material::Nylon,
+        };
         foreach ($reels as $reel) {
             if ($reel->material === $wanted) {
                 return $reel;
@@ -55,20 +59,45 @@ final readonly class DraftGear
         return $reels[0] ?? null;
     }
 
-    /** @return ?DescribedLure a lure such as the first species takes, that dives where it must */
-    public function lure(bool $dives): ?DescribedLure
+    /**
+     * @param  list<LureKind>  $kinds
+     * @return ?DescribedLure one of them such as the first species takes
+     */
+    public function lure(array $kinds): ?DescribedLure
     {
-        $kinds = LureFamilies::for($this->task->bands[0]->species);
-        $rank = static function (DescribedLure $lure) use ($kinds): int {
-            $at = array_search($lure->kind, $kinds, true);
+        $taken = LureFamilies::for($this->task->bands[0]->species);
+        $rank = static function (DescribedLure $lure) use ($taken): int {
+            $at = array_search($lure->kind, $taken, true);
 
-            return $at === false ? count($kinds) : (int) $at;
+            return $at === false ? count($taken) : (int) $at;
         };
-        $lures = array_values(
-            array_filter($this->task->gear->lures, static fn (DescribedLure $lure): bool => $lure->kind->dives() === $dives),
-        );
-        usort($lures, static fn (DescribedLure $a, DescribedLure $b): int => [$rank($a), $a->name] <=> [$rank($b), $b->name]);
+        $lures = array_values(array_filter(
+            $this->task->gear->lures, static fn (DescribedLure $lure): bool => in_array($lure->kind, $kinds, true),
+        ));
+        usort($lures, static fn (DescribedLure $a, DescribedLure $b): int => $rank($a) <=> $rank($b));
 
         return $lures[0] ?? null;
+    }
+
+    /**
+     * What a presentation of a draft pulls: a diving lure where nothing else takes it down, a plain one elsewhere, and its own
+     * families where it is fished with no others.
+     *
+     * @return list<LureKind>
+     */
+    public function kinds(Presentation $presentation): array
+    {
+        $dives = static fn (LureKind $kind): bool => $kind->dives();
+
+        return match ($presentation) {
+            Presentation::Bouncer, Presentation::Dropper, Presentation::Wash,
+            Presentation::DownRod => $presentation->entry()->lures,
+            // Muskie come up for what runs just under the top, too.
+            Presentation::Flat => [
+                ...array_values(array_filter(LureKind::cases(), $dives)),
+                ...($this->task->muskie() === null ? [] : [LureKind::Bucktail]),
+            ],
+            default => array_values(array_filter(LureKind::cases(), static fn (LureKind $kind): bool => ! $dives($kind))),
+        };
     }
 }

@@ -29,7 +29,7 @@ final readonly class DraftMoves
      * @param  array<array-key, non-empty-list<Option>>  $options
      * @param  array<array-key, DescribedLine>  $lines
      * @param  list<RunningLine>  $running
-     * @return ?array<array-key, DescribedLine> null where it fouls wherever it is put
+     * @return ?array{holder: string, option: Option, line: DescribedLine} null where it fouls wherever it is put
      */
     public function moved(array $options, array $lines, array $running, Breach $breach): ?array
     {
@@ -54,7 +54,7 @@ final readonly class DraftMoves
             ],
         );
         foreach (array_slice($tries, 0, self::MOST_TRIES) as ['holder' => $holder, 'option' => $option, 'depth' => $depth]) {
-            $line = $this->rigging->set($option->line->pulling($lines[$holder]->lure), $depth);
+            $line = $this->rigging->set($option->pulling($lines[$holder]->lure), $depth, let: $option->let);
             $moved = $this->solver->run(SpreadPlan::of([$line], $this->task->mast)->lines[0], $this->task->conditions);
             $all = array_map(
                 static fn (RunningLine $other): RunningLine => $other->planned->holder === $holder ? $moved : $other, $running,
@@ -64,7 +64,7 @@ final readonly class DraftMoves
             }
             $names = $this->names($all);
             if (! in_array($breach->name(), $names, true) && array_diff($names, $known) === []) {
-                return array_replace($lines, [$holder => $line]);
+                return ['holder' => $holder, 'option' => $option, 'line' => $line];
             }
         }
 
@@ -72,7 +72,7 @@ final readonly class DraftMoves
     }
 
     /**
-     * Depths a rod could go to instead, well apart, the better ones of each of its ways.
+     * Depths a rod could go to instead, well apart, the better ones of each of its ways; and those of the ways that have but one.
      *
      * @param  non-empty-list<Option>  $ways
      * @return list<array{holder: string, option: Option, depth: float, gain: float}>
@@ -81,13 +81,23 @@ final readonly class DraftMoves
     {
         $places = [];
         $last = -INF;
+        $place = static fn (Option $way, float $depth): array => [
+            'holder' => $holder, 'option' => $way, 'depth' => $depth, 'gain' => $water->gain($depth, $way->suits),
+        ];
         foreach ($water->depths() as $depth) {
-            foreach ($depth - $last < self::APART ? [] : $ways as $option) {
-                if ($option->reaches($depth)) {
-                    $places[] = ['holder' => $holder, 'option' => $option, 'depth' => $depth, 'gain' => $water->gain($depth)];
-                    $last = $depth;
-                    break;
-                }
+            $there = array_map(
+                static fn (Option $way): array => $place($way, $depth),
+                $depth - $last < self::APART ? [] : array_filter($ways, static fn (Option $way): bool => $way->reaches($depth)),
+            );
+            if ($there !== []) {
+                usort($there, static fn (array $a, array $b): int => $b['gain'] <=> $a['gain']);
+                $places[] = $there[0];
+                $last = $depth;
+            }
+        }
+        foreach ($ways as $way) {
+            if ($way->shallowest === $way->deepest) {
+                $places[] = $place($way, $way->deepest);
             }
         }
 

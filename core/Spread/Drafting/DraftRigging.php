@@ -17,6 +17,9 @@ final readonly class DraftRigging
     /** Times the lines of one cable are set, each for the others as they are. */
     private const CABLE_ROUNDS = 2;
 
+    /** Lures tried on a rod for one that runs at its depth. */
+    private const MOST_LURES = 4;
+
     public function __construct(private DraftTask $task, private SpreadSolver $solver)
     {
     }
@@ -28,7 +31,7 @@ final readonly class DraftRigging
      */
     public function withLures(Assignment $assigned): array
     {
-        $unused = $this->task->gear->lures;
+        $pulled = [];
         $lines = [];
         $depths = Stack::depths($assigned->rods, $this->task->rigging->releasesApart);
         foreach (Stack::hostsFirst($this->task->holders, $assigned->rods) as $holder) {
@@ -40,12 +43,10 @@ final readonly class DraftRigging
             $band = (
                 new WantedWater($this->task->bands, $this->task->limits->reach)
             )->bandAt($depths[$holder->code]) ?? $this->task->bands[0];
-            $lure = self::lure($unused, $band, $option->dives);
-            $unused = array_values(array_filter($unused, static fn (DescribedLure $other): bool => $other !== $lure));
             $host = $option->rides === null ? [] : array_intersect_key($lines, [$option->rides => true]);
-            $lines[$holder->code] = $this->set(
-                $lure === null ? $option->line : $option->line->pulling($lure), $depths[$holder->code], $host,
-            );
+            $lures = $this->lures($pulled, $band, $option);
+            $lines[$holder->code] = $line = $this->reaching($option, $lures, $depths[$holder->code], $host);
+            $pulled[] = $line->lure->name;
         }
         foreach ($assigned->rods as $host => $rod) {
             $lines = $this->hungTogether((string) $host, $lines, $depths);
@@ -79,37 +80,69 @@ final readonly class DraftRigging
 
     /**
      * @param  array<array-key, DescribedLine>  $onCable  lines that hang on the same cable
+     * @param  ?array{float, float}  $let  m its control keeps between
      * @return DescribedLine the same with its control set for a depth, or as near as it comes
      */
-    public function set(DescribedLine $line, float $depth, array $onCable = []): DescribedLine
+    public function set(DescribedLine $line, float $depth, array $onCable = [], ?array $let = null): DescribedLine
     {
         $planned = SpreadPlan::of([$line, ...array_values($onCable)], $this->task->mast)->lines[0];
+        if ($planned->rig->bottom() !== null) {
+            return (new OnBottom($this->task, $this->solver))->set($line);
+        }
         $reach = $this->solver->reach($planned, $this->task->conditions, $depth);
         $control = $planned->rig->control();
 
-        return $line->set($control, $control->settable($reach->control, $this->task->metric))
-            ->with([LineFigure::Aim->value => $reach->reached ? round($depth, 2) : null]);
+        $kept = $let === null ? $reach->control : max($let[0], min($let[1], $reach->control));
+
+        return $line->set($control, $control->settable($kept, $this->task->metric))->with(
+            [LineFigure::Aim->value => $reach->reached && $kept === $reach->control ? round($depth, 2) : null],
+        );
     }
 
     /**
-     * @param  list<DescribedLure>  $unused
-     * @return ?DescribedLure null when none of the sort is left
+     * With the first of some lures that runs at a depth; with the first of them all where none does.
+     *
+     * @param  non-empty-list<DescribedLure>  $lures
+     * @param  array<array-key, DescribedLine>  $onCable  lines that hang on the same cable
      */
-    private static function lure(array $unused, DraftBand $band, bool $dives): ?DescribedLure
+    private function reaching(Option $way, array $lures, float $depth, array $onCable): DescribedLine
     {
-        foreach (LureFamilies::for($band->species) as $kind) {
-            foreach ($unused as $lure) {
-                if ($lure->kind === $kind && $kind->dives() === $dives) {
-                    return $lure;
+        $first = null;
+        foreach (array_slice($lures, 0, self::MOST_LURES) as $lure) {
+            $line = $this->set($way->line->pulling($lure), $depth, $onCable, $way->let);
+            if ($line->figure(LineFigure::Aim) !== null) {
+                return $line;
+            }
+            $first ??= $line;
+        }
+
+        return $first;
+    }
+
+    /**
+     * Lures of the families that the band's species takes, then of those that another of the species does, as they lie in the
+     * box; the fewer rods pull it already, the sooner, for a captain has more than one.
+     *
+     * @param  list<string>  $pulled  names of lures on other rods
+     * @return non-empty-list<DescribedLure>
+     */
+    private function lures(array $pulled, DraftBand $band, Option $way): array
+    {
+        $fit = array_values(array_filter(
+            $this->task->gear->lures, static fn (DescribedLure $lure): bool => in_array($lure->kind, $way->kinds, true),
+        ));
+        $uses = array_count_values($pulled);
+        $lures = [];
+        foreach ([$band, ...$this->task->bands] as $one) {
+            $families = LureFamilies::for($one->species);
+            foreach ($fit as $lure) {
+                if (in_array($lure->kind, $families, true) && ! in_array($lure, $lures, true)) {
+                    $lures[] = $lure;
                 }
             }
         }
-        foreach ($unused as $lure) {
-            if ($lure->kind->dives() === $dives) {
-                return $lure;
-            }
-        }
+        usort($lures, static fn (DescribedLure $a, DescribedLure $b): int => ($uses[$a->name] ?? 0) <=> ($uses[$b->name] ?? 0));
 
-        return null;
+        return $lures === [] ? [$way->line->lure] : $lures;
     }
 }

@@ -38,21 +38,22 @@ final readonly class Drafter
         for ($boards = $pattern->leastBoards(); $boards <= $pattern->mostBoards(); $boards++) {
             $options = $pattern->options($boards);
             $ways[] = [
-                'assigned' => Assignment::of(
-                    $task->bands, $options, $task->mostLines, $boards, $task->limits->reach, $task->rigging,
-                ),
-                'options' => $options,
+                'assigned' => self::assigned($task, $pattern, $options, $boards), 'options' => $options, 'boards' => $boards,
             ];
         }
         usort($ways, static fn (array $a, array $b): int => $b['assigned']->worth <=> $a['assigned']->worth);
         $best = null;
-        foreach (array_slice($ways, 0, self::RIGGED) as ['assigned' => $assigned, 'options' => $options]) {
+        foreach (array_slice($ways, 0, self::RIGGED) as ['assigned' => $assigned, 'options' => $options, 'boards' => $boards]) {
             $draft = $this->rigged($task, $assigned, $options);
-            if (
-                $best === null
-                || [count($draft->lines), round($draft->covered, 3)] > [count($best->lines), round($best->covered, 3)]
-            ) {
-                $best = $draft;
+            $best = self::better($draft, $best);
+            $fouled = array_filter($draft->leftOut, static fn (LeftOut $why): bool => $why === LeftOut::Fouls);
+            if ($fouled !== [] && in_array(LeftOut::Limit, $draft->leftOut, true)) {
+                // A rod that was only one too many takes the place of one that fouls.
+                $rest = array_diff_key($options, $fouled);
+                $again = $this->rigged($task, self::assigned($task, $pattern, $rest, $boards), $rest);
+                $best = self::better(
+                    new Draft($again->lines, $again->running, $again->covered, $fouled + $again->leftOut), $best,
+                );
             }
         }
         if ($best === null || $best->lines === []) {
@@ -63,12 +64,28 @@ final readonly class Drafter
     }
 
     /** @param  array<array-key, non-empty-list<Option>>  $options */
+    private static function assigned(DraftTask $task, Pattern $pattern, array $options, int $boards): Assignment
+    {
+        return Assignment::of(
+            $task->bands, $options, $task->mostLines, $boards, $task->limits->reach, $task->rigging, $pattern->mostOfEach(),
+        );
+    }
+
+    private static function better(Draft $draft, ?Draft $best): Draft
+    {
+        $worth = static fn (Draft $one): array => [count($one->lines), round($one->covered, 3)];
+
+        return $best === null || $worth($draft) > $worth($best) ? $draft : $best;
+    }
+
+    /** @param  array<array-key, non-empty-list<Option>>  $options */
     private function rigged(DraftTask $task, Assignment $assigned, array $options): Draft
     {
         $rigging = new DraftRigging($task, $this->solver);
         $moves = new DraftMoves($task, $this->solver, $rigging);
         $lines = $rigging->withLures($assigned);
         $leftOut = $this->leftOut($task, $assigned, $options);
+        $ways = array_map(static fn (array $rod): Option => $rod['option'], $assigned->rods);
         $running = [];
         for ($i = 0; ; $i++) {
             $planned = SpreadPlan::of(array_values($lines), $task->mast);
@@ -77,12 +94,16 @@ final readonly class Drafter
             if ($breach === null) {
                 [$lines, $running] = (new Polish($task, $this->solver))->of($lines, $running);
 
-                return $this->asDraft($task, $assigned, $lines, $running, $leftOut);
+                return $this->asDraft($task, $ways, $lines, $running, $leftOut);
             }
-            $cured = $i >= self::MOST_CURES ? null
-                : $moves->moved($options, $lines, $running, $breach) ?? $this->cured(
-                    $task, $lines, $planned, $running, $breach,
-                );
+            $moved = $i >= self::MOST_CURES ? null : $moves->moved($options, $lines, $running, $breach);
+            if ($moved !== null) {
+                $lines[$moved['holder']] = $moved['line'];
+                $ways[$moved['holder']] = $moved['option'];
+
+                continue;
+            }
+            $cured = $i >= self::MOST_CURES ? null : $this->cured($task, $ways, $lines, $planned, $running, $breach);
             if ($cured === null) {
                 $out = $this->leastMissed($breach->holders, $running, $task);
                 foreach (array_keys($lines) as $holder) {
@@ -98,16 +119,21 @@ final readonly class Drafter
     }
 
     /**
+     * @param  array<array-key, Option>  $ways  each line is rigged in, by holder
      * @param  array<array-key, DescribedLine>  $lines
      * @param  list<RunningLine>  $running
      * @return ?array<array-key, DescribedLine>
      */
-    private function cured(DraftTask $task, array $lines, SpreadPlan $planned, array $running, Breach $breach): ?array
-    {
+    private function cured(
+        DraftTask $task, array $ways, array $lines, SpreadPlan $planned, array $running, Breach $breach,
+    ): ?array {
         $cure = (
             new Cures($planned, $running, $task->conditions, $task->limits, $task->metric, solver: $this->solver)
         )->of($breach);
         if ($cure === null || ! in_array($cure->kind, [CureKind::SetControl, CureKind::SetBoardOut], true)) {
+            return null;
+        }
+        if ($cure->kind === CureKind::SetControl && ! $ways[$cure->holders[0]]->allows($cure->value ?? 0.0)) {
             return null;
         }
         $lines[$cure->holders[0]] = $cure->applied($planned)->describedOf($cure->holders[0]);
@@ -152,11 +178,12 @@ final readonly class Drafter
     }
 
     /**
+     * @param  array<array-key, Option>  $ways  each line is rigged in, by holder
      * @param  array<array-key, DescribedLine>  $lines
      * @param  list<RunningLine>  $running
      * @param  array<array-key, LeftOut>  $leftOut
      */
-    private function asDraft(DraftTask $task, Assignment $assigned, array $lines, array $running, array $leftOut): Draft
+    private function asDraft(DraftTask $task, array $ways, array $lines, array $running, array $leftOut): Draft
     {
         $water = new WantedWater($task->bands, $task->limits->reach);
         $drafted = [];
@@ -164,7 +191,7 @@ final readonly class Drafter
             $holder = $line->planned->holder;
             $band = $water->bandAt($line->depth());
             $drafted[] = new DraftedLine(
-                $lines[$holder], $line->depth(), $assigned->rods[$holder]['option']->role,
+                $lines[$holder], $line->depth(), $ways[$holder]->role,
                 $band !== null && $water->isFirst($line->depth()), $band,
             );
             $water->put($line->depth());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Spread\Drafting;
 
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Catalogue\Leads;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\HolderKind;
 use Admek\Core\Towing\Side;
@@ -23,6 +24,9 @@ final class Pattern
 
     /** Dials of divers from the foremost aft: the widest outside. */
     private const DIALS = [1 => [2.0], 2 => [3.0, 1.5], 3 => [3.5, 2.0, 0.5]];
+
+    /** Part of how well the best way suits a band with which another is still one to choose from. */
+    private const NEARLY = 0.75;
 
     /** @var array<string, list<Option>> */
     private array $made = [];
@@ -43,21 +47,32 @@ final class Pattern
     /** Fewest boards a side runs: beyond three divers the rest must go outside them, if there are boards. */
     public function leastBoards(): int
     {
-        return max(
-            0,
-            min(
-                $this->mostBoards(),
-                max(count($this->side(Side::Port)), count($this->side(Side::Starboard))) - count(self::DIALS),
-            ),
-        );
+        return $this->halfEach() ?? max(0, min($this->mostBoards(), $this->longest() - count(self::DIALS)));
     }
 
     /** Most boards a side could run. */
     public function mostBoards(): int
     {
-        return $this->task->gear->boards === []
-            ? 0
-            : min(5, max(count($this->side(Side::Port)), count($this->side(Side::Starboard))));
+        return $this->halfEach() ?? ($this->task->gear->boards === [] ? 0 : min(count(self::BOARDS), $this->longest()));
+    }
+
+    /** Most lines of each school where both are to be tried: half of all; null where there is but one. */
+    public function mostOfEach(): ?int
+    {
+        return $this->task->muskie()?->school === Leads::Mixed ? intdiv($this->task->mostLines + 1, 2) : null;
+    }
+
+    /** Half of a side's rods, where half of them are to run long and half short; null otherwise. */
+    private function halfEach(): ?int
+    {
+        return $this->task->muskie()?->school !== Leads::Mixed || $this->task->gear->boards === []
+            ? null : min(count(self::BOARDS), intdiv($this->longest() + 1, 2));
+    }
+
+    /** Rods of the side that has more of them. */
+    private function longest(): int
+    {
+        return max(count($this->side(Side::Port)), count($this->side(Side::Starboard)));
     }
 
     /**
@@ -87,7 +102,9 @@ final class Pattern
             return $this->rigger($holder);
         }
         if ($holder->side === null) {
-            return $this->cached($holder, 'middle', fn (): array => $this->ways->trailing($holder, null, Role::Middle));
+            return $this->cached($holder, 'middle', fn (): array => $this->suited([
+                ...$this->ways->close($holder), ...$this->ways->trailing($holder, null, Role::Middle),
+            ]));
         }
         $side = array_map(static fn (DescribedHolder $rod): string => $rod->code, $this->side($holder->side));
         $place = (int) array_search($holder->code, $side, true);
@@ -98,7 +115,9 @@ final class Pattern
             return $this->cached(
                 $holder,
                 "board {$out}",
-                fn (): array => $this->ways->trailing($holder, $out, $place === 0 ? Role::OutsideBoard : Role::InsideBoard),
+                fn (): array => $this->suited(
+                    $this->ways->trailing($holder, $out, $place === 0 ? Role::OutsideBoard : Role::InsideBoard),
+                ),
             );
         }
         $divers = min(count(self::DIALS), count($side) - $boards);
@@ -110,14 +129,32 @@ final class Pattern
         $lowest = max(array_map(static fn (DraftBand $band): float => $band->bottom, $this->task->bands));
 
         // Below what divers get to, and where there are none left: a release stacked on the rigger's cable.
-        return array_filter($diver, static fn (Option $way): bool => $way->deepest >= $lowest) !== []
-            ? $diver
-            : [
-                ...$diver,
-                ...$this->cached(
-                    $holder, 'stacked', fn (): array => $this->ways->stacked($holder, $this->beside($holder)),
-                ),
-            ];
+        $stacked = array_filter($diver, static fn (Option $way): bool => $way->deepest >= $lowest) !== [] ? [] : $this->cached(
+            $holder, 'stacked', fn (): array => $this->ways->stacked($holder, $this->beside($holder)),
+        );
+
+        return $this->suited([
+            ...$this->cached($holder, 'close', fn (): array => $this->ways->close($holder)), ...$diver, ...$stacked,
+        ]);
+    }
+
+    /**
+     * The ways that suit one of the bands they get to nearly as well as the best of them does.
+     *
+     * @param  list<Option>  $ways
+     * @return list<Option>
+     */
+    private function suited(array $ways): array
+    {
+        $suited = [];
+        foreach ($this->task->bands as $at => $band) {
+            $there = array_filter($ways, fn (Option $way): bool => $way->serves($band, $this->task->limits->reach));
+            $best = max([0.0, ...array_map(static fn (Option $way): float => $way->suits[$at], $there)]);
+            $suited += array_filter($there, static fn (Option $way): bool => $way->suits[$at] >= self::NEARLY * $best);
+        }
+        ksort($suited);
+
+        return $suited === [] ? $ways : array_values($suited);
     }
 
     /** @return list<Option> */

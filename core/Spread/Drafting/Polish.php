@@ -33,7 +33,8 @@ final readonly class Polish
     {
         foreach (array_keys($running) as $i) {
             $planned = $running[$i]->planned;
-            if (Stack::shared($planned->holder, $lines)) {
+            // What ticks bottom stays there.
+            if (Stack::shared($planned->holder, $lines) || $planned->rig->bottom() !== null) {
                 continue;
             }
             $control = $planned->rig->control();

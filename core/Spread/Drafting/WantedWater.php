@@ -15,19 +15,26 @@ final class WantedWater
     /** What each further lure on a layer adds to its worth. */
     private const WORTH = [1.0, 0.3, 0.1];
 
-    /** @var list<array{depth: float, worth: float, lures: int}> */
+    /** @var list<array{band: int, depth: float, worth: float, low: bool, lures: int}> */
     private array $layers = [];
 
     /** @param  list<DraftBand>  $bands */
     public function __construct(private readonly array $bands, private readonly LureReach $reach = new LureReach)
     {
         $whole = array_sum(array_map(static fn (DraftBand $band): float => $band->weight, $bands));
-        foreach ($bands as $band) {
+        foreach ($bands as $at => $band) {
             $count = max(1, (int) round(($band->bottom - $band->top) / self::LAYER));
+            // Fish that lie on the ground do not come up for a lure: half of their band is its lowest feet.
+            $low = $band->prospect?->onBottom === true ? min($count, (int) round($reach->above / self::LAYER)) : 0;
+            $share = $low === 0 ? 0.0 : max(0.5, $low / $count);
             for ($i = 0; $i < $count; $i++) {
                 $this->layers[] = [
+                    'band' => $at,
                     'depth' => $band->top + ($i + 0.5) * ($band->bottom - $band->top) / $count,
-                    'worth' => $band->weight / $whole / $count,
+                    'worth' => $band->weight / $whole * (
+                        $i >= $count - $low ? $share / max(1, $low) : (1.0 - $share) / ($count - $low)
+                    ),
+                    'low' => $i >= $count - $low,
                     'lures' => 0,
                 ];
             }
@@ -38,14 +45,15 @@ final class WantedWater
      * What a lure at a depth would add; a lure above all of them adds next to nothing, the more the nearer it comes.
      *
      * @param  float  $depth  m
+     * @param  list<float>  $suits  how well what is run there suits the water of each band; all alike where none are given
      */
-    public function gain(float $depth): float
+    public function gain(float $depth, array $suits = []): float
     {
         $gain = 0.0;
         $near = INF;
         foreach ($this->layers as $layer) {
-            if ($this->reach->serves($depth, $layer['depth'])) {
-                $gain += $layer['worth'] * (self::WORTH[$layer['lures']] ?? 0.02);
+            if ($this->serves($depth, $layer)) {
+                $gain += ($suits[$layer['band']] ?? 1.0) * $layer['worth'] * (self::WORTH[$layer['lures']] ?? 0.02);
             }
             $near = min($near, abs($layer['depth'] - $depth));
         }
@@ -56,7 +64,7 @@ final class WantedWater
     public function put(float $depth, int $lures = 1): void
     {
         foreach ($this->layers as $i => $layer) {
-            if ($this->reach->serves($depth, $layer['depth'])) {
+            if ($this->serves($depth, $layer)) {
                 $this->layers[$i]['lures'] += $lures;
             }
         }
@@ -65,6 +73,13 @@ final class WantedWater
     public function take(float $depth): void
     {
         $this->put($depth, -1);
+    }
+
+    /** @param  array{depth: float, low: bool, ...}  $layer */
+    private function serves(float $depth, array $layer): bool
+    {
+        return $this->reach->serves($depth, $layer['depth'])
+            && (! $layer['low'] || $layer['depth'] < $depth + $this->reach->above);
     }
 
     /** Share of the bands, by weight, that has a lure. */
@@ -83,7 +98,7 @@ final class WantedWater
     {
         $served = $first = 0;
         foreach ($this->layers as $layer) {
-            if ($this->reach->serves($depth, $layer['depth'])) {
+            if ($this->serves($depth, $layer)) {
                 $served++;
                 $first += $layer['lures'] === 0 ? 1 : 0;
             }

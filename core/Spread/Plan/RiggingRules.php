@@ -45,6 +45,9 @@ final readonly class RiggingRules
     /** m down to which a ball counts as shallow. */
     public float $shallow;
 
+    /** m of line a draft lets out at most to a flat line's lure or a clip weight. */
+    public float $longest;
+
     /** @param  ?RuleBook  $book  of {@see rules()}; null for the defaults */
     public function __construct(?RuleBook $book = null)
     {
@@ -60,6 +63,7 @@ final readonly class RiggingRules
         $this->deepLead = $book->get('deep_lead');
         $this->shallowLead = $book->get('shallow_lead');
         $this->shallow = $book->get('shallow');
+        $this->longest = $book->get('longest');
     }
 
     /** @return list<Rule> */
@@ -117,6 +121,10 @@ final readonly class RiggingRules
             new Rule(
                 'shallow', 'which is one down to', 12.0, 0, 60, Quantity::Depth,
                 'As deep as most water lets the boat be noticed.',
+            ),
+            new Rule(
+                'longest', 'A draft lets out flat lines and clip weights up to', 250 * Units::FOOT, 15, 150, Quantity::Length,
+                'Farther back a fish is long in coming, and a turn takes it through the others.',
             ),
         ];
     }

@@ -13,6 +13,8 @@ final readonly class Prospect
      * @param  bool  $shy  clear water that is not rough: quiet and far off takes them
      * @param  bool  $shallow  whether the band ends within some twelve metres
      * @param  bool  $river  whether there is a current worth the name
+     * @param  bool  $coldShallows  whether it is the cold water of spring shallows, all of it within reach of a tip held low
+     * @param  ?LeadLengths  $muskie  how far back muskie are fished; null where they are not
      */
     public function __construct(
         public float $top,
@@ -20,8 +22,9 @@ final readonly class Prospect
         public bool $shy = false,
         public bool $shallow = false,
         public bool $river = false,
-        public bool $muskie = false,
+        public bool $coldShallows = false,
         public bool $walleye = false,
+        public ?LeadLengths $muskie = null,
     ) {
     }
 }

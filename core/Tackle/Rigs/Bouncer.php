@@ -60,7 +60,9 @@ final readonly class Bouncer extends BottomRig
                 Part::weight(Field::figure(LineFigure::WeightMass, 'bouncer')),
                 ...Part::tail('Snell'),
             ],
-            ['let_out' => 40 * Units::FOOT, 'weight_mass' => LeadWeight::TWO_OUNCES],
+            [
+                'let_out' => 40 * Units::FOOT, 'weight_mass' => LeadWeight::TWO_OUNCES, 'leader_length' => 3.5 * Units::FOOT,
+            ],
             lures: [LureKind::WormHarness, LureKind::SlowSpinHook],
             second: ['{weight_mass}'],
             fishes: [2, 20],

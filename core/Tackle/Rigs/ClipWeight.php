@@ -59,7 +59,11 @@ final readonly class ClipWeight extends SoleTrailingRig
             second: ['{weight_mass}, {lead#} lead'],
             fishes: [3, 12],
             suits: static fn (Prospect $water): array => [
-                $water->walleye ? 1.0 : 0.5, 'A clip weight takes a plain lure to mid water.',
+                match (true) {
+                    $water->muskie !== null => 0.1,
+                    $water->walleye => 1.0,
+                    default => 0.5,
+                }, 'A clip weight takes a plain lure to mid water.',
             ],
         );
     }

@@ -73,7 +73,11 @@ final readonly class Diver extends SoleRig
             words: ['diver {dial} {dial_side}', 'diver {dial}', 'diver 0'],
             fishes: [6, 36],
             suits: static fn (Prospect $water): array => [
-                $water->muskie ? 0.2 : 0.95, 'Divers get down and out to the side, over water the boat has not run.',
+                match (true) {
+                    $water->muskie !== null => 0.2,
+                    $water->coldShallows => 0.6,
+                    default => 0.95,
+                }, 'Divers get down and out to the side, over water the boat has not run.',
             ],
         );
     }

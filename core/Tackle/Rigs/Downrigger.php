@@ -91,7 +91,8 @@ final readonly class Downrigger extends SoleRig
             second: ['{lead} lead'],
             fishes: [4, 90],
             suits: static fn (Prospect $water): array => [
-                $water->muskie || ($water->walleye && $water->shallow) ? 0.3 : ($water->onBottom ? 1.1 : 1.0),
+                $water->muskie !== null ? 0.2
+                    : ($water->shallow && ($water->walleye || $water->river) ? 0.3 : ($water->onBottom ? 1.1 : 1.0)),
                 $water->onBottom ? 'A ball holds just off bottom, foot by foot.' : 'A ball holds its depth at any speed.',
             ],
         );
@@ -124,7 +125,7 @@ final readonly class Downrigger extends SoleRig
             second: ['{lead} lead'],
             fishes: [10, 80],
             suits: static fn (Prospect $water): array => [
-                $water->muskie || $water->walleye ? 0.0 : 0.7, 'A second lure on the cable covers more of the band.',
+                $water->muskie !== null || $water->walleye ? 0.0 : 0.7, 'A second lure on the cable covers more of the band.',
             ],
         );
     }

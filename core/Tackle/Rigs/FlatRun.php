@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Tackle\Rigs;
 
+use Admek\Core\Tackle\Catalogue\Leads;
 use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Described\Range;
 use Admek\Core\Tackle\Parts\LureKind;
@@ -91,11 +92,21 @@ enum FlatRun
     public function suits(Prospect $water): array
     {
         return match ($this) {
-            self::Flat => [
-                $water->top <= 3.0 ? ($water->shy ? 1.25 : 1.05) : 0.4, 'Flat lines on boards fish the top, away from the boat.',
-            ],
-            self::Wash => [$water->muskie ? ($water->shy ? 0.8 : 1.3) : 0.0, 'Short in the wash: churned water draws them.'],
-            self::DownRod => [$water->muskie ? 1.0 : 0.0, 'A long down rod fishes beside the wash.'],
+            self::Flat => [match (true) {
+                $water->muskie?->school === Leads::Short => 0.0,
+                $water->river && $water->onBottom => 0.3,
+                $water->top > 3.0 => 0.4,
+                default => $water->shy || $water->coldShallows ? 1.25 : 1.05,
+            }, 'Flat lines on boards fish the top, away from the boat.'],
+            self::Wash => [match ($water->muskie?->school) {
+                Leads::Short => 1.3,
+                Leads::Mixed => $water->shy ? 0.8 : 1.1,
+                Leads::Long, null => 0.0,
+            }, 'Short in the wash: churned water draws them.'],
+            self::DownRod => [match ($water->muskie?->school) {
+                Leads::Short, Leads::Mixed => 1.0,
+                Leads::Long, null => 0.0,
+            }, 'A long down rod fishes beside the wash.'],
         };
     }
 }

@@ -79,7 +79,7 @@ final readonly class Leadcore extends SoleTrailingRig
             reelHolds: LineFigure::Colours,
             fishes: [3, 17],
             suits: static fn (Prospect $water): array => [
-                $water->muskie ? 0.1 : ($water->shy ? 1.1 : 0.9),
+                $water->muskie !== null || $water->river ? 0.1 : ($water->shy ? 1.1 : 0.9),
                 $water->shy
                     ? 'Core behind boards is far and quiet, which clear water asks for.'
                     : 'Core rises and sinks with speed, and calls fish in turns.',

@@ -78,7 +78,7 @@ final readonly class SegmentedCore extends SoleTrailingRig
             reelHolds: LineFigure::Colours,
             fishes: [3, 12],
             suits: static fn (Prospect $water): array => [
-                $water->muskie ? 0.0 : ($water->walleye ? 0.9 : 0.6),
+                $water->muskie !== null ? 0.0 : ($water->walleye ? 0.9 : 0.6),
                 'A short core behind a board fishes the middle water far out.',
             ],
         );

@@ -74,7 +74,7 @@ final readonly class Wire extends SoleTrailingRig
             reelHolds: LineFigure::LetOut,
             fishes: [8, 30],
             suits: static fn (Prospect $water): array => [
-                $water->muskie ? 0.0 : 0.7, 'Wire goes deep behind the boat without a ball.',
+                $water->muskie !== null || $water->river ? 0.0 : 0.7, 'Wire goes deep behind the boat without a ball.',
             ],
         );
     }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Spread;
 
 use Admek\Core\Spread\Check\Bottom;
+use Admek\Core\Spread\Check\Breach;
 use Admek\Core\Spread\Check\Breaches;
 use Admek\Core\Spread\Check\BreachKind;
 use Admek\Core\Spread\Check\OutOfReach;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Parts\LeadWeight;
 use Admek\Core\Tackle\Parts\LineStock;
 use Admek\Core\Tackle\Parts\Lure;
@@ -22,6 +24,7 @@ use Admek\Core\Tackle\Rigs\FlatLine;
 use Admek\Core\Tackle\Rigs\Release;
 use Admek\Core\Towing\Side;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Spread\Support\Lines;
 use Tests\Core\Spread\Support\LinesToLookAt;
 
 /** What touches bottom, is not covered, or is said of a line alone. */
@@ -43,6 +46,38 @@ final class BottomAndCoverTest extends TestCase
         self::assertEqualsWithDelta(0.5 * $doubt, $breach->amount, 0.01);
         self::assertEqualsWithDelta($doubt, $breach->wanted, 1e-9);
         self::assertSame([], $this->kinds([$diver], BreachKind::Bottom), 'no bottom entered, none to touch');
+    }
+
+    /** A weight that ticks is where it should be; it drags once its let-out is more than the scope over the ground it meets. */
+    public function test_a_bottom_rig_may_tick_but_not_drag(): void
+    {
+        $line = Lines::planned([Lines::line('P4', 'bouncer', [
+            'lure' => ['name' => 'harness', 'kind' => 'worm_harness', 'finish' => 'copper'],
+        ])])[0];
+        $running = (new SpreadSolver)->run($line, new Conditions(0.4));
+        ['weight' => $weight, 'lure' => $lure] = $running->solution->bodies;
+        $out = $running->planned->rig->control()->value;
+        $told = static fn (Bottom $bottom): array => array_map(
+            static fn (Breach $breach): array => [
+                $breach->kind, $breach->subject, round($breach->amount ?? 0.0, 6), round($breach->ahead ?? 0.0, 6),
+            ],
+            Breaches::grave([$running], new SpreadLimits(bottom: $bottom)),
+        );
+        $dragsAt = $out / (new SpreadLimits)->mostScope;
+        self::assertLessThan($weight[2] - 0.5, $dragsAt, 'there is room to ride up');
+
+        self::assertSame([], $told(Bottom::flat($weight[2] + 0.01)), 'just over it');
+        self::assertSame([], $told(Bottom::flat($weight[2] - 0.3)), 'a foot too much out: it ticks');
+        self::assertSame([], $told(Bottom::flat($dragsAt + 0.1)));
+        self::assertSame(
+            [[BreachKind::Bottom, 'lure', round($dragsAt - 0.1 - $lure[2], 6), 0.0]], $told(Bottom::flat($dragsAt - 0.1)),
+            'of the two the lower one is told',
+        );
+        $rising = Bottom::profile([['along' => 0.0, 'depth' => $weight[2] + 1.0], ['along' => 100.0, 'depth' => $dragsAt - 1.0]]);
+        self::assertSame(
+            [[BreachKind::Bottom, 'lure', round($dragsAt - 1.0 - $lure[2], 6), round(100.0 + $lure[0], 6)]], $told($rising),
+        );
+        self::assertNotSame([], $told(Bottom::flat($weight[2] + 0.6)->with(0.5)), 'wood eats it like any other gear');
     }
 
     public function test_where_it_touches_first_is_told_before_where_it_is_worst(): void

@@ -19,6 +19,7 @@ use Admek\Core\Spread\Drafting\Role;
 use Admek\Core\Spread\Drafting\WantedWater;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Parts\LureKind;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -76,7 +77,7 @@ final class DraftingPartsTest extends TestCase
     public function test_rods_go_where_they_cover_most_and_the_one_with_least_choice_first(): void
     {
         $way = static fn (float $from, float $to): Option => new Option(
-            Lines::described(Lines::line('C1', 'flat')), $from, $to, Role::Middle, false,
+            Lines::described(Lines::line('C1', 'flat')), $from, $to, Role::Middle,
         );
         $bands = [new DraftBand(Species::King, 10.0, 20.0)];
         $assigned = Assignment::of(
@@ -108,7 +109,6 @@ final class DraftingPartsTest extends TestCase
                         (float) $from,
                         (float) ($from + $random->getInt(4, 20)),
                         Role::Middle,
-                        false,
                     ),
                 ];
             }
@@ -148,7 +148,7 @@ final class DraftingPartsTest extends TestCase
                 self::assertLessThan($way->deepest, $way->shallowest);
             }
         }
-        self::assertTrue($options['P1'][0]->dives, 'a flat line on a board needs a lure that dives');
+        self::assertContains(LureKind::LongMinnow, $options['P1'][0]->kinds, 'a flat line on a board needs a lure that dives');
     }
 
     public function test_each_species_has_its_families(): void

@@ -18,9 +18,10 @@ trait DraftTasks
 
     private const RAIL = [
         'P1' => ['port', 'rod', -3.6, -2.3, 3.0], 'P2' => ['port', 'rod', -2.4, -2.4, 2.6],
-        'P3' => ['port', 'rod', -1.2, -2.9, 1.2],
+        'P3' => ['port', 'rod', -1.2, -2.9, 1.2], 'P4' => ['port', 'rod', -0.4, -2.5, 1.1],
         'P5' => ['port', 'boom', 0.4, -1.7, 1.0], 'C1' => ['centre', 'rod', 0.3, 0.0, 2.4],
-        'S5' => ['starboard', 'boom', 0.4, 1.7, 1.0],
+        'C2' => ['centre', 'rod', 0.3, 0.9, 2.4], 'S5' => ['starboard', 'boom', 0.4, 1.7, 1.0],
+        'S4' => ['starboard', 'rod', -0.4, 2.5, 1.1],
         'S3' => ['starboard', 'rod', -1.2, 2.9, 1.2], 'S2' => ['starboard', 'rod', -2.4, 2.4, 2.6],
         'S1' => ['starboard', 'rod', -3.6, 2.3, 3.0],
     ];
