@@ -72,7 +72,7 @@ final class Reel extends Model
         return new DescribedReel(
             $row->name, Material::from($row->material), $row->test, $row->colours ?? null, $row->wire_length ?? null,
             $backing === null ? null : Material::from($backing), $row->backing_test ?? null,
-            (bool) ($row->counter_calibrated ?? false), $row->counter_factor ?? 1.0,
+            (bool) ($row->counter_calibrated ?? false), $row->counter_factor ?? 1.0, $row->line_length ?? null,
         );
     }
 }

@@ -92,6 +92,7 @@ final class LineFile
                 'wire_length' => $reel->wireLength, 'backing_material' => $reel->backingMaterial?->value,
                 'backing_test' => $reel->backingTest,
                 'counter_calibrated' => $reel->counterCalibrated, 'counter_factor' => $reel->counterFactor,
+                'line_length' => $reel->lineLength,
             ]),
             'lure' => self::given([
                 'name' => $line->lure->name, 'kind' => $line->lure->kind->value, 'finish' => $line->lure->finish,
@@ -134,7 +135,7 @@ final class LineFile
             $reel->someText('name'), $reel->someOf('material', Material::class), $reel->someNumber('test'),
             $reel->number('colours'), $reel->number('wire_length'), $reel->of('backing_material', Material::class),
             $reel->number('backing_test'),
-            $reel->flag('counter_calibrated'), $reel->number('counter_factor') ?? 1.0,
+            $reel->flag('counter_calibrated'), $reel->number('counter_factor') ?? 1.0, $reel->number('line_length'),
         );
     }
 

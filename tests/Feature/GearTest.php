@@ -49,6 +49,26 @@ final class GearTest extends FeatureTestCase
         }
     }
 
+    public function test_a_reel_let_out_beyond_its_line_is_told_and_cured(): void
+    {
+        $spread = $this->demoSpread();
+        $line = ['let_out' => 130 * self::FOOT]
+            + $spread['lines'][array_search('diver', array_column($spread['lines'], 'presentation'), true)];
+        $asked = ['lines' => [$line]] + $spread;
+        $told = fn (string $route, string $key): array => array_column(
+            $this->send('POST', "/spreads/{next}/{$route}", $asked, 200)->json($key), null, 'kind',
+        );
+        self::assertArrayNotHasKey('spooled', $told('preview', 'breaches'), 'nobody said what is on it');
+
+        Reel::query()->whereKey($line['reel_id'])->update(['line_length' => 100 * self::FOOT]);
+        self::assertStringContainsString(
+            'is to have 130 ft of line out; its reel holds 100 ft.', $told('preview', 'breaches')['spooled']['reason'],
+        );
+        $cured = $this->send('POST', '/spreads/{next}/cures', $asked, 200)->json('cures');
+        $cure = array_values(array_filter($cured, static fn (array $cure): bool => $cure['breach']['kind'] === 'spooled'))[0];
+        self::assertEqualsWithDelta(100 * self::FOOT, $cure['lines'][0]['let_out'], 1e-6);
+    }
+
     public function test_a_lure_typed_with_its_rated_point_dives_to_it(): void
     {
         $rated = [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Trip;
 use Tests\Feature\Support\AtTheWater;
 use Tests\Feature\Support\FeatureTestCase;
 
@@ -163,5 +164,30 @@ final class WaterTest extends FeatureTestCase
     private function said(array $water): array
     {
         return array_column($water['advice'], 'answer', 'key');
+    }
+
+    public function test_a_draft_follows_what_the_water_says(): void
+    {
+        $spread = ['lines' => [], 'speed' => 1.7] + $this->send('GET', '/spreads/{next}', expect: 200)->json();
+        Trip::query()->whereKey($spread['trip_id'])->update([
+            'bottom' => 27 * self::FOOT, 'species' => '["muskie"]', 'choices' => null,
+        ]);
+        $this->send('PUT', '/trips/{next}/water/signs', ['clarity' => 'stained', 'surface' => 'ripple'], 200);
+        $bands = [['species' => 'muskie', 'top' => 0.0, 'bottom' => 18 * self::FOOT, 'weight' => 1.0]];
+        $run = function () use ($bands, $spread): array {
+            $draft = $this->send('POST', '/spreads/{next}/draft', ['bands' => $bands] + $spread, 200)->json('lines');
+
+            return array_count_values(array_column(array_column($draft, 'line'), 'presentation')) + ['wash' => 0, 'flat' => 0];
+        };
+        $stained = $run();
+        self::assertGreaterThan(0, $stained['wash']);
+        self::assertSame(0, $stained['flat'], 'stained water: short in the wash');
+        $this->send('PUT', '/trips/{next}/water/choices', ['advice' => 'muskie_leads', 'school' => 'long'], 200);
+        $long = $run();
+        self::assertSame(0, $long['wash']);
+        self::assertGreaterThan(0, $long['flat']);
+
+        $draft = $this->send('POST', '/spreads/{next}/draft', ['bands' => $bands] + $spread, 200)->json('lines');
+        self::assertEqualsWithDelta(2.5 * self::FOOT, $draft[0]['line']['leader_length'], 1e-6, 'as stained water asks');
     }
 }

@@ -6,6 +6,9 @@ namespace App\Http\Asked;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Check\Breach;
+use Admek\Core\Spread\Check\Breaches;
+use Admek\Core\Spread\Check\OutOfReach;
+use Admek\Core\Spread\Check\Spooled;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Check\Steady;
 use Admek\Core\Spread\Plan\Conditions;
@@ -51,6 +54,19 @@ final readonly class AskedSpread
     public function running(SpreadSolver $solver = new SpreadSolver, bool $withDoubt = true): array
     {
         return Steady::among($this->plan->lines, $this->conditions, $withDoubt, $solver);
+    }
+
+    /**
+     * @param  list<RunningLine>  $running
+     * @return list<Breach> all that is to be said of how it runs
+     */
+    public function breaches(array $running, SpreadSolver $solver): array
+    {
+        return [
+            ...Breaches::of($running, $this->limits, $this->plan->finishes()),
+            ...OutOfReach::among($running, $this->conditions, $solver),
+            ...Spooled::among($this->plan->described),
+        ];
     }
 
     /** @return list<DescribedLure> lures aboard that no line pulls */

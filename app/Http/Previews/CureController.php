@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Previews;
 
 use Admek\Core\Spread\Check\Breach;
-use Admek\Core\Spread\Check\Breaches;
-use Admek\Core\Spread\Check\OutOfReach;
 use Admek\Core\Spread\Cure\Cure;
 use Admek\Core\Spread\Cure\Cures;
 use Admek\Core\Spread\Run\SpreadSolver;
@@ -27,14 +25,10 @@ final class CureController
         $cures = new Cures(
             $asked->plan, $running, $asked->conditions, $asked->limits, $asked->metric(), $asked->spares(), $solver,
         );
-        $breaches = [
-            ...Breaches::of($running, $asked->limits, $asked->plan->finishes()),
-            ...OutOfReach::among($running, $asked->conditions, $solver),
-        ];
 
         return new JsonResponse(['cures' => array_values(array_filter(array_map(
             static fn (Breach $breach): ?array => self::offer($breach, $cures->of($breach), $asked),
-            $breaches,
+            $asked->breaches($running, $solver),
         )))], options: JSON_PRESERVE_ZERO_FRACTION);
     }
 

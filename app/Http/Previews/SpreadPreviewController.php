@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Previews;
 
 use Admek\Core\Spread\Check\Breach;
-use Admek\Core\Spread\Check\Breaches;
 use Admek\Core\Spread\Check\Coverage;
-use Admek\Core\Spread\Check\OutOfReach;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
@@ -41,11 +39,7 @@ final class SpreadPreviewController
             'whole' => $whole,
             'unsteady' => array_merge(...array_map(static fn (Breach $breach): array => $breach->holders, $unsteady)),
             'caveat' => $asked->conditions->caveat()?->in(Units::from($boat->units)),
-            'breaches' => BreachResource::collection(! $whole ? [] : [
-                ...$unsteady,
-                ...Breaches::of($running, $asked->limits, $asked->plan->finishes()),
-                ...OutOfReach::among($running, $asked->conditions, $solver),
-            ]),
+            'breaches' => BreachResource::collection(! $whole ? [] : [...$unsteady, ...$asked->breaches($running, $solver)]),
             'took_ms' => round((hrtime(true) - $started) / 1e6, 2),
         ]);
     }

@@ -29,6 +29,8 @@ enum BreachKind: string
     case Surfaced = 'surfaced';
     /** A line that cannot get down to the depth it was asked to run at. */
     case OutOfReach = 'out_of_reach';
+    /** More line out than the reel holds. */
+    case Spooled = 'spooled';
     /** A long stretch of a target band without a lure. */
     case Bare = 'bare';
     /** Two lures at one depth of a band while other feet of it are bare. */
@@ -39,6 +41,8 @@ enum BreachKind: string
     /** Whether gear may be lost by it, so that no cure may bring another of it. */
     public function isGrave(): bool
     {
-        return ! in_array($this, [self::LineCount, self::Bare, self::Doubled, self::Duplicate, self::OutOfReach], true);
+        return ! in_array($this, [
+            self::LineCount, self::Bare, self::Doubled, self::Duplicate, self::OutOfReach, self::Spooled,
+        ], true);
     }
 }

@@ -34,6 +34,7 @@ final class BreachWords
             BreachKind::Unsteady => 'No steady run',
             BreachKind::Surfaced => 'On the surface',
             BreachKind::OutOfReach => 'Cannot get down',
+            BreachKind::Spooled => 'Reel runs out',
             BreachKind::Bare => 'Bare water',
             BreachKind::Doubled => 'Doubled water',
             BreachKind::Duplicate => 'Same finish twice',
@@ -90,6 +91,9 @@ final class BreachWords
                 .'most.', $holders + [
                     'amount' => [Quantity::Depth, $breach->amount ?? 0.0], 'wanted' => [Quantity::Depth, $breach->wanted ?? 0.0],
                 ]),
+            BreachKind::Spooled => Sentence::of('{all} is to have {amount} of line out; its reel holds {wanted}.', $holders + [
+                'amount' => [Quantity::Length, $breach->amount ?? 0.0], 'wanted' => [Quantity::Length, $breach->wanted ?? 0.0],
+            ]),
             BreachKind::Bare => Sentence::of('No lure serves {amount} of the {subject} band, from {from} to {to}.', [
                 'amount' => [Quantity::Depth, $breach->amount ?? 0.0], 'subject' => $subject,
                 'from' => [Quantity::Depth, $depth - 0.5 * ($breach->amount ?? 0.0)],

@@ -59,6 +59,7 @@ final readonly class CureCandidates
             BreachKind::BoardUnder, BreachKind::BoardLaidBack => $this->letOuts($breach->holders, both: false),
             BreachKind::Surfaced => $this->letOuts($breach->holders, both: true),
             BreachKind::OutOfReach => $this->deepest($breach),
+            BreachKind::Spooled => $this->spooled($breach),
             BreachKind::Bare => $this->moved($this->idle(), $breach->place[2] ?? 0.0),
             BreachKind::Doubled => $this->spread($breach),
             BreachKind::Duplicate => $this->otherLures($breach),
@@ -137,6 +138,16 @@ final readonly class CureCandidates
         $line = $this->line($breach->holders[0])->planned;
         $reach = $this->solver->reach($line, $this->conditions, $line->aim ?? 0.0);
         yield $this->set($line->holder, $reach->control);
+    }
+
+    /** @return iterable<Cure> so much less out as the reel lacks, where that is what sets its depth */
+    private function spooled(Breach $breach): iterable
+    {
+        $line = $this->line($breach->holders[0])->planned;
+        $missing = ($breach->amount ?? 0.0) - ($breach->wanted ?? 0.0);
+        foreach ([0.0, Units::FOOT, 0.25] as $more) {
+            yield $this->set($line->holder, $line->rig->control()->value - $missing - $more);
+        }
     }
 
     /**

@@ -10,6 +10,7 @@ use Admek\Core\Spread\Check\Breaches;
 use Admek\Core\Spread\Check\BreachKind;
 use Admek\Core\Spread\Check\Coverage;
 use Admek\Core\Spread\Check\OutOfReach;
+use Admek\Core\Spread\Check\Spooled;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
@@ -65,7 +66,7 @@ final readonly class Cures
                 continue;
             }
             $left = Breaches::of($running, $this->limits, $plan->finishes());
-            if ($this->cured($breach, $left, $running) && ! self::worse($before, self::grave($left))) {
+            if ($this->cured($breach, $left, $running, $plan) && ! self::worse($before, self::grave($left))) {
                 return $cure;
             }
         }
@@ -77,13 +78,14 @@ final readonly class Cures
      * @param  list<Breach>  $left  with the cure
      * @param  list<RunningLine>  $running  as they run with the cure
      */
-    private function cured(Breach $breach, array $left, array $running): bool
+    private function cured(Breach $breach, array $left, array $running, SpreadPlan $plan): bool
     {
         return match ($breach->kind) {
             // Bare water is cured by what covers more of it, not by uncovering other feet.
             BreachKind::Bare,
             BreachKind::Doubled => self::covered($running, $this->limits) - self::covered($this->running, $this->limits) > 0.3,
             BreachKind::OutOfReach => ! self::named($breach, OutOfReach::among($running, $this->conditions, $this->solver)),
+            BreachKind::Spooled => ! self::named($breach, Spooled::among($plan->described)),
             default => ! self::named($breach, $left),
         };
     }

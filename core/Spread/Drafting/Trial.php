@@ -85,6 +85,10 @@ final readonly class Trial
             }
             $control = $planned->rig->control();
             [$least, $most] = $let ?? [self::leastOut($control), 0.95 * $control->most];
+            $left = self::left($line, $control);
+            if ($left < $most) {
+                $let = [$least, $most] = [$least, max($least, $left)];
+            }
             $depths = [$this->depth($planned, $least), $this->depth($planned, $most)];
             // What dives by itself sets its own depth: of each further family one.
             foreach ($presentation === Presentation::Flat ? $this->others($lure, $kinds) : [] as $other) {
@@ -184,6 +188,15 @@ final readonly class Trial
         $depth = $this->solver->run($this->planned($line), $this->task->conditions, withDoubt: false)->depth();
 
         return new Option($line, $depth, $depth, $role, $kinds, $suits);
+    }
+
+    /** What of its control the reel can still give, what else it needs being out; of what is on no reel, without end. */
+    private static function left(DescribedLine $line, Control $control): float
+    {
+        $figure = LineFigure::from($control->kind->figure());
+
+        return $line->reel->lineLength === null || ! in_array($figure, $line->presentation->entry()->spools, true)
+            ? INF : $line->reel->lineLength - $line->offReel() + ($line->figure($figure) ?? 0.0);
     }
 
     /** So little out as a crew would still call a working line. */

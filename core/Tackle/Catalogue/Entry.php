@@ -48,6 +48,7 @@ final readonly class Entry
      * @param  ?Closure(Prospect): array{float, string}  $suits  how well it suits a water, 1 being as a rigger does, and why;
      *   null where it is not advised
      * @param  ?LineFigure  $reelHolds  figure of which the reel holds so much
+     * @param  list<LineFigure>  $spools  figures that, together, are line off the reel, or the backing of its core or wire
      */
     public function __construct(
         public string $name,
@@ -69,6 +70,7 @@ final readonly class Entry
         public ?LineFigure $reelHolds = null,
         public array $fishes = [0.0, 0.0],
         public ?Closure $suits = null,
+        public array $spools = [LineFigure::LetOut, LineFigure::BoardOut],
     ) {
     }
 

@@ -53,6 +53,19 @@ final readonly class DescribedLine
         return $this->figures[$figure->value] ?? throw InvalidValue::because($figure->value, 'given for this presentation');
     }
 
+    /** m of line, or of the backing of its core or wire, that is off the reel: to the lure, and to the board before it. */
+    public function offReel(): float
+    {
+        $off = 0.0;
+        foreach ($this->presentation->entry()->spools as $figure) {
+            // A mast board rides a line of its own; the rod's goes to the clip on it.
+            $off += $figure === LineFigure::BoardOut
+                ? $this->figure(LineFigure::ClipOut) ?? $this->figure($figure) ?? 0.0 : $this->figure($figure) ?? 0.0;
+        }
+
+        return $off;
+    }
+
     /**
      * The same with figures set; a null takes one away.
      *

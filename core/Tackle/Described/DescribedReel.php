@@ -14,6 +14,7 @@ final readonly class DescribedReel
      * @param  ?float  $colours  of leadcore on it
      * @param  ?float  $wireLength  m of wire on it
      * @param  ?float  $backingTest  lb
+     * @param  ?float  $lineLength  m of line on it, or of backing behind its core or wire; null where nobody has told
      * @param  float  $counterFactor  what its counter shows for each metre truly out
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class DescribedReel
         public ?float $backingTest = null,
         public bool $counterCalibrated = false,
         public float $counterFactor = 1.0,
+        public ?float $lineLength = null,
     ) {
     }
 }

@@ -89,7 +89,7 @@ final readonly class Downrigger extends SoleRig
             holder: HolderKind::Boom,
             setting: '{let_out#} cable',
             second: ['{lead} lead'],
-            fishes: [4, 90],
+            fishes: [4, 90], spools: [LineFigure::LetOut, LineFigure::Lead],
             suits: static fn (Prospect $water): array => [
                 $water->muskie !== null ? 0.2
                     : ($water->shallow && ($water->walleye || $water->river) ? 0.3 : ($water->onBottom ? 1.1 : 1.0)),
@@ -123,7 +123,7 @@ final readonly class Downrigger extends SoleRig
             ['above' => 15 * Units::FOOT, 'lead' => 15 * Units::FOOT],
             setting: '{above} up',
             second: ['{lead} lead'],
-            fishes: [10, 80],
+            fishes: [10, 80], spools: [LineFigure::Lead],
             suits: static fn (Prospect $water): array => [
                 $water->muskie !== null || $water->walleye ? 0.0 : 0.7, 'A second lure on the cable covers more of the band.',
             ],

@@ -78,6 +78,7 @@ final readonly class Leadcore extends SoleTrailingRig
             second: ['{backing#} backing', 'no backing'],
             reelHolds: LineFigure::Colours,
             fishes: [3, 17],
+            spools: [LineFigure::Backing, LineFigure::BoardOut],
             suits: static fn (Prospect $water): array => [
                 $water->muskie !== null || $water->river ? 0.1 : ($water->shy ? 1.1 : 0.9),
                 $water->shy

@@ -73,6 +73,7 @@ final readonly class Wire extends SoleTrailingRig
             second: ['{backing#} backing', 'no backing'],
             reelHolds: LineFigure::LetOut,
             fishes: [8, 30],
+            spools: [LineFigure::Backing, LineFigure::BoardOut],
             suits: static fn (Prospect $water): array => [
                 $water->muskie !== null || $water->river ? 0.0 : 0.7, 'Wire goes deep behind the boat without a ball.',
             ],
