@@ -136,6 +136,7 @@ $for(Ability::Plan)->group(static function (): void {
     Route::put('boat', [BoatController::class, 'update']);
     Route::post('boat/change', [BoatController::class, 'change'])->withoutMiddleware(Keeping::class);
     Route::post('boat/rail', [BoatController::class, 'rail'])->withoutMiddleware(Keeping::class);
+    Route::post('boat/counter', [CounterController::class, 'check'])->withoutMiddleware(Keeping::class);
     Route::post('boat/file', [BoatFileController::class, 'preview'])->withoutMiddleware(Keeping::class);
     Route::put('boat/file', [BoatFileController::class, 'update']);
     Route::put('boat/clock', [BoatController::class, 'clock']);

@@ -28,9 +28,6 @@ final readonly class Hull
     /** True speed through the water for each that the log shows. */
     public const LOG_FACTOR = [0.5, 2];
 
-    /** What a counter shows for each metre truly out. */
-    public const COUNTER = [0.5, 2];
-
     public const MOST_CREW = 6;
 
     public const LINES_AN_ANGLER = [1, 10];

@@ -52,14 +52,19 @@ final readonly class Rail
         $taken = array_fill_keys(
             array_map(static fn (DescribedHolder $holder): string => strtolower($holder->code), $kept), true,
         );
+        $counters = [];
+        foreach ($this->holders as $holder) {
+            $counters[strtolower($holder->code)] = $holder;
+        }
         $all = $kept;
         foreach ($kept as $holder) {
             if ($holder->side !== null) {
                 $code = self::free(self::mirroredCode($holder->code), $taken);
                 $taken[strtolower($code)] = true;
+                $was = $counters[strtolower($code)] ?? null;
                 $all[] = new DescribedHolder(
-                    $code, $to, $holder->kind, $holder->aft, -$holder->starboard, $holder->height, $holder->counterCalibrated,
-                    $holder->counterFactor,
+                    $code, $to, $holder->kind, $holder->aft, -$holder->starboard, $holder->height,
+                    $was->counterCalibrated ?? false, $was->counterFactor ?? 1.0,
                 );
             }
         }

@@ -5,17 +5,15 @@ declare(strict_types=1);
 namespace Admek\Core\Records;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Parts\Counter;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
 
-/** A counter held against a tape: so much line pulled off, so much shown. */
+/** A counter held against a tape: so much line pulled off, or cable let out, and so much shown. */
 final readonly class CounterCheck
 {
     /** m that are pulled off: less tells a counter's error no closer than its last figure. */
     public const PULLED = [5, 300];
-
-    /** What a counter that works shows for each metre truly out. */
-    public const FACTOR = [0.5, 2];
 
     /** Share within which a counter shows what is out. */
     private const TRUE = 0.01;
@@ -33,7 +31,7 @@ final readonly class CounterCheck
     public static function of(float $pulled, float $read): self
     {
         InvalidValue::unlessBetween('pulled', $pulled, ...self::PULLED, unit: 'm');
-        InvalidValue::unlessBetween('read', $read, self::FACTOR[0] * $pulled, self::FACTOR[1] * $pulled, 'm');
+        InvalidValue::unlessBetween('read', $read, Counter::SHOWS[0] * $pulled, Counter::SHOWS[1] * $pulled, 'm');
 
         return new self($read / $pulled, $pulled);
     }

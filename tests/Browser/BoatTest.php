@@ -56,6 +56,20 @@ final class BoatTest extends BrowserTestCase
         $this->see('[data-holder=P4] .depth b');
     }
 
+    public function test_a_rigger_s_counter_is_held_against_a_tape_and_kept_with_the_boat(): void
+    {
+        $this->click('[data-tip=P5] .tip');
+        $this->fill('#counter-pulled', '100');
+        $this->fill('#counter-read', '104');
+        $this->click('button', 'Take it');
+        $this->see('[role=status]', 'It shows too much: set 104 ft for 100 ft out.');
+        $this->see('[aria-label="The chosen holder"] p', 'It shows 1.040 for each 1 truly out.');
+        $this->click('button', 'Keep the boat');
+        $this->see('dialog li', 'P5: its counter is let out to ');
+        $this->click('dialog button', 'Keep her so');
+        $this->see('header [role=status]', 'Kept.');
+    }
+
     public function test_a_side_is_made_like_the_other_and_her_figures_are_kept(): void
     {
         $this->click('[data-tip=P1] .tip');

@@ -133,7 +133,8 @@ final class DisksTest extends TestCase
         $whole = 0.0;
         $tries = (int) (getenv('UPGRADES') ?: 60);
         mt_srand(20261127);
-        for ($i = 0; $i < $tries; $i++) {
+        $enough = intdiv($tries, 4) + 1;
+        for ($i = 0; $i < $tries || ($killed < $enough && $i < 10 * $tries); $i++) {
             $file = "{$this->folder}/admek.sqlite";
             array_map(unlink(...), glob("{$this->folder}/*.*") ?: []);
             (new PDO("sqlite:{$file}"))->exec((string) file_get_contents($old));
@@ -144,7 +145,10 @@ final class DisksTest extends TestCase
             // The first is let end: the others are killed at some moment of what that took.
             $i === 0 ? $upgrade->wait() : usleep((int) (1e6 * $whole * mt_rand(10, 100) / 100));
             $whole = max($whole, $i === 0 ? microtime(true) - $began : 0.0);
-            $killed += $upgrade->isRunning() ? 1 : 0;
+            $half = $upgrade->isRunning();
+            $killed += $half ? 1 : 0;
+            // A machine that is quicker than it was at first is met sooner.
+            $whole *= $half || $i === 0 ? 1.0 : 0.8;
             $upgrade->stop(0, SIGKILL);
             self::assertSame(['ok'], Sqlite::column($file, 'pragma integrity_check'));
             self::assertSame(['2'], Sqlite::column($file, 'select count(*) from bites'));
@@ -154,8 +158,8 @@ final class DisksTest extends TestCase
             self::assertSame(['2'], Sqlite::column($file, 'select count(*) from bites'));
             exec('rm -rf '.escapeshellarg("{$this->folder}/backups"));
         }
-        self::assertGreaterThan(intdiv($tries, 4), $killed, 'most were killed half-way');
-        fwrite(STDERR, "\nupgrades: {$killed} of {$tries} killed half-way, none bad\n");
+        self::assertGreaterThanOrEqual($enough, $killed, 'enough were killed half-way');
+        fwrite(STDERR, "\nupgrades: {$killed} of {$i} killed half-way, none bad\n");
     }
 
     /** @return array{int, string} exit status, what it said */

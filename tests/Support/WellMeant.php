@@ -36,6 +36,7 @@ final class WellMeant
             'PUT /boat' => $boat, 'POST /boat/change' => $boat, 'POST /boat/rail' => ['mirror' => 'port'] + $hull,
             'POST /boat/file' => self::file($boat), 'PUT /boat/file' => self::file($boat),
             'PUT /boat/crafts/{rig}' => ['parts' => ['drag' => 'Hand-tight.', 'taken' => null]],
+            'POST /boat/counter' => ['pulled' => 30.0, 'read' => 31.0],
             'PUT /locker/reels/{id}/counter' => ['pulled' => 30.0, 'read' => 31.0],
             'POST /locker/{list}/table' => ['text' => "name,finish\nBorrowed,copper\n"],
             'PUT /locker/{list}/table' => ['text' => "name,finish\nBorrowed,copper\n"],

@@ -6,6 +6,7 @@ namespace App\Http\Boat;
 
 use Admek\Core\Boat\Hull;
 use Admek\Core\Tackle\Described\DescribedHolder;
+use Admek\Core\Tackle\Parts\Counter;
 use Admek\Core\Units\Units;
 use App\Http\Within;
 use App\Models\Holder;
@@ -46,7 +47,7 @@ class BoatRequest extends FormRequest
             'holders.*.starboard' => ['required', 'numeric:strict', Within::range(Hull::ASIDE)],
             'holders.*.height' => ['required', 'numeric:strict', Within::range(Hull::HEIGHT)],
             'holders.*.counter_calibrated' => ['boolean:strict'],
-            'holders.*.counter_factor' => ['numeric:strict', Within::range(Hull::COUNTER)],
+            'holders.*.counter_factor' => ['numeric:strict', Within::range(Counter::SHOWS)],
         ];
     }
 

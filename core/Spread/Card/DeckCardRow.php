@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Admek\Core\Spread\Card;
 
 use Admek\Core\Spread\Run\RunningLine;
-use Admek\Core\Tackle\Rigs\ControlKind;
 
 /** One rod on the deck card. */
 final readonly class DeckCardRow
@@ -16,8 +15,7 @@ final readonly class DeckCardRow
     }
 
     /**
-     * What the counter shows at each setting, its own error counted in; null where nothing is read on a counter: colours
-     * are counted by their marks, a stacked release is measured off on the cable.
+     * What the counter shows at each setting, its own error counted in; null where nothing is read on a counter.
      *
      * @return ?list<?float> m as shown
      */
@@ -25,11 +23,8 @@ final readonly class DeckCardRow
     {
         $planned = $this->running->planned;
 
-        return in_array($planned->rig->control()->kind, [ControlKind::Colours, ControlKind::Above], true)
-            ? null
-            : array_map(
-                static fn (?float $setting): ?float => $setting === null ? null : $setting * $planned->counterFactor,
-                $this->settings,
-            );
+        return ! $planned->isCounted() ? null : array_map(
+            static fn (?float $setting): ?float => $setting === null ? null : $planned->counterShows($setting), $this->settings,
+        );
     }
 }

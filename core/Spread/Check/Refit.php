@@ -6,6 +6,7 @@ namespace Admek\Core\Spread\Check;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Tackle\Described\DescribedHolder;
@@ -120,6 +121,18 @@ final readonly class Refit
                 ]);
             }
         }
+        $shown = [];
+        foreach ($before->lines as $line) {
+            $shown[$line->holder] = self::shown($line);
+        }
+        foreach ($after->lines as $line) {
+            [$then, $now] = [$shown[$was[$line->holder] ?? $line->holder] ?? null, self::shown($line)];
+            if ($then !== null && $now !== null && abs($now - $then) > self::NOTICED) {
+                $changes[] = Sentence::of('{code}: its counter is let out to {now} instead of {then}.', [
+                    'code' => $line->holder, 'now' => [Quantity::Length, $now], 'then' => [Quantity::Length, $then],
+                ]);
+            }
+        }
         $known = [];
         foreach (self::breaches($ran, $limits, $before) as $breach) {
             $known[self::asWas($breach, [])] = true;
@@ -132,6 +145,12 @@ final readonly class Refit
         }
 
         return $changes;
+    }
+
+    /** m its counter shows when it is set; null where it is read on none. */
+    private static function shown(PlannedLine $line): ?float
+    {
+        return $line->isCounted() ? $line->counterShows($line->rig->control()->value) : null;
     }
 
     /**

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Admek\Core\Spread\Plan;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Parts\Counter;
 use Admek\Core\Tackle\Parts\Figure;
 use Admek\Core\Tackle\Rigs\Control;
+use Admek\Core\Tackle\Rigs\ControlKind;
 use Admek\Core\Tackle\Rigs\Rig;
 use Admek\Core\Towing\Doubt\Doubts;
 use Admek\Core\Towing\TowLine;
@@ -36,7 +38,7 @@ final readonly class PlannedLine
         public float $counterFactor = 1.0,
         public array $figures = [],
     ) {
-        InvalidValue::unlessBetween('counter_factor', $counterFactor, 0.5, 2);
+        InvalidValue::unlessBetween('counter_factor', $counterFactor, ...Counter::SHOWS);
         InvalidValue::unlessBetween('aim', $aim ?? 0.0, ...self::AIM, unit: 'm');
     }
 
@@ -56,6 +58,21 @@ final readonly class PlannedLine
             $this->rig->lure()->diveDoubt,
             $this->counterCalibrated ? Doubts::LET_OUT_CALIBRATED : Doubts::LET_OUT,
         );
+    }
+
+    /** Whether it is read on a counter: colours are counted by their marks, a stacked release is measured off on the cable. */
+    public function isCounted(): bool
+    {
+        return ! in_array($this->rig->control()->kind, [ControlKind::Colours, ControlKind::Above], true);
+    }
+
+    /**
+     * @param  float  $setting  m that are truly out
+     * @return float m that its counter shows then
+     */
+    public function counterShows(float $setting): float
+    {
+        return $setting * $this->counterFactor;
     }
 
     /** @throws InvalidValue when the control is out of its range */

@@ -6,6 +6,7 @@ namespace Admek\Core\Tackle\Catalogue;
 
 use Admek\Core\Tackle\Parts\Attractor;
 use Admek\Core\Tackle\Parts\BoardSize;
+use Admek\Core\Tackle\Parts\Counter;
 use Admek\Core\Tackle\Parts\DiverSize;
 use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Tackle\Parts\LureKind;
@@ -79,7 +80,10 @@ enum GearForm: string
                 GearField::choice('backing_material', 'backing', self::words(Material::thin()), null, optional: true),
                 GearField::number('backing_test', 'backing test', Quantity::Count, 2, 300, optional: true, unit: 'lb'),
                 GearField::flag('counter_calibrated', 'counter checked against a tape', keeps: true),
-                GearField::number('counter_factor', 'counter shows, for 1 truly out', Quantity::Count, 0.5, 2, 1.0, keeps: true),
+                GearField::number(
+                    'counter_factor', 'counter shows, for 1 truly out', Quantity::Count,
+                    Counter::SHOWS[0], Counter::SHOWS[1], 1.0, keeps: true,
+                ),
             ],
             self::Lures => [
                 GearField::choice('kind', 'family', self::words(LureKind::cases()), LureKind::MediumSpoon->value),

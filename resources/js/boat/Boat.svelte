@@ -177,6 +177,7 @@
     }
     .rail,
     aside {
+        position: relative;
         min-height: 0;
         padding: 0.5rem 1rem 1rem;
         overflow-y: auto;

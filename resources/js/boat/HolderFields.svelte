@@ -1,6 +1,8 @@
 <script lang="ts">
     import { faultAt, faultOf } from '../lib/api';
     import { theCatalogue } from '../lib/catalogue';
+    import { aboard } from '../lib/aboard.svelte';
+    import CounterCheck from '../fields/CounterCheck.svelte';
     import NumberField from '../fields/NumberField.svelte';
     import PickField from '../fields/PickField.svelte';
     import type { RailDesk, RailHolder } from './rail-desk.svelte';
@@ -100,5 +102,17 @@
                 >Take {holder.code || 'it'} out</button
             >
         </div>
+        {#if holder.kind === 'boom' && aboard.boat}
+            {#key holder.code}
+                <CounterCheck
+                    checked={holder.counter_calibrated ?? false}
+                    factor={holder.counter_factor ?? 1}
+                    how="Set the rigger's counter to nought, let cable out along a tape, and read it. It is kept with the boat."
+                    {units}
+                    verb="Take it"
+                    keep={(figures) => desk.checkCounter(figures)}
+                />
+            {/key}
+        {/if}
     </div>
 {/if}

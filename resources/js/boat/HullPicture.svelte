@@ -108,10 +108,15 @@
     function keyed(event: KeyboardEvent, index: number): void {
         const holder = desk.holders[index];
         const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
-        if (!way || !holder) {
+        const takes = event.key === 'Enter' || event.key === ' ';
+        if (!holder || (!way && !takes)) {
             return;
         }
         event.preventDefault();
+        desk.chosen = index;
+        if (!way) {
+            return;
+        }
         const by = desk.step * (event.shiftKey ? 5 : 1);
         const [x = 0, y = 0] = way;
         desk.set(
@@ -157,7 +162,7 @@
                 {#if chosen && !above}<path d="M{x} {y}V{py(0)}" class="plumb" />{/if}
                 <g
                     role="slider"
-                    tabindex={chosen ? 0 : -1}
+                    tabindex={above || chosen ? 0 : -1}
                     aria-label={said(holder)}
                     aria-valuenow={above ? holder.aft : holder.height}
                     aria-valuetext={said(holder)}

@@ -89,10 +89,23 @@ export class RailDesk {
         const like = this.holder;
         if (like) {
             this.#remember();
-            const added = { ...like, id: null, code: '', aft: like.aft + 4 * this.step };
+            // Its counter is another one, which nobody has checked.
+            const { side, kind, starboard, height } = like;
+            const added = { id: null, code: '', side, kind, aft: like.aft + 4 * this.step, starboard, height };
             this.holders = [...this.holders.slice(0, this.chosen + 1), added, ...this.holders.slice(this.chosen + 1)];
             this.chosen += 1;
         }
+    }
+
+    /** The chosen rigger's counter held against a tape; what is to be said of it. */
+    async checkCounter(figures: Schemas['CounterCheck']): Promise<string> {
+        const index = this.chosen;
+        const answer = await ask(api.POST('/boat/counter', { body: figures }));
+        if (!('data' in answer)) {
+            return faultsIn(answer)[0]?.detail ?? '';
+        }
+        this.set({ counter_calibrated: true, counter_factor: answer.data.factor }, index);
+        return answer.data.says;
     }
 
     take(): void {

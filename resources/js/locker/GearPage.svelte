@@ -1,10 +1,10 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
-    import { api, ask, type Schemas } from '../lib/api';
+    import { api, ask, faultsIn, type Schemas } from '../lib/api';
     import { wordOf } from '../lib/catalogue';
     import { figure, measure, plusMinus, shown, type Units } from '../lib/units';
     import { ago, dayWords } from '../lib/words';
-    import CounterCheck from './CounterCheck.svelte';
+    import CounterCheck from '../fields/CounterCheck.svelte';
     import { pieceWords, type GearList, type Piece } from './gear';
     import GearForm from './GearForm.svelte';
 
@@ -19,9 +19,19 @@
         });
     });
 
+    const reel = $derived(list === 'reels' ? aboard.locker?.reels.find(({ id }) => id === piece.id) : undefined);
     const reelOf = (id: number) => aboard.locker?.reels.find((reel) => reel.id === id)?.name ?? '';
     const out = (kind: string, value: number) =>
         kind === 'colours' ? shown(units, 'colours', value) : shown(units, 'length', value);
+
+    async function checkCounter(body: Schemas['CounterCheck']): Promise<string> {
+        const answer = await ask(api.PUT('/locker/reels/{id}/counter', { params: { path: { id: piece.id } }, body }));
+        if (!('data' in answer)) {
+            return faultsIn(answer)[0]?.detail ?? '';
+        }
+        await aboard.readLocker();
+        return answer.data.says;
+    }
 
     async function retire(): Promise<void> {
         const { id, ...figures } = piece;
@@ -120,7 +130,16 @@
         {#if page.uses.templates.length > 0}<li>Kept spreads: {page.uses.templates.join(', ')}</li>{/if}
         <li class="quiet">Fished on {page.uses.fished} {page.uses.fished === 1 ? 'trip' : 'trips'} gone by.</li>
     </ul>
-    {#if list === 'reels' && aboard.may('plan')}<CounterCheck {piece} {units} />{/if}
+    {#if reel && aboard.may('plan')}
+        <CounterCheck
+            checked={reel.counter_calibrated}
+            factor={reel.counter_factor}
+            how="Set the counter to nought, pull line off along a tape, and read it."
+            verb="Keep it"
+            {units}
+            keep={checkCounter}
+        />
+    {/if}
 {/if}
 
 <style>

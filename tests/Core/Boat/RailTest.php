@@ -44,6 +44,23 @@ final class RailTest extends TestCase
         self::assertEquals($mirrored->holders, $mirrored->mirrored(Side::Starboard)->holders);
     }
 
+    public function test_a_mirrored_rigger_keeps_the_counter_that_stood_there(): void
+    {
+        $boom = static fn (string $code, Side $side, float $shows): DescribedHolder => new DescribedHolder(
+            $code, $side, HolderKind::Boom, 0.4, $side === Side::Port ? -1.7 : 1.7, 1.0, true, $shows,
+        );
+        $mirrored = Rail::of([$boom('P3', Side::Port, 1.05), $boom('P4', Side::Port, 1.06), $boom('S3', Side::Starboard, 0.97)])
+            ->mirrored(Side::Port);
+        $counters = [];
+        foreach ($mirrored->holders as $holder) {
+            $counters[$holder->code] = [$holder->counterCalibrated, $holder->counterFactor];
+        }
+        ksort($counters);
+        self::assertSame(
+            ['P3' => [true, 1.05], 'P4' => [true, 1.06], 'S3' => [true, 0.97], 'S4' => [false, 1.0]], $counters,
+        );
+    }
+
     public function test_a_mirrored_code_that_is_taken_or_says_no_side_is_a_free_one(): void
     {
         $rail = Rail::of([

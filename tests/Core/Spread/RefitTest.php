@@ -50,6 +50,14 @@ final class RefitTest extends TestCase
         self::assertStringStartsWith('S5 cannot be rigged so any more: ', $gone['S5']);
     }
 
+    public function test_a_counter_found_to_err_is_told_by_what_it_is_let_out_to(): void
+    {
+        $said = self::said($this->refit(['P5' => ['counterFactor' => 1.1]])->changes);
+        self::assertCount(1, $said);
+        self::assertSame(1, preg_match('/^P5: its counter is let out to (\d+) ft instead of (\d+) ft\.$/', $said[0], $match));
+        self::assertEqualsWithDelta(1.1 * (float) $match[2], (float) $match[1], 1.0);
+    }
+
     public function test_a_tip_raised_is_told_by_the_depth_it_costs(): void
     {
         $refit = $this->refit(['P3' => ['height' => 6.0]]);
