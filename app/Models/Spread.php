@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\DB;
  * @property int $version
  * @property string $school by which the setting order goes
  * @property ?list<int> $setting_order holder ids as the captain has put them
+ * @property Trip $trip
  */
 final class Spread extends Model
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Admek\Core\Towing\Medium\Salinity;
+use Admek\Core\Trip\AlikeTrips;
 use Admek\Core\Trip\FreshTrip;
 use Admek\Core\Trip\LineLimit;
 use Illuminate\Database\Eloquent\Model;
@@ -151,6 +152,12 @@ final class Trip extends Model
     public function density(): float
     {
         return $this->water->density($this->surfaceTemperature() ?? Salinity::USUAL_TEMPERATURE, $this->salinity);
+    }
+
+    /** Whether a spread fished on the other is worth beginning this one's with. */
+    public function isLike(self $other): bool
+    {
+        return AlikeTrips::are($this->species, $this->bottom, $other->species, $other->bottom);
     }
 
     /** @return HasMany<Chore, $this> */

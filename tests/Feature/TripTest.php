@@ -57,6 +57,17 @@ final class TripTest extends FeatureTestCase
         self::assertSame($trip, $this->send('GET', "/trips/{$trip['id']}", expect: 200)->json());
     }
 
+    public function test_a_trip_for_other_fish_or_another_depth_starts_from_the_last_like_it_or_from_none(): void
+    {
+        $this->seedDemo();
+        $lines = fn (array $trip): int => $this->send(
+            'POST', '/trips', $trip + self::TRIP, 201,
+        )->json('spreads.0.line_count');
+        self::assertSame(0, $lines(['date' => '2031-05-10', 'species' => ['walleye'], 'bottom' => 6.7]));
+        self::assertSame(0, $lines(['date' => '2031-05-11', 'species' => ['king'], 'bottom' => 4.3]));
+        self::assertSame(12, $lines(['date' => '2031-05-12', 'species' => ['king'], 'bottom' => 30.0]), 'the demo’s, not theirs');
+    }
+
     public function test_a_new_trip_is_begun_as_the_last_one_was_but_for_what_is_another_day_s(): void
     {
         $this->seedDemo();

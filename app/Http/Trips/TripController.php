@@ -52,20 +52,24 @@ final class TripController
         return new TripResource(self::told(self::whole()->findOrFail([$trip]), $boat)->firstOrFail());
     }
 
-    /** A new trip starts from the latest trip's spread, so that the captain alters rather than begins again. */
+    /** A new trip starts from the spread of the latest one like it, so that the captain alters rather than begins again. */
     public function store(SaveTripRequest $request, Boat $boat): JsonResponse
     {
         self::mustBeFree($request, $boat, null);
         /** @var array<string, mixed> $entered */
         $entered = $request->validated();
-        $last = Spread::query()->whereRelation('trip', 'boat_id', $boat->id)->with('lines')->latest('id')->first();
+        $trip = $boat->trips()->make(self::named($entered) + ['bottom' => null]);
+        $spreads = Spread::query()->whereRelation('trip', 'boat_id', $boat->id)->latest('id');
+        $school = (clone $spreads)->value('school');
+        $last = $spreads->with('trip')->lazy(20)->first(static fn (Spread $spread): bool => $trip->isLike($spread->trip))
+            ?->load('lines');
         [$carried, $order] = $last === null ? [[], null] : CarriedOn::of($last, $boat);
-        $trip = $boat->trips()->create(self::named($entered));
+        $trip->save();
         $spread = $trip->spreads()->create(
             [
                 'name' => 'Plan',
                 'speed' => $last->speed ?? Conditions::FIRST_SPEED,
-                'school' => $last->school ?? 'boards_first',
+                'school' => $school ?? 'boards_first',
                 'setting_order' => $order,
             ],
         );
