@@ -21,11 +21,12 @@ final readonly class GearImport
     private const MOST_SAID = 20;
 
     /**
-     * @param  list<array{line: int, name: string, id: ?int, columns: array<string, mixed>}>  $pieces
+     * @param  list<array{line: int, name: string, id: ?int, columns: array<string, mixed>}>  $pieces  that are new or changed
+     * @param  list<string>  $same  names of those that are so already
      * @param  list<array{line: int, text: string, reason: string}>  $bad
      * @param  list<string>  $ignored  headings nothing is known of
      */
-    private function __construct(public array $pieces, public array $bad, public array $ignored)
+    private function __construct(public array $pieces, public array $same, public array $bad, public array $ignored)
     {
     }
 
@@ -48,13 +49,15 @@ final readonly class GearImport
         $known = $boat->{$form->value}()->get()->keyBy(
             static fn (Model $piece): string => mb_strtolower((string) $piece->getAttribute('name')),
         );
-        $pieces = $seen = [];
+        $units = Units::from($boat->units);
+        $pieces = $same = $seen = [];
         foreach ($rows as ['line' => $line, 'figures' => $figures]) {
             $name = is_string($figures['name'] ?? null) ? $figures['name'] : '';
             $key = mb_strtolower($name);
             $was = $known->get($key);
             $id = $was instanceof Model ? (int) $was->getKey() : null;
-            $whole = $figures + ($was instanceof Model ? self::kept($form, $was) : self::begun($form));
+            $is = $was instanceof Model ? self::kept($form, $was) : null;
+            $whole = $is === null ? $figures + self::begun($form) : self::altered($form, $is, $figures, $units);
             $check = $validators->make($whole, GearEntry::rules($form, $boat, $id), GearEntry::messages());
             $reason = isset($seen[$key]) ? "It stands on line {$seen[$key]} already." : ($check->errors()->first() ?: null);
             try {
@@ -63,7 +66,9 @@ final readonly class GearImport
                 [$reason, $columns] = ["{$invalid->field} must be {$invalid->allowed}.", []];
             }
             $seen[$key] ??= $line;
-            if ($reason === null) {
+            if ($reason === null && $whole === $is) {
+                $same[] = $name;
+            } elseif ($reason === null) {
                 $pieces[] = ['line' => $line, 'name' => $name, 'id' => $id, 'columns' => $columns];
             } else {
                 $bad[] = ['line' => $line, 'text' => mb_substr($name, 0, 60), 'reason' => $reason];
@@ -71,7 +76,7 @@ final readonly class GearImport
         }
         usort($bad, static fn (array $a, array $b): int => $a['line'] <=> $b['line']);
 
-        return new self($pieces, $bad, $ignored);
+        return new self($pieces, $same, $bad, $ignored);
     }
 
     public function keep(GearForm $form, Boat $boat): void
@@ -94,14 +99,14 @@ final readonly class GearImport
 
     /**
      * @return array{
-     *     added: list<string>, changed: list<string>, bad: list<array{line: int, text: string, reason: string}>,
+     *     added: list<string>, changed: list<string>, same: int, bad: list<array{line: int, text: string, reason: string}>,
      *     bad_rows: int, ignored: list<string>,
      * }
      */
     public function told(): array
     {
         return [
-            'added' => $this->names(new: true), 'changed' => $this->names(new: false),
+            'added' => $this->names(new: true), 'changed' => $this->names(new: false), 'same' => count($this->same),
             'bad' => array_slice($this->bad, 0, self::MOST_SAID), 'bad_rows' => count($this->bad), 'ignored' => $this->ignored,
         ];
     }
@@ -109,12 +114,29 @@ final readonly class GearImport
     /** @return array<string, mixed> */
     private static function kept(GearForm $form, Model $was): array
     {
-        $kept = [];
+        $kept = ['name' => $was->getAttribute('name')];
         foreach ($form->fields() as $field) {
             $kept[$field->key] = $was->getAttribute($field->key);
         }
 
         return $kept;
+    }
+
+    /**
+     * @param  array<string, mixed>  $is  as the piece is
+     * @param  array<string, mixed>  $figures  as a row tells them
+     * @return array<string, mixed> as it is to be
+     */
+    private static function altered(GearForm $form, array $is, array $figures, Units $units): array
+    {
+        foreach ($form->fields() as $field) {
+            $told = array_key_exists($field->key, $figures);
+            if ($told && GearTable::tellsAlike($field, $figures[$field->key], $is[$field->key], $units)) {
+                unset($figures[$field->key]);
+            }
+        }
+
+        return array_replace($is, $figures);
     }
 
     /** @return array<string, mixed> */

@@ -102,6 +102,17 @@ final readonly class GearTable
         ));
     }
 
+    /**
+     * Whether a table would tell both alike: what is written out and read in again is a little off in its last figure.
+     *
+     * @param  mixed  $figure  SI
+     * @param  mixed  $other  SI
+     */
+    public static function tellsAlike(GearField $field, mixed $figure, mixed $other, Units $units): bool
+    {
+        return self::cell($field, $figure, $units) === self::cell($field, $other, $units);
+    }
+
     private static function cell(GearField $field, mixed $value, Units $units): string
     {
         return match (true) {

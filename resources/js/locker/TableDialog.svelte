@@ -57,6 +57,7 @@
             <div class="pt-3" role="status" data-testid="found">
                 {#if found.added.length > 0}<p><b>{found.added.length} new:</b> {found.added.join(', ')}</p>{/if}
                 {#if found.changed.length > 0}<p><b>{found.changed.length} changed:</b> {found.changed.join(', ')}</p>{/if}
+                {#if found.same > 0}<p class="quiet">{found.same} {found.same === 1 ? 'is' : 'are'} so already.</p>{/if}
                 {#if found.ignored.length > 0}<p class="quiet">Not read, columns of {found.ignored.join(', ')}.</p>{/if}
                 {#if found.bad_rows > 0}
                     <p class="pt-1">
