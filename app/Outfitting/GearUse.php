@@ -6,7 +6,9 @@ namespace App\Outfitting;
 
 use Admek\Core\Tackle\Catalogue\GearForm;
 use App\Models\Boat;
+use App\Models\Reel;
 use App\Models\Trip;
+use App\Rigging\Locker;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -19,7 +21,7 @@ final class GearUse
 
     /**
      * @return array{
-     *     planned: list<array{trip: int, date: string, ground: string, holders: list<string>}>, fished: int,
+     *     planned: list<array{trip: int, date: string, ground: string, holders: list<string>, left: ?float}>, fished: int,
      *     templates: list<string>,
      * }
      */
@@ -40,6 +42,7 @@ final class GearUse
             }
             $planned[$row->trip] ??= [
                 'trip' => (int) $row->trip, 'date' => $date, 'ground' => (string) $row->ground, 'holders' => [],
+                'left' => $piece instanceof Reel ? self::left($piece, (int) $row->trip, $boat) : null,
             ];
             $planned[$row->trip]['holders'][] = (string) $row->code;
         }
@@ -58,6 +61,25 @@ final class GearUse
             'planned' => array_values($planned), 'fished' => count($fished),
             'templates' => array_map(strval(...), array_keys($templates)),
         ];
+    }
+
+    /** m of line, or of backing, left on a reel where its rod has the most out; null where nobody has told what is on it. */
+    private static function left(Reel $reel, int $trip, Boat $boat): ?float
+    {
+        if ($reel->line_length === null) {
+            return null;
+        }
+        $trip = Trip::query()->with('spreads.lines')->findOrFail($trip);
+        $locker = Locker::of($boat->asOn($trip));
+        $off = [];
+        foreach ($trip->spreads as $spread) {
+            $rows = array_filter($spread->rows(), static fn (array $row): bool => $row['reel_id'] === $reel->id);
+            foreach ($locker->lines(array_values($rows)) as $line) {
+                $off[] = $line->offReel();
+            }
+        }
+
+        return $off === [] ? null : $reel->line_length - max($off);
     }
 
     private static function lines(GearForm $form, Model $piece): Builder

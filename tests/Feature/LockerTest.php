@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Boat;
+use App\Models\Reel;
 use Tests\Feature\Support\FeatureTestCase;
 
 /** The locker as a whole: lists kept, retired, as tables out and in, and what uses each piece. */
@@ -71,6 +72,15 @@ final class LockerTest extends FeatureTestCase
             self::assertGreaterThan($reel['runs'][2]['depth'], $reel['runs'][0]['depth'], "reel {$reel['reel']}");
             self::assertGreaterThan(0.0, $reel['runs'][1]['doubt']['deeper']);
         }
+        $lines = array_column($this->demoSpread()['lines'], null, 'holder_id');
+        $reel = reset($lines)['reel_id'];
+        $out = array_map(
+            static fn (array $line): float => $line['reel_id'] === $reel ? $line['let_out'] + $line['board_out'] : 0.0, $lines,
+        );
+        $left = fn (): ?float => $this->send('GET', "/locker/reels/{$reel}")->json('uses.planned.0.left');
+        self::assertNull($left(), 'nobody told what is on it');
+        Reel::query()->whereKey($reel)->update(['line_length' => 200.0]);
+        self::assertEqualsWithDelta(200.0 - max([0.0, ...array_values($out)]), $left(), 1e-6, 'where the most is out');
         $balls = array_column($this->send('GET', '/locker')->json('balls'), 'id', 'name');
         $ball = $this->send('GET', "/locker/balls/{$balls['Ball 12 lb']}", expect: 200)->json();
         self::assertSame([['P5', 'S5'], null], [self::sorted($ball['uses']['planned'][0]['holders']), $ball['lure']]);

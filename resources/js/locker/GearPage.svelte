@@ -124,7 +124,9 @@
                 <a class="link" href="#/trips/{trip.trip}/spread"
                     >{dayWords(trip.date)}{trip.ground ? ` off ${trip.ground}` : ''}</a
                 >:
-                <b class="figure">{trip.holders.join(' · ')}</b>
+                <b class="figure">{trip.holders.join(' · ')}</b>{#if trip.left !== null}, {trip.left < 0
+                        ? `${shown(units, 'length', -trip.left)} more than it holds`
+                        : `${shown(units, 'length', trip.left)} left on it`}{/if}
             </li>
         {:else}<li class="quiet">No spread that is planned.</li>{/each}
         {#if page.uses.templates.length > 0}<li>Kept spreads: {page.uses.templates.join(', ')}</li>{/if}
