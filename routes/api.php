@@ -10,6 +10,8 @@ use App\Http\Boat\BoatController;
 use App\Http\Boat\BoatFileController;
 use App\Http\Boat\CraftController;
 use App\Http\Boat\RuleBookController;
+use App\Http\Days\DayController;
+use App\Http\Days\EventController;
 use App\Http\Devices\AboardController;
 use App\Http\Devices\DeviceController;
 use App\Http\Devices\PairingController;
@@ -77,6 +79,7 @@ $for(Ability::Look)->group(static function () use ($forThis): void {
     Route::middleware($forThis(Policy::TRIP, 'trip'))->group(static function (): void {
         Route::get('trips/{trip}', [TripController::class, 'show']);
         Route::get('trips/{trip}/bites', [BiteController::class, 'index']);
+        Route::get('trips/{trip}/day', [DayController::class, 'show']);
     });
     Route::middleware($forThis(Policy::SPREAD, 'spread'))->group(static function (): void {
         Route::get('spreads/{spread}', [SpreadController::class, 'show']);
@@ -91,6 +94,7 @@ $for(Ability::Places)->group(static function (): void {
 
 $for(Ability::Log)->group(static function (): void {
     Route::post('trips/{trip}/bites', [BiteController::class, 'store']);
+    Route::post('trips/{trip}/events', [EventController::class, 'store']);
 });
 
 $for(Ability::Chores)->group(static function (): void {

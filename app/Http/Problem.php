@@ -23,16 +23,8 @@ final class Problem
     public static function from(Throwable $error): JsonResponse
     {
         return match (true) {
-            $error instanceof ValidationException => self::invalid(self::pointed($error)),
-            $error instanceof InvalidValue => self::invalid(
-                [
-                    [
-                        'pointer' => self::pointer($error->field), 'detail' => "Must be {$error->allowed}.",
-                    ] + self::range($error->least, $error->most),
-                ],
-            ),
-            $error instanceof CannotTow => self::invalid(
-                [['pointer' => '/lines', 'detail' => "Must be {$error->getMessage()}."]],
+            $error instanceof ValidationException, $error instanceof InvalidValue, $error instanceof CannotTow => self::invalid(
+                self::faults($error),
             ),
             $error instanceof Conflict => self::respond(
                 409, 'Saved elsewhere', $error->getMessage(), ['current_version' => $error->currentVersion],
@@ -61,6 +53,18 @@ final class Problem
             default => self::respond(
                 500, 'Something broke', 'The server could not finish this. Nothing was saved; the reason is in its log.',
             ),
+        };
+    }
+
+    /** @return list<array{pointer: string, detail: string, least?: float, most?: float}> each at its field */
+    public static function faults(ValidationException|InvalidValue|CannotTow $error): array
+    {
+        return match (true) {
+            $error instanceof ValidationException => self::pointed($error),
+            $error instanceof InvalidValue => [[
+                'pointer' => self::pointer($error->field), 'detail' => "Must be {$error->allowed}.",
+            ] + self::range($error->least, $error->most)],
+            default => [['pointer' => '/lines', 'detail' => "Must be {$error->getMessage()}."]],
         };
     }
 

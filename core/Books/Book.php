@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Books;
 
+use Admek\Core\Day\DayRules;
 use Admek\Core\Fish\FishCare;
 use Admek\Core\Fish\Habits;
 use Admek\Core\Ground\PassRules;
@@ -31,6 +32,7 @@ enum Book: string
     case Rigging = 'rigging';
     case Spread = 'spread';
     case Pass = 'pass';
+    case Day = 'day';
 
     /** What it is opened as. */
     public function title(): string
@@ -46,6 +48,7 @@ enum Book: string
             self::Rigging => 'How lines are begun',
             self::Spread => 'What is worth a look',
             self::Pass => 'How a pass is judged',
+            self::Day => 'How lines are looked after',
         };
     }
 
@@ -63,6 +66,7 @@ enum Book: string
             self::Rigging => RiggingRules::rules(),
             self::Spread => SpreadLimits::rules(),
             self::Pass => PassRules::rules(),
+            self::Day => DayRules::rules(),
         };
     }
 

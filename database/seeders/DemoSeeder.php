@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use Admek\Core\Files\ForecastFile;
+use Admek\Core\Records\Outcome;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Units\Units;
+use App\Days\EventLog;
 use App\Models\Boat;
 use App\Models\Chart;
+use App\Models\Device;
 use App\Models\Spread;
 use App\Models\Trip;
 use App\Outfitting\BoatOffer;
 use App\Outfitting\StarterLocker;
-use App\Rigging\BiteSnapshot;
+use App\Rigging\LineSnapshot;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
@@ -169,15 +172,19 @@ final class DemoSeeder extends Seeder
         $lines = $spread->rows();
         $linesIn = CarbonImmutable::parse($trip->date->format('Y-m-d').' '.$trip->lines_in);
         foreach (self::BITES as [$minutes, $holder, $species, $outcome, $inches, $pounds]) {
-            $trip->bites()->create([
-                'uuid' => (string) Str::uuid(), 'spread_id' => $spread->id, 'bitten_at' => $linesIn->addMinutes($minutes),
-                'holder' => $holder, 'species' => $species, 'outcome' => $outcome, 'note' => null,
-                'length' => $inches === null ? null : $inches * 0.0254,
-                'weight' => $pounds === null ? null : $pounds * Units::POUND,
-                'snapshot' => BiteSnapshot::take(
+            $at = (float) $linesIn->addMinutes($minutes)->format('U');
+            EventLog::of($trip)->keepBite(
+                (string) Str::uuid(), $at, $holder,
+                LineSnapshot::take(
                     $boat, $lines, new Conditions($spread->speed), $boat->holders()->where('code', $holder)->firstOrFail()->id,
                 ),
-            ]);
+                Outcome::from($outcome),
+                [
+                    'species' => $species, 'length' => $inches === null ? null : $inches * 0.0254,
+                    'weight' => $pounds === null ? null : $pounds * Units::POUND,
+                ],
+                $spread->id, Device::laptop()->name,
+            );
         }
     }
 }

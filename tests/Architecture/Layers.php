@@ -12,17 +12,17 @@ use PHPat\Test\PHPat;
 final class Layers
 {
     private const CORE = [
-        'Units', 'Rules', 'Towing', 'Tackle', 'Boat', 'Fish', 'Ground', 'Records', 'Spread', 'Trip', 'Water', 'Books', 'Files',
+        'Units', 'Rules', 'Towing', 'Tackle', 'Boat', 'Fish', 'Ground', 'Records', 'Spread', 'Trip', 'Water', 'Day', 'Books', 'Files',
     ];
 
     private const SPREAD = ['Plan', 'Run', 'Check', 'Cure', 'Card', 'Drafting'];
 
     private const APP = [
         'Database', 'Devices', 'Models', 'Access',
-        'Forecasts', 'Rigging', 'Outfitting', 'Preparing', 'Reading', 'Files', 'Http', 'Serving', 'Console', 'Providers',
+        'Days', 'Forecasts', 'Rigging', 'Outfitting', 'Preparing', 'Reading', 'Files', 'Http', 'Serving', 'Console', 'Providers',
     ];
 
-    private const HTTP = ['Asked', 'Boat', 'Locker', 'Trips', 'Water', 'Ground', 'Previews', 'Spreads', 'Devices', 'Middleware'];
+    private const HTTP = ['Asked', 'Boat', 'Locker', 'Days', 'Trips', 'Water', 'Ground', 'Previews', 'Spreads', 'Devices', 'Middleware'];
 
     public function test_core_knows_nothing_of_the_framework(): Rule
     {

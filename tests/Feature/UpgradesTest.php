@@ -30,7 +30,11 @@ final class UpgradesTest extends FeatureTestCase
         $this->send('GET', '/boat', expect: 200)->assertJsonPath('name', 'First Lamp');
         $spread = $this->send('GET', '/spreads/1', expect: 200)->json();
         $this->send('POST', '/spreads/1/preview', $spread, 200)->assertJsonCount(1, 'lines');
-        $this->send('GET', '/trips/1/bites', expect: 200)->assertJsonCount(2);
+        $bites = $this->send('GET', '/trips/1/bites', expect: 200)->assertJsonCount(2)->json();
+        $told = $this->send('GET', '/trips/1/day', expect: 200)->json('bites');
+        foreach (['uuid', 'holder', 'outcome', 'species', 'length', 'weight', 'note'] as $figure) {
+            self::assertEqualsCanonicalizing(array_column($bites, $figure), array_column($told, $figure), $figure);
+        }
         $made = array_diff(glob("{$backups}/*") ?: [], $before);
         self::assertCount(1, $made);
         self::assertStringEndsWith('-before-upgrade.sqlite', (string) current($made));

@@ -63,6 +63,20 @@ final class WellMeant
                 'bitten_at' => '2026-11-27T09:00:00Z', 'holder_id' => $holder, 'species' => 'king', 'outcome' => 'landed',
                 'length' => 0.8, 'weight' => 7.0, 'note' => 'x',
             ] + $asked,
+            'POST /trips/{trip}/events' => ['sent_at' => '2026-11-27T09:00:00.000Z', 'events' => [
+                [
+                    'uuid' => '018f0000-0000-7000-8000-0000000000a1', 'kind' => 'out', 'at' => '2026-11-27T09:00:00.000Z',
+                    'holder_id' => $holder, 'line' => $spread['lines'][0],
+                ],
+                [
+                    'uuid' => '018f0000-0000-7000-8000-0000000000a2', 'kind' => 'bite', 'at' => '2026-11-27T09:20:00Z',
+                    'holder_id' => $holder, 'spread_id' => $spread['id'],
+                ] + $asked,
+                [
+                    'uuid' => '018f0000-0000-7000-8000-0000000000a3', 'kind' => 'landed', 'at' => '2026-11-27T09:25:00Z',
+                    'of' => '018f0000-0000-7000-8000-0000000000a2', 'species' => 'king', 'length' => 0.8,
+                ],
+            ]],
             'PUT /spreads/{spread}' => ['version' => $spread['version']] + $plan,
             'POST /spreads/{spread}/preview' => [
                 'what_if' => ['speed' => 1.2, 'turn' => ['radius' => 80, 'side' => 'port']],

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Trips;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Records\Outcome;
+use App\Days\EventLog;
+use App\Http\Days\Moment;
+use App\Http\Days\Who;
 use App\Models\Bite;
 use App\Models\Boat;
 use App\Models\Trip;
-use App\Rigging\BiteSnapshot;
+use App\Rigging\LineSnapshot;
 use App\Rigging\Locker;
 use Illuminate\Http\JsonResponse;
 
@@ -27,24 +31,30 @@ final class BiteController
         return JsonResponse::fromJsonString('['.implode(',', $bites).']');
     }
 
-    /** A bite the device sends again, not having heard that it arrived, is answered with the one that is kept. */
+    /**
+     * A bite with what came of it, told at once: two events. One the device sends again, not having heard that it arrived, is
+     * answered with the one that is kept.
+     */
     public function store(LogBiteRequest $request, Trip $trip, Boat $boat): JsonResponse
     {
-        $kept = Bite::query()->where('uuid', $request->string('uuid')->value())->first();
+        $uuid = $request->string('uuid')->value();
+        $kept = Bite::query()->where('uuid', $uuid)->first();
         if ($kept !== null) {
             return (new BiteResource($kept))->response();
         }
         if (! $trip->spreads()->whereKey($request->integer('spread_id'))->exists()) {
             throw InvalidValue::because('spread_id', 'the id of a spread of this trip');
         }
-        $snapshot = BiteSnapshot::take(
+        $snapshot = LineSnapshot::take(
             $boat, $request->rows(), $request->conditions($trip->density()), $request->integer('holder_id'),
         );
-        $bite = $trip->bites()->create(
-            $request->safe(['uuid', 'spread_id', 'species', 'outcome', 'length', 'weight', 'note', 'bitten_at'])
-            + ['holder' => Locker::ever($boat)->holder($request->integer('holder_id'))->code, 'snapshot' => $snapshot],
+        EventLog::of($trip)->keepBite(
+            $uuid, Moment::seconds($request->string('bitten_at')->value()),
+            Locker::ever($boat)->holder($request->integer('holder_id'))->code, $snapshot,
+            $request->enum('outcome', Outcome::class) ?? Outcome::Hooked,
+            $request->safe(['species', 'length', 'weight', 'note']), $request->integer('spread_id'), Who::asks($request),
         );
 
-        return (new BiteResource($bite))->response()->setStatusCode(201);
+        return (new BiteResource(Bite::query()->where('uuid', $uuid)->firstOrFail()))->response()->setStatusCode(201);
     }
 }

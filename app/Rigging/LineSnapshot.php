@@ -7,10 +7,11 @@ namespace App\Rigging;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Check\Steady;
 use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Tackle\Described\DescribedLine;
 use App\Models\Boat;
 
-/** What every line was doing when one was bitten: set-up in words and figures, solved place, speed and turn. */
-final class BiteSnapshot
+/** Lines as they are kept: set-up in words and figures; when one was bitten, of all their solved place, speed and turn too. */
+final class LineSnapshot
 {
     /**
      * @param  list<array<string, mixed>>  $rows
@@ -35,16 +36,11 @@ final class BiteSnapshot
         foreach ($plan->described as $line) {
             $runs = $running[$line->holder->code] ?? null;
             [$aft, $starboard, $depth] = $runs?->lure() ?? [null, null, null];
-            $kept[] = [
-                'holder' => $line->holder->code,
-                'reel' => $line->reel->name,
-                'lure' => $line->lure->name,
-                'finish' => $line->lure->finish,
+            $kept[] = self::told($locker, $line) + [
                 'depth' => self::round($depth),
                 'doubt' => $runs?->doubt === null ? null : $runs->doubt->told(),
                 'aft' => self::round($aft),
                 'starboard' => self::round($starboard),
-                'set_up' => array_filter($locker->row($line), static fn (mixed $figure): bool => $figure !== null),
             ];
         }
         $turn = $conditions->turn;
@@ -56,6 +52,34 @@ final class BiteSnapshot
                 'heading' => $conditions->current->heading, 'layers' => $conditions->current->layers,
             ],
             'lines' => $kept,
+        ];
+    }
+
+    /**
+     * A line as it was set, its parts by their names too.
+     *
+     * @param  array<string, mixed>  $row
+     * @return array<string, mixed>
+     *
+     * @throws InvalidValue naming the field within line
+     */
+    public static function line(Boat $boat, array $row): array
+    {
+        $locker = Locker::ever($boat);
+        try {
+            return self::told($locker, $locker->lines([$row])[0]);
+        } catch (InvalidValue $invalid) {
+            throw $invalid->named((string) preg_replace('/^lines\.0/', 'line', $invalid->field));
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function told(Locker $locker, DescribedLine $line): array
+    {
+        return [
+            'holder' => $line->holder->code, 'reel' => $line->reel->name, 'lure' => $line->lure->name,
+            'finish' => $line->lure->finish,
+            'set_up' => array_filter($locker->row($line), static fn (mixed $figure): bool => $figure !== null),
         ];
     }
 

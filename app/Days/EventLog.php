@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Days;
+
+use Admek\Core\Books\Book;
+use Admek\Core\Day\Bite as BiteTold;
+use Admek\Core\Day\Day;
+use Admek\Core\Day\Event;
+use Admek\Core\Day\EventKind;
+use Admek\Core\Records\Outcome;
+use Admek\Core\Trip\TripClock;
+use App\Models\Bite;
+use App\Models\Boat;
+use App\Models\Trip;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Ramsey\Uuid\Uuid;
+use stdClass;
+
+/**
+ * The events of a trip as they are kept: put in once, never changed, read as a day. The table of bites follows from them, and is
+ * written anew with whatever changes one.
+ */
+final readonly class EventLog
+{
+    private function __construct(private Trip $trip)
+    {
+    }
+
+    public static function of(Trip $trip): self
+    {
+        return new self($trip);
+    }
+
+    /** The id of what came of a bite that was told together with it. */
+    public static function outcomeOf(string $bite): string
+    {
+        return Uuid::uuid5($bite, 'outcome')->toString();
+    }
+
+    /**
+     * Kept once, however often it is sent.
+     *
+     * @param  float  $toldAt  s since 1970 UTC by the clock of the device
+     * @param  array<string, mixed>  $tells
+     * @return bool whether it is new
+     */
+    public function keep(Event $event, float $toldAt, string $who, ?int $spread, array $tells): bool
+    {
+        $new = DB::table('events')->insertOrIgnore([
+            'uuid' => $event->id, 'trip_id' => $this->trip->id, 'kind' => $event->kind->value, 'at' => $event->at,
+            'told_at' => $toldAt, 'received_at' => now('UTC')->format('Y-m-d H:i:s'), 'who' => $who, 'holder' => $event->holder,
+            'of' => $event->of, 'spread_id' => $spread,
+            'tells' => json_encode(
+                $tells === [] ? new stdClass : $tells,
+                JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE,
+            ),
+        ]) > 0;
+        if ($new && ($event->kind === EventKind::Bite || $event->kind->isOfAnother())) {
+            $this->writeBites();
+        }
+
+        return $new;
+    }
+
+    /**
+     * A bite and what came of it, told at once.
+     *
+     * @param  array<string, mixed>  $snapshot
+     * @param  array<string, mixed>  $fish
+     */
+    public function keepBite(
+        string $uuid, float $at, string $holder, array $snapshot, Outcome $outcome, array $fish, int $spread, string $who,
+    ): void {
+        $this->keep(new Event($uuid, EventKind::Bite, $at, $holder), $at, $who, $spread, $snapshot);
+        $ends = new Event(self::outcomeOf($uuid), EventKind::ofOutcome($outcome), $at, of: $uuid);
+        $this->keep($ends, $at, $who, $spread, array_filter($fish, static fn (mixed $figure): bool => $figure !== null));
+    }
+
+    public function day(): Day
+    {
+        return Day::of($this->events());
+    }
+
+    /** Grows with every event. */
+    public function version(): int
+    {
+        return (int) DB::table('events')->where('trip_id', $this->trip->id)->max('id');
+    }
+
+    /** @return array<string, string> who told each event, by its id */
+    public function told(): array
+    {
+        return DB::table('events')->where('trip_id', $this->trip->id)->pluck('who', 'uuid')->all();
+    }
+
+    /** s since 1970 UTC until which lines count as fishing, by then: when the trip is to be back, or what was told last. */
+    public function until(Boat $boat, float $now): float
+    {
+        $clock = TripClock::of($this->trip->lines_in, $this->trip->back_by, $this->trip->run, $boat->book(Book::Chores));
+        $back = CarbonImmutable::parse($this->trip->date->format('Y-m-d'), $boat->timezone)->addMinutes($clock->backBy);
+        $last = (float) DB::table('events')->where('trip_id', $this->trip->id)->max('at');
+
+        return min($now, max((float) $back->format('U'), $last));
+    }
+
+    /** @return list<Event> without what every line did at a bite, which nothing is reckoned from */
+    private function events(): array
+    {
+        $events = [];
+        foreach (DB::table('events')->where('trip_id', $this->trip->id)->orderBy('id')->get([
+            'uuid', 'kind', 'at', 'holder', 'of', DB::raw("case when kind = 'bite' then '{}' else tells end as tells"),
+        ]) as $row) {
+            /** @var array<string, mixed> $tells */
+            $tells = json_decode((string) $row->tells, true, flags: JSON_THROW_ON_ERROR);
+            $events[] = new Event(
+                $row->uuid, EventKind::from($row->kind), (float) $row->at, $row->holder, $row->of, $tells,
+            );
+        }
+
+        return $events;
+    }
+
+    private function writeBites(): void
+    {
+        $bites = $this->day()->bites;
+        $kept = Bite::query()->where('trip_id', $this->trip->id)->get()->keyBy('uuid');
+        foreach ($kept as $uuid => $bite) {
+            if (! isset($bites[$uuid])) {
+                $bite->delete();
+            }
+        }
+        foreach ($bites as $uuid => $bite) {
+            $columns = self::columns($bite);
+            $row = $kept->get($uuid);
+            if ($row !== null) {
+                $row->update($columns);
+
+                continue;
+            }
+            $told = DB::table('events')->where('uuid', $uuid)->first(['spread_id', 'tells']);
+            assert($told !== null);
+            $this->trip->bites()->create($columns + [
+                'uuid' => $uuid, 'spread_id' => $told->spread_id, 'snapshot' => json_decode($told->tells, true),
+            ]);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function columns(BiteTold $bite): array
+    {
+        return [
+            'bitten_at' => gmdate('Y-m-d H:i:s', (int) $bite->at), 'holder' => $bite->holder, 'outcome' => $bite->outcome->value,
+        ] + array_intersect_key($bite->fish, array_flip(['species', 'length', 'weight', 'note']))
+            + ['species' => null, 'length' => null, 'weight' => null, 'note' => null];
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Days;
+
+use Admek\Core\Books\Book;
+use Admek\Core\Day\Bite;
+use Admek\Core\Day\Checks;
+use Admek\Core\Day\Day;
+use Admek\Core\Day\Event;
+use Admek\Core\Day\LineNow;
+use Admek\Core\Day\LineState;
+use App\Days\EventLog;
+use App\Models\Boat;
+use App\Models\Trip;
+use Illuminate\Http\JsonResponse;
+
+/** A trip's day as its events tell it: how each line stands and when it is to be looked at, bites, fish, the log. */
+final class DayController
+{
+    public function show(Trip $trip, Boat $boat): JsonResponse
+    {
+        $log = EventLog::of($trip);
+        $day = $log->day();
+        $now = (float) now()->format('U.v');
+
+        return new JsonResponse([
+            'version' => $log->version(),
+            'now' => Moment::told($now),
+            'lines' => self::lines($day, 60.0 * $boat->book(Book::Day)->get('check_every')),
+            'bites' => array_map(self::bite(...), array_values($day->bites)),
+            'fish' => array_map(
+                static fn (string $species, array $fish): array => ['species' => $species === '' ? null : $species] + $fish,
+                array_map(strval(...), array_keys($day->fish())), $day->fish(),
+            ),
+            'line_hours' => round($day->lineHours($log->until($boat, $now)), 3),
+            'log' => self::log($day, $log->told()),
+        ], options: JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function lines(Day $day, float $every): array
+    {
+        $seen = [];
+        foreach ($day->lines as $holder => $line) {
+            if ($line->state === LineState::Fishing && $line->seen !== null) {
+                $seen[$holder] = $line->seen;
+            }
+        }
+        $due = Checks::due($seen, $every);
+
+        return array_map(static fn (LineNow $line): array => [
+            'holder' => $line->holder, 'state' => $line->state->value, 'since' => Moment::told($line->since),
+            'due' => isset($due[$line->holder]) ? Moment::told($due[$line->holder]) : null,
+            'line' => $line->line === [] ? null : $line->line, 'bite' => $line->bite,
+        ], array_values($day->lines));
+    }
+
+    /** @return array<string, mixed> */
+    private static function bite(Bite $bite): array
+    {
+        return [
+            'uuid' => $bite->id, 'holder' => $bite->holder, 'at' => Moment::told($bite->at), 'outcome' => $bite->outcome->value,
+            'ended' => $bite->ended, 'kept' => $bite->kept,
+        ] + $bite->fish + array_fill_keys(Bite::FIGURES, null);
+    }
+
+    /**
+     * @param  array<string, string>  $who  told each event, by its id
+     * @return list<array<string, mixed>> the latest first
+     */
+    private static function log(Day $day, array $who): array
+    {
+        return array_map(static fn (Event $event): array => [
+            'uuid' => $event->id, 'kind' => $event->kind->value, 'words' => $event->kind->words(),
+            'at' => Moment::told($event->at), 'holder' => $event->holder, 'of' => $event->of, 'who' => $who[$event->id] ?? '',
+            'lure' => $event->tells['lure'] ?? null, 'note' => $event->tells['note'] ?? null,
+        ], array_reverse($day->log));
+    }
+}

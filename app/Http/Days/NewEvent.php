@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Days;
+
+use Admek\Core\Day\Event;
+use Admek\Core\Day\EventKind;
+use Admek\Core\Fish\Species;
+use Admek\Core\InvalidValue;
+use Admek\Core\Water\Clarity;
+use Admek\Core\Water\Sky;
+use Admek\Core\Water\Surface;
+use App\Http\Asked\LineShape;
+use App\Http\Asked\SpreadContent;
+use App\Http\Within;
+use App\Models\Boat;
+use App\Models\Trip;
+use App\Rigging\LineSnapshot;
+use App\Rigging\Locker;
+use Closure;
+use Illuminate\Contracts\Validation\Factory;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Illuminate\Validation\Validator;
+
+/** One event as a device tells it, held to what its kind is told with. */
+final class NewEvent extends SpreadContent
+{
+    /** m, kg of a fish anybody lands. */
+    public const LENGTH = [0.05, 2.5];
+
+    public const GIRTH = [0.02, 2];
+
+    public const WEIGHT = [0.02, 60];
+
+    public const NOTE = 500;
+
+    /** When anybody fished. */
+    public const WHEN = ['after_or_equal:2000-01-01', 'before:2100-01-01'];
+
+    public const MOMENT = 'date_format:Y-m-d\TH:i:s\Z,Y-m-d\TH:i:s.v\Z';
+
+    private const DEPTH = [0, 300];
+
+    public static function of(mixed $told): self
+    {
+        $event = is_array($told) ? $told : [];
+        if (is_string($event['uuid'] ?? null)) {
+            // A device's name for it is the same in capitals.
+            $event['uuid'] = strtolower($event['uuid']);
+        }
+        if (is_string($event['of'] ?? null)) {
+            $event['of'] = strtolower($event['of']);
+        }
+        $new = new self([], $event);
+        $new->setMethod('POST');
+
+        return $new;
+    }
+
+    /** @throws ValidationException naming the fields */
+    public function held(Factory $validators): self
+    {
+        $check = $validators->make($this->all(), $this->rules());
+        assert($check instanceof Validator);
+        foreach ($this->after() as $more) {
+            $check->after($more);
+        }
+        $check->validate();
+
+        return $this;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $kind = EventKind::tryFrom($this->string('kind')->value());
+
+        return [
+            'uuid' => ['required', 'string', 'uuid'],
+            'kind' => ['required', Rule::enum(EventKind::class)],
+            'at' => ['required', 'string', self::MOMENT, ...self::WHEN],
+            'spread_id' => ['nullable', 'integer:strict'],
+            'holder_id' => [$kind?->isOfLine() === true ? 'required' : 'prohibited', 'integer:strict'],
+            'of' => [$kind?->isOfAnother() === true ? 'required' : 'prohibited', 'string', 'uuid'],
+            'note' => ['nullable', 'string', 'max:'.self::NOTE],
+        ] + match (true) {
+            $kind === EventKind::Bite => self::spreadRules() + $this->whatIfRules(),
+            $kind?->rigs() === true => ['line' => ['required', 'array']],
+            $kind?->isOfBite() === true => [
+                'species' => ['nullable', Rule::enum(Species::class)],
+                'length' => ['nullable', 'numeric:strict', Within::range(self::LENGTH)],
+                'girth' => ['nullable', 'numeric:strict', Within::range(self::GIRTH)],
+                'weight' => ['nullable', 'numeric:strict', Within::range(self::WEIGHT)],
+            ],
+            $kind === EventKind::Sounding => ['depth' => ['required', 'numeric:strict', Within::range(self::DEPTH)]],
+            $kind === EventKind::Speed => ['speed' => self::spreadRules()['speed']],
+            $kind === EventKind::Marker => [
+                'latitude' => ['required', 'numeric:strict', 'between:-90,90'],
+                'longitude' => ['required', 'numeric:strict', 'between:-180,180'],
+            ],
+            $kind === EventKind::Signs => [
+                'clarity' => ['nullable', Rule::enum(Clarity::class)], 'sky' => ['nullable', Rule::enum(Sky::class)],
+                'surface' => ['nullable', Rule::enum(Surface::class)],
+            ],
+            default => [],
+        };
+    }
+
+    /** @return list<Closure(Validator): void> */
+    public function after(): array
+    {
+        return [...parent::after(), function (Validator $validator): void {
+            if (is_array($this->input('line'))) {
+                LineShape::check($validator, $this->input('line'), 'line');
+            }
+        }];
+    }
+
+    /** s since 1970 UTC by the clock of the device. */
+    public function toldAt(): float
+    {
+        return Moment::seconds($this->string('at')->value());
+    }
+
+    /**
+     * @param  float  $ahead  s the hub's clock is ahead of the device's
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function event(Boat $boat, float $ahead): Event
+    {
+        return new Event(
+            $this->string('uuid')->value(), EventKind::from($this->string('kind')->value()), $this->toldAt() + $ahead,
+            $this->input('holder_id') === null ? null : Locker::ever($boat)->holder($this->input('holder_id'))->code,
+            $this->input('of') === null ? null : $this->string('of')->value(),
+        );
+    }
+
+    /**
+     * What it is kept with: of a bite what every line did, of a line as it was set its parts by their names too.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws InvalidValue naming the field
+     */
+    public function tells(Boat $boat, Trip $trip): array
+    {
+        $kind = EventKind::from($this->string('kind')->value());
+        if ($kind === EventKind::Bite) {
+            return LineSnapshot::take(
+                $boat, $this->rows(), $this->conditions($trip->density()), $this->integer('holder_id'),
+            );
+        }
+        if ($kind->rigs()) {
+            /** @var array<string, mixed> $line */
+            $line = $this->array('line');
+
+            return LineSnapshot::line($boat, ['holder_id' => $this->integer('holder_id')] + $line);
+        }
+
+        $told = array_diff_key($this->rules(), array_flip(['uuid', 'kind', 'at', 'spread_id', 'holder_id', 'of']));
+
+        return array_filter(
+            array_intersect_key($this->all(), $told), static fn (mixed $figure): bool => $figure !== null,
+        );
+    }
+}

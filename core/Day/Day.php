@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Day;
+
+use Admek\Core\Records\Outcome;
+
+/**
+ * A day as its events tell it: states of the lines, how long each fished, the fish. The same for a day under way and for
+ * history; it does not matter in which order they came, how often, or what was taken back.
+ */
+final readonly class Day
+{
+    /**
+     * @param  list<Event>  $log  what counts, earlier first
+     * @param  array<array-key, LineNow>  $lines  by holder
+     * @param  list<Spell>  $spells  in the order they began
+     * @param  array<string, Bite>  $bites  by id, earlier first
+     */
+    private function __construct(public array $log, public array $lines, public array $spells, public array $bites)
+    {
+    }
+
+    /** @param  list<Event>  $events */
+    public static function of(array $events): self
+    {
+        $log = self::standing($events);
+        /** @var array<array-key, OnRod> $rods */
+        $rods = [];
+        $bites = [];
+        foreach ($log as $event) {
+            if ($event->kind === EventKind::Bite) {
+                $bites[$event->id] = new Bite($event->id, (string) $event->holder, $event->at);
+            }
+            if ($event->kind->isOfBite()) {
+                $bite = $bites[(string) $event->of] ?? null;
+                if ($bite !== null) {
+                    $bites[$bite->id] = $bite->after($event);
+                    $rods[$bite->holder]->ended($event);
+                }
+            } elseif ($event->holder !== null) {
+                ($rods[$event->holder] ??= new OnRod($event->holder, $event->at))->take($event);
+            }
+        }
+        $spells = array_merge([], ...array_map(static fn (OnRod $rod): array => $rod->spells(), array_values($rods)));
+        usort($spells, static fn (Spell $a, Spell $b): int => [$a->from, $a->holder] <=> [$b->from, $b->holder]);
+
+        return new self($log, array_map(static fn (OnRod $rod): LineNow => $rod->now(), $rods), $spells, $bites);
+    }
+
+    /** h that lines have fished by then, of one rod or of all. */
+    public function lineHours(float $now, ?string $holder = null): float
+    {
+        $hours = 0.0;
+        foreach ($this->spells as $spell) {
+            $hours += $holder === null || $spell->holder === $holder ? $spell->hours($now) : 0.0;
+        }
+
+        return $hours;
+    }
+
+    /**
+     * Fish landed, by species.
+     *
+     * @return array<string, array{landed: int, kept: int, released: int}>
+     */
+    public function fish(): array
+    {
+        $fish = [];
+        foreach ($this->bites as $bite) {
+            if ($bite->kept !== null || $bite->outcome === Outcome::Landed) {
+                $species = is_string($bite->fish['species'] ?? null) ? $bite->fish['species'] : '';
+                $of = $fish[$species] ?? ['landed' => 0, 'kept' => 0, 'released' => 0];
+                $fish[$species] = [
+                    'landed' => $of['landed'] + 1, 'kept' => $of['kept'] + ($bite->kept === true ? 1 : 0),
+                    'released' => $of['released'] + ($bite->kept === false ? 1 : 0),
+                ];
+            }
+        }
+
+        return $fish;
+    }
+
+    /**
+     * Each once, in order, without what was taken back; a taking back that was itself taken back does not count.
+     *
+     * @param  list<Event>  $events
+     * @return list<Event>
+     */
+    private static function standing(array $events): array
+    {
+        $once = [];
+        foreach ($events as $event) {
+            $once[$event->id] ??= $event;
+        }
+        $voids = [];
+        foreach ($once as $event) {
+            if ($event->kind === EventKind::Void) {
+                $voids[(string) $event->of][] = $event->id;
+            }
+        }
+        $gone = [];
+        $isGone = static function (string $id, int $deep = 0) use (&$isGone, &$gone, $voids): bool {
+            // What takes itself back in a ring takes nothing back.
+            if (! isset($gone[$id]) && $deep < 100) {
+                $gone[$id] = false;
+                foreach ($voids[$id] ?? [] as $void) {
+                    $gone[$id] = $gone[$id] || ! $isGone($void, $deep + 1);
+                }
+            }
+
+            return $gone[$id] ?? false;
+        };
+        $standing = array_values(array_filter(
+            $once, static fn (Event $event): bool => $event->kind !== EventKind::Void && ! $isGone($event->id),
+        ));
+        usort($standing, Event::inOrder(...));
+
+        return $standing;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Day;
+
+use Admek\Core\InvalidValue;
+
+/** Something that happened, as it was told; it is never changed. */
+final readonly class Event
+{
+    /**
+     * @param  string  $id  which the device that told it made
+     * @param  float  $at  s since 1970 UTC, by the hub's clock
+     * @param  ?string  $holder  code of the rod's holder
+     * @param  ?string  $of  id of the bite it tells the end of, or of the event it takes back
+     * @param  array<string, mixed>  $tells  what it is told with, SI
+     *
+     * @throws InvalidValue naming holder or of, where the kind wants one
+     */
+    public function __construct(
+        public string $id,
+        public EventKind $kind,
+        public float $at,
+        public ?string $holder = null,
+        public ?string $of = null,
+        public array $tells = [],
+    ) {
+        if ($kind->isOfLine() && $holder === null) {
+            throw InvalidValue::because('holder', 'the rod it is of');
+        }
+        if ($kind->isOfAnother() && $of === null) {
+            throw InvalidValue::because('of', 'the event it is of');
+        }
+    }
+
+    /** Earlier first; of one moment a bite before what came of it, and else as they were named. */
+    public static function inOrder(self $a, self $b): int
+    {
+        return [$a->at, $a->kind->isOfAnother(), $a->id] <=> [$b->at, $b->kind->isOfAnother(), $b->id];
+    }
+}

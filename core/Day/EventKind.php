@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Day;
+
+use Admek\Core\Records\Outcome;
+
+/** What can happen in a day on the water. */
+enum EventKind: string
+{
+    case Out = 'out';
+    case In = 'in';
+    case Checked = 'checked';
+    case LetOut = 'let_out';
+    case Swap = 'swap';
+    case Fouled = 'fouled';
+    case Bite = 'bite';
+    case Hooked = 'hooked';
+    case Landed = 'landed';
+    case Lost = 'lost';
+    case Missed = 'missed';
+    case Released = 'released';
+    case Kept = 'kept';
+    case Sounding = 'sounding';
+    case Speed = 'speed';
+    case Marker = 'marker';
+    case Signs = 'signs';
+    case Note = 'note';
+    /** Takes another one back. */
+    case Void = 'void';
+
+    /** Whether it is of one rod's line. */
+    public function isOfLine(): bool
+    {
+        return in_array(
+            $this, [self::Out, self::In, self::Checked, self::LetOut, self::Swap, self::Fouled, self::Bite, self::Sounding], true,
+        );
+    }
+
+    /** Whether it tells how a line is rigged from then on. */
+    public function rigs(): bool
+    {
+        return in_array($this, [self::Out, self::LetOut, self::Swap], true);
+    }
+
+    /** Whether it tells what came of a bite. */
+    public function isOfBite(): bool
+    {
+        return $this->outcome() !== null || $this === self::Released || $this === self::Kept;
+    }
+
+    /** Whether it is of another event, which it names. */
+    public function isOfAnother(): bool
+    {
+        return $this === self::Void || $this->isOfBite();
+    }
+
+    public function outcome(): ?Outcome
+    {
+        return match ($this) {
+            self::Hooked => Outcome::Hooked,
+            self::Landed => Outcome::Landed,
+            self::Lost => Outcome::Lost,
+            self::Missed => Outcome::Missed,
+            default => null,
+        };
+    }
+
+    public static function ofOutcome(Outcome $outcome): self
+    {
+        return match ($outcome) {
+            Outcome::Hooked => self::Hooked,
+            Outcome::Landed => self::Landed,
+            Outcome::Lost => self::Lost,
+            Outcome::Missed => self::Missed,
+        };
+    }
+
+    /** As the log tells it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Out => 'set',
+            self::In => 'in the boat',
+            self::Checked => 'checked',
+            self::LetOut => 'let-out changed',
+            self::Swap => 'swapped',
+            self::Fouled => 'fouled',
+            self::Bite => 'bite',
+            self::Hooked => 'hooked',
+            self::Landed => 'landed',
+            self::Lost => 'lost',
+            self::Missed => 'missed',
+            self::Released => 'released',
+            self::Kept => 'kept',
+            self::Sounding => 'sounded',
+            self::Speed => 'speed',
+            self::Marker => 'marker',
+            self::Signs => 'signs of the water',
+            self::Note => 'note',
+            self::Void => 'taken back',
+        };
+    }
+}

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Day;
+
+use Admek\Core\Day\Day;
+use Admek\Core\Day\Event;
+use Admek\Core\Day\EventKind;
+use Admek\Core\Day\LineState;
+use Admek\Core\InvalidValue;
+use Admek\Core\Records\Outcome;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** What follows from the events of a day. */
+final class DayTest extends TestCase
+{
+    private const MINUTE = 60.0;
+
+    public function test_lines_are_set_bitten_and_brought_in(): void
+    {
+        $day = Day::of($this->morning());
+
+        self::assertSame(
+            ['P1' => LineState::Fishing, 'P3' => LineState::InBoat, 'S3' => LineState::FishOn, 'S1' => LineState::Fishing],
+            array_map(static fn ($line): LineState => $line->state, $day->lines),
+        );
+        // P1 90 min; P3 until its fish bit at 40; S3 until its own at 80; S1 from 5, bitten at 20 and missed, so to the end.
+        self::assertEqualsWithDelta([1.5, 38 / 60, 76 / 60, 85 / 60], [
+            $day->lineHours(90 * self::MINUTE, 'P1'), $day->lineHours(90 * self::MINUTE, 'P3'),
+            $day->lineHours(90 * self::MINUTE, 'S3'), $day->lineHours(90 * self::MINUTE, 'S1'),
+        ], 1e-9);
+        self::assertEqualsWithDelta((90 + 38 + 76 + 85) / 60, $day->lineHours(90 * self::MINUTE), 1e-9);
+        self::assertSame([['king', Outcome::Landed, true], [null, Outcome::Missed, null], [null, Outcome::Hooked, null]], [
+            self::told($day, 'bite-p3'), self::told($day, 'bite-s1'), self::told($day, 'bite-s3'),
+        ]);
+        self::assertSame(['king' => ['landed' => 1, 'kept' => 1, 'released' => 0]], $day->fish());
+        self::assertSame([false, true, true], [$day->bites['bite-s3']->ended, $day->bites['bite-p3']->ended, $day->bites['bite-s1']->ended]);
+        self::assertSame('bite-s3', $day->lines['S3']->bite);
+        self::assertSame(20 * self::MINUTE, $day->lines['S1']->seen, 'a bitten line is begun anew');
+    }
+
+    public function test_neither_the_order_events_come_in_nor_how_often_changes_the_day(): void
+    {
+        $events = $this->morning();
+        $day = Day::of($events);
+        for ($seed = 1; $seed <= 50; $seed++) {
+            mt_srand($seed);
+            $mixed = [...$events, ...array_slice($events, mt_rand(0, 5), mt_rand(1, 6))];
+            shuffle($mixed);
+            self::assertEquals($day, Day::of($mixed));
+        }
+    }
+
+    public function test_what_is_taken_back_never_was_and_a_taking_back_may_be_taken_back(): void
+    {
+        $events = $this->morning();
+        $void = static fn (string $id, string $of): Event => new Event($id, EventKind::Void, 95 * self::MINUTE, of: $of);
+        $plain = static fn (array $events): Day => Day::of(array_values($events));
+        foreach ($events as $event) {
+            $rest = array_filter($events, static fn (Event $other): bool => $other !== $event);
+            self::assertEquals($plain($rest), $plain([...$events, $void('v', $event->id)]), $event->id);
+            self::assertEquals($plain($events), $plain([$void('w', 'v'), ...$events, $void('v', $event->id)]), $event->id);
+            self::assertEquals($plain($rest), $plain([$void('u', 'w'), $void('w', 'v'), ...$events, $void('v', $event->id), $void('v2', $event->id)]));
+        }
+        self::assertEquals($plain($events), $plain([...$events, $void('a', 'b'), $void('b', 'a')]), 'a ring of them does no harm');
+        self::assertEquals($plain($events), $plain([...$events, $void('a', 'nobody’s')]));
+    }
+
+    public function test_a_fouled_line_does_not_fish_until_it_is_cleared(): void
+    {
+        $day = Day::of([
+            self::at(0, 'out', EventKind::Out, 'P1'), self::at(30, 'foul', EventKind::Fouled, 'P1'),
+            self::at(40, 'clear', EventKind::Checked, 'P1'), self::at(60, 'in', EventKind::In, 'P1'),
+        ]);
+        self::assertEqualsWithDelta(50 / 60, $day->lineHours(1e9), 1e-9);
+        self::assertSame(LineState::Fouled, Day::of([
+            self::at(0, 'out', EventKind::Out, 'P1'), self::at(30, 'foul', EventKind::Fouled, 'P1'),
+        ])->lines['P1']->state);
+    }
+
+    public function test_a_swap_begins_another_spell_of_the_line_as_it_is_then(): void
+    {
+        $day = Day::of([
+            self::at(0, 'out', EventKind::Out, 'P1', tells: ['lure' => 'one']),
+            self::at(30, 'swap', EventKind::Swap, 'P1', tells: ['lure' => 'two']),
+            self::at(45, 'in', EventKind::In, 'P1'), self::at(50, 'again', EventKind::Swap, 'P1', tells: ['lure' => 'three']),
+        ]);
+        self::assertSame([['one', 0.5], ['two', 0.25]], array_map(
+            static fn ($spell): array => [$spell->line['lure'], $spell->hours(1e9)], $day->spells,
+        ));
+        self::assertSame([LineState::InBoat, ['lure' => 'three']], [$day->lines['P1']->state, $day->lines['P1']->line]);
+    }
+
+    public function test_a_bite_nobody_set_a_line_for_is_kept_all_the_same(): void
+    {
+        $day = Day::of([
+            self::at(1, 'b', EventKind::Bite, 'P1'), self::at(1, 'a', EventKind::Landed, of: 'b', tells: ['species' => 'king']),
+        ]);
+        self::assertSame([Outcome::Landed, 'king'], [$day->bites['b']->outcome, $day->bites['b']->fish['species']]);
+        self::assertSame([LineState::InBoat, 0.0], [$day->lines['P1']->state, $day->lineHours(1e9)]);
+        // What came of a bite that has not come in yet waits for it.
+        self::assertSame([], Day::of([self::at(1, 'a', EventKind::Landed, of: 'b')])->bites);
+    }
+
+    public function test_what_is_told_of_a_fish_later_is_added_and_nothing_told_is_lost(): void
+    {
+        $bite = Day::of([
+            self::at(1, 'b', EventKind::Bite, 'P1'),
+            self::at(2, 'c', EventKind::Landed, of: 'b', tells: ['species' => 'king', 'length' => 0.8, 'weight' => null]),
+            self::at(9, 'd', EventKind::Kept, of: 'b', tells: ['species' => null, 'weight' => 5.5]),
+        ])->bites['b'];
+        self::assertEquals(['species' => 'king', 'length' => 0.8, 'weight' => 5.5], $bite->fish);
+        self::assertSame([Outcome::Landed, true], [$bite->outcome, $bite->kept]);
+    }
+
+    #[TestWith([EventKind::Out, 'holder'])]
+    #[TestWith([EventKind::Bite, 'holder'])]
+    #[TestWith([EventKind::Landed, 'of'])]
+    #[TestWith([EventKind::Void, 'of'])]
+    public function test_an_event_of_nothing_is_refused(EventKind $kind, string $field): void
+    {
+        try {
+            new Event('a', $kind, 0.0);
+            self::fail('taken');
+        } catch (InvalidValue $invalid) {
+            self::assertSame($field, $invalid->field);
+        }
+    }
+
+    public function test_every_outcome_is_told_by_an_event_and_back(): void
+    {
+        foreach (Outcome::cases() as $outcome) {
+            self::assertSame($outcome, EventKind::ofOutcome($outcome)->outcome());
+        }
+    }
+
+    /** @return list<Event> */
+    private function morning(): array
+    {
+        return [
+            self::at(0, 'out-p1', EventKind::Out, 'P1', tells: ['lure' => 'spoon']),
+            self::at(2, 'out-p3', EventKind::Out, 'P3'), self::at(4, 'out-s3', EventKind::Out, 'S3'),
+            self::at(5, 'out-s1', EventKind::Out, 'S1'), self::at(20, 'bite-s1', EventKind::Bite, 'S1'),
+            self::at(20, 'missed', EventKind::Missed, of: 'bite-s1'), self::at(25, 'check', EventKind::Checked, 'P1'),
+            self::at(40, 'bite-p3', EventKind::Bite, 'P3', tells: ['speed' => 1.03]),
+            self::at(41, 'hooked', EventKind::Hooked, of: 'bite-p3'), self::at(50, 'landed', EventKind::Landed, of: 'bite-p3'),
+            self::at(51, 'kept', EventKind::Kept, of: 'bite-p3', tells: ['species' => 'king']),
+            self::at(80, 'bite-s3', EventKind::Bite, 'S3'), self::at(85, 'note', EventKind::Note, tells: ['note' => 'rain']),
+        ];
+    }
+
+    /** @param  array<string, mixed>  $tells */
+    private static function at(
+        int $minutes, string $id, EventKind $kind, ?string $holder = null, ?string $of = null, array $tells = [],
+    ): Event {
+        return new Event($id, $kind, $minutes * self::MINUTE, $holder, $of, $tells);
+    }
+
+    /** @return array{mixed, Outcome, ?bool} */
+    private static function told(Day $day, string $bite): array
+    {
+        return [$day->bites[$bite]->fish['species'] ?? null, $day->bites[$bite]->outcome, $day->bites[$bite]->kept];
+    }
+}
