@@ -21,7 +21,8 @@ final class DayRules
                 5,
                 120,
                 Quantity::Minutes,
-                'Weed, a washed-out bait or a kinked leader fishes for nobody. They are spread out so that no two fall due at once.',
+                'Weed, a washed-out bait or a kinked leader fishes for nobody. They are spread out so that no two fall due at '
+                    .'once.',
             ),
         ];
     }

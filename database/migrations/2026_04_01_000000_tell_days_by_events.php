@@ -15,8 +15,8 @@ return new class extends Migration
     public function up(): void
     {
         foreach ([
-            'create table events (id integer primary key autoincrement not null, uuid varchar not null, trip_id integer not null, '
-                .'kind varchar not null, at float not null, told_at float not null, received_at datetime not null, '
+            'create table events (id integer primary key autoincrement not null, uuid varchar not null, '
+                .'trip_id integer not null, kind varchar not null, at float not null, told_at float not null, received_at datetime not null, '
                 .'who varchar not null, holder varchar, "of" varchar, spread_id integer, tells text not null, '
                 .'foreign key(trip_id) references trips(id) on delete restrict, '
                 .'foreign key(spread_id) references spreads(id) on delete set null)',
@@ -37,7 +37,8 @@ return new class extends Migration
                     'uuid' => $bite->uuid, 'kind' => 'bite', 'holder' => $bite->holder, 'of' => null, 'tells' => $bite->snapshot,
                 ],
                 $told + [
-                    'uuid' => Uuid::uuid5($bite->uuid, 'outcome')->toString(), 'kind' => $bite->outcome, 'holder' => null, 'of' => $bite->uuid,
+                    'uuid' => Uuid::uuid5($bite->uuid, 'outcome')->toString(), 'kind' => $bite->outcome, 'holder' => null,
+                    'of' => $bite->uuid,
                     'tells' => json_encode($fish, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE),
                 ],
             ]);

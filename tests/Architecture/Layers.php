@@ -12,7 +12,8 @@ use PHPat\Test\PHPat;
 final class Layers
 {
     private const CORE = [
-        'Units', 'Rules', 'Towing', 'Tackle', 'Boat', 'Fish', 'Ground', 'Records', 'Spread', 'Trip', 'Water', 'Day', 'Books', 'Files',
+        'Units', 'Rules', 'Towing', 'Tackle', 'Boat', 'Fish', 'Ground', 'Records', 'Spread', 'Trip', 'Water', 'Day', 'Books',
+        'Files',
     ];
 
     private const SPREAD = ['Plan', 'Run', 'Check', 'Cure', 'Card', 'Drafting'];
@@ -22,7 +23,9 @@ final class Layers
         'Days', 'Forecasts', 'Rigging', 'Outfitting', 'Preparing', 'Reading', 'Files', 'Http', 'Serving', 'Console', 'Providers',
     ];
 
-    private const HTTP = ['Asked', 'Boat', 'Locker', 'Days', 'Trips', 'Water', 'Ground', 'Previews', 'Spreads', 'Devices', 'Middleware'];
+    private const HTTP = [
+        'Asked', 'Boat', 'Locker', 'Days', 'Trips', 'Water', 'Ground', 'Previews', 'Spreads', 'Devices', 'Middleware',
+    ];
 
     public function test_core_knows_nothing_of_the_framework(): Rule
     {

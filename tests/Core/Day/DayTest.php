@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Day;
 
+use Admek\Core\Day\Bite;
 use Admek\Core\Day\Day;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
@@ -36,7 +37,10 @@ final class DayTest extends TestCase
             self::told($day, 'bite-p3'), self::told($day, 'bite-s1'), self::told($day, 'bite-s3'),
         ]);
         self::assertSame(['king' => ['landed' => 1, 'kept' => 1, 'released' => 0]], $day->fish());
-        self::assertSame([false, true, true], [$day->bites['bite-s3']->ended, $day->bites['bite-p3']->ended, $day->bites['bite-s1']->ended]);
+        self::assertSame(
+            ['bite-s1' => true, 'bite-p3' => true, 'bite-s3' => false],
+            array_map(static fn (Bite $bite): bool => $bite->ended, $day->bites),
+        );
         self::assertSame('bite-s3', $day->lines['S3']->bite);
         self::assertSame(20 * self::MINUTE, $day->lines['S1']->seen, 'a bitten line is begun anew');
     }
@@ -62,9 +66,12 @@ final class DayTest extends TestCase
             $rest = array_filter($events, static fn (Event $other): bool => $other !== $event);
             self::assertEquals($plain($rest), $plain([...$events, $void('v', $event->id)]), $event->id);
             self::assertEquals($plain($events), $plain([$void('w', 'v'), ...$events, $void('v', $event->id)]), $event->id);
-            self::assertEquals($plain($rest), $plain([$void('u', 'w'), $void('w', 'v'), ...$events, $void('v', $event->id), $void('v2', $event->id)]));
+            $again = [$void('u', 'w'), $void('w', 'v'), ...$events, $void('v', $event->id), $void('v2', $event->id)];
+            self::assertEquals($plain($rest), $plain($again));
         }
-        self::assertEquals($plain($events), $plain([...$events, $void('a', 'b'), $void('b', 'a')]), 'a ring of them does no harm');
+        self::assertEquals(
+            $plain($events), $plain([...$events, $void('a', 'b'), $void('b', 'a')]), 'a ring of them does no harm',
+        );
         self::assertEquals($plain($events), $plain([...$events, $void('a', 'nobody’s')]));
     }
 
