@@ -16,7 +16,8 @@ return new class extends Migration
     {
         foreach ([
             'create table events (id integer primary key autoincrement not null, uuid varchar not null, '
-                .'trip_id integer not null, kind varchar not null, at float not null, told_at float not null, received_at datetime not null, '
+                .'trip_id integer not null, kind varchar not null, at float not null, told_at float not null, '
+                .'received_at datetime not null, '
                 .'who varchar not null, holder varchar, "of" varchar, spread_id integer, tells text not null, '
                 .'foreign key(trip_id) references trips(id) on delete restrict, '
                 .'foreign key(spread_id) references spreads(id) on delete set null)',

@@ -146,7 +146,12 @@ final class DeckCardTest extends BrowserTestCase
         $this->see('[data-testid=setting]', '120');
         $this->see('.steps .set', 'P1');
         $this->click('.moves button', 'Back');
-        $this->see('.moves button', 'Not set after all');
+        $this->see('.moves button', 'P1 is in the boat');
+        $this->browser->driver->navigate()->refresh();
+        $this->see('.steps .set', 'P1');
+        $this->click('.moves button', 'P1 is in the boat');
+        $this->see('.moves button', 'P1 is set');
+        $this->see('.steps li:not(.set)', 'P1');
         $this->click('button', 'The whole card');
         $this->see('td.planned', '90');
     }

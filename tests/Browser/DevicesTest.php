@@ -93,7 +93,7 @@ final class DevicesTest extends BrowserTestCase
         Wait::until(fn (): bool => ! str_contains($this->see('main ul')->getText(), 'Put out'), 'the device to go');
         $this->click('button', 'Log the bite', $phone);
         $this->see('h1', 'This device is not aboard', $phone);
-        $this->see('form', 'One bite waits on this device', $phone);
+        $this->see('form', 'What was told on this device waits here', $phone);
 
         $this->comeAboard($phone, 'mate', 'Cockpit');
         $this->visit('/trips/{next}/log', $phone);

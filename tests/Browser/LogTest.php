@@ -71,6 +71,7 @@ final class LogTest extends BrowserTestCase
         $this->see('.text-error', 'from 2 to 98.4 in');
         self::assertSame('4000', $this->field('Length')->getAttribute('value'));
         $this->see('[data-testid=bites]', 'None yet');
+        self::assertSame(0, $this->js('return document.querySelectorAll("[data-testid=day-log]").length'), 'nor half of it');
     }
 
     public function test_a_bite_logged_while_the_server_is_away_survives_and_is_sent_once(): void
@@ -82,16 +83,75 @@ final class LogTest extends BrowserTestCase
         $this->click('button', 'Log the bite');
         $this->see('form [role=status]', 'Kept on this device');
         $this->see('[data-testid=bites] li', 'waiting to be sent');
-        $this->see('nav', '1 bite waiting');
+        $this->see('nav', '2 waiting to be sent');
         $this->app->serve();
         $this->browser->driver->navigate()->refresh();
         $this->see('[data-testid=bites] .bite', 'P3');
         Wait::until(
-            fn (): bool => $this->js('return localStorage.getItem("admek.bites-waiting")') === '[]', 'the outbox to empty',
+            fn (): bool => ! str_contains($this->see('nav')->getText(), 'waiting'), 'the queue to empty',
         );
         $this->browser->driver->navigate()->refresh();
         $this->see('[data-testid=bites] .bite', 'P3');
         self::assertSame(1, $this->js('return document.querySelectorAll("[data-testid=bites] .bite").length'));
+    }
+
+    public function test_a_bite_a_page_from_before_left_waiting_is_sent(): void
+    {
+        $this->visit('/trips/{next}/log');
+        $this->see('.rod', 'P3');
+        $this->js(<<<'JS'
+            return (async () => {
+            const trip = Number(/trips\/(\d+)/.exec(location.hash)[1]);
+            const trips = await (await fetch('/api/trips')).json();
+            const id = trips.find((one) => one.id === trip).spreads[0].id;
+            const spread = await (await fetch(`/api/spreads/${id}`)).json();
+            localStorage.setItem('admek.bites-waiting', JSON.stringify([{ trip, bite: {
+                uuid: '018f0000-0000-7000-8000-000000000077', spread_id: id, bitten_at: '2026-11-27T09:00:00Z',
+                holder_id: spread.lines[2].holder_id, outcome: 'lost', species: 'coho', length: null, weight: null,
+                note: 'from before', speed: spread.speed, lines: spread.lines,
+            } }]));
+            })();
+            JS);
+        $this->browser->driver->navigate()->refresh();
+        $bite = $this->see('[data-testid=bites] .bite', 'from before')->getText();
+        self::assertStringContainsString('coho, lost', str_replace("\n", ' ', $bite));
+        self::assertNull($this->js('return localStorage.getItem("admek.bites-waiting")'));
+    }
+
+    public function test_what_the_server_will_not_have_is_shown_with_its_reason_until_it_is_thrown_away(): void
+    {
+        $this->visit('/trips/{next}/log');
+        $this->see('.rod', 'P3');
+        $this->js(<<<'JS'
+            return (async () => {
+            const trip = Number(/trips\/(\d+)/.exec(location.hash)[1]);
+            await new Promise((done) => {
+                const opening = indexedDB.open('admek');
+                opening.onsuccess = () => {
+                    const adding = opening.result.transaction('events', 'readwrite');
+                    adding.objectStore('events').add({ trip, thing: 'alone', event: {
+                        uuid: '018f0000-0000-7000-8000-000000000078', kind: 'speed', at: '2026-11-27T09:00:00Z', speed: 77,
+                    } });
+                    adding.oncomplete = done;
+                };
+            });
+            })();
+            JS);
+        $this->browser->driver->navigate()->refresh();
+        $this->see('nav', '1 refused: see the log');
+        $this->see('[data-testid=bites] li', 'not taken.');
+        $this->click('[data-testid=bites] button', 'Throw it away');
+        $this->see('[data-testid=bites]', 'None yet');
+    }
+
+    public function test_what_was_told_in_error_is_taken_back(): void
+    {
+        $this->logQuickly('P3');
+        $this->see('[data-testid=day-log] li', 'hooked');
+        $this->click('[data-testid=day-log] button[aria-label*="P3 bite"]');
+        $this->see('[data-testid=bites]', 'None yet');
+        $this->browser->driver->navigate()->refresh();
+        $this->see('[data-testid=bites]', 'None yet');
     }
 
     public function test_on_a_phone_nothing_is_wider_than_the_hand(): void

@@ -106,13 +106,28 @@ final class EventTest extends FeatureTestCase
             self::event(1, 'out', '09:00:00', ['holder_id' => $line['holder_id'], 'line' => ['reel_id' => 9999] + $line]),
             self::event(2, 'checked', '09:01:00', ['holder_id' => $line['holder_id']]),
             self::event(3, 'landed', '09:02:00', ['of' => self::uuid(9), 'weight' => 900.0]),
+            self::event(4, 'void', '09:03:00', ['of' => self::uuid(1)]),
         ]);
         self::assertSame([self::uuid(2)], $told['kept']);
         self::assertSame(
-            [[0, '/line/reel_id'], [2, '/weight']],
+            [[0, '/line/reel_id'], [2, '/weight'], [3, '/of']],
             array_map(static fn (array $one): array => [$one['index'], $one['errors'][0]['pointer']], $told['refused']),
         );
         self::assertSame(60.0, (float) $told['refused'][1]['errors'][0]['most']);
+    }
+
+    public function test_what_is_one_thing_is_kept_whole_or_not_at_all(): void
+    {
+        $bite = self::event(1, 'bite', '09:00:00', ['holder_id' => $this->holder('P3')] + $this->asked());
+        $ended = fn (float $weight): array => self::event(2, 'landed', '09:10:00', ['of' => self::uuid(1), 'weight' => $weight]);
+        $tell = fn (array $events): array => $this->send(
+            'POST', '/trips/{next}/events', ['sent_at' => self::NOW, 'events' => $events, 'whole' => true], 200,
+        )->json();
+        $told = $tell([$bite, $ended(900.5)]);
+        self::assertSame([[], [1]], [$told['kept'], array_column($told['refused'], 'index')]);
+        self::assertSame([], $this->day()['log']);
+        self::assertCount(2, $tell([$bite, $ended(5.5)])['kept']);
+        self::assertCount(2, $this->day()['log']);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

@@ -15,7 +15,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
-/** Events of a trip, as devices tell them: each kept once or refused by itself, whatever becomes of the others. */
+/** Events of a trip, as devices tell them: each kept once or refused by itself, or all together where they are one thing. */
 final class EventController
 {
     /** Most events a device sends at once. */
@@ -28,27 +28,35 @@ final class EventController
     {
         $request->validate([
             'sent_at' => ['required', 'string', NewEvent::MOMENT, ...NewEvent::WHEN],
-            'events' => ['required', 'list', 'max:'.self::MOST], 'events.*' => ['array'],
+            'events' => ['required', 'list', 'max:'.self::MOST], 'events.*' => ['array'], 'whole' => ['boolean:strict'],
         ]);
         $ahead = (float) now()->format('U.v') - Moment::seconds($request->string('sent_at')->value());
         $ahead = abs($ahead) < self::CLOCK ? 0.0 : $ahead;
         $who = Who::asks($request);
         $log = EventLog::of($trip);
-        $kept = $refused = [];
+        $able = $refused = $unkept = [];
         foreach ($request->array('events') as $i => $told) {
             $new = NewEvent::of($told);
             try {
                 $new->held($validators);
+                if (isset($unkept[$new->string('of')->value()])) {
+                    throw InvalidValue::because('of', 'an event that is kept: the one it is of was refused');
+                }
                 $spread = $new->input('spread_id') === null ? null : $new->integer('spread_id');
                 if ($spread !== null && ! $trip->spreads()->whereKey($spread)->exists()) {
                     throw InvalidValue::because('spread_id', 'the id of a spread of this trip');
                 }
-                $log->keep($new->event($boat, $ahead), $new->toldAt(), $who, $spread, $new->tells($boat, $trip));
-                $kept[] = $new->string('uuid')->value();
+                $able[] = [$new->event($boat, $ahead), $new->toldAt(), $who, $spread, $new->tells($boat, $trip)];
             } catch (ValidationException|InvalidValue|CannotTow $refusal) {
+                $unkept[$new->string('uuid')->value()] = true;
                 $refused[] = ['index' => $i, 'errors' => Problem::faults($refusal)];
             }
         }
+        $able = $request->boolean('whole') && $refused !== [] ? [] : $able;
+        foreach ($able as $event) {
+            $log->keep(...$event);
+        }
+        $kept = array_map(static fn (array $event): string => $event[0]->id, $able);
 
         return new JsonResponse(['kept' => $kept, 'refused' => $refused, 'version' => $log->version()]);
     }

@@ -6,6 +6,7 @@ namespace App\Http\Locker;
 
 use Admek\Core\Boat\Hull;
 use Admek\Core\Books\Book;
+use Admek\Core\Day\EventKind;
 use Admek\Core\Fish\Species;
 use Admek\Core\Ground\Course;
 use Admek\Core\Ground\Place;
@@ -94,6 +95,7 @@ final class CatalogueController
                 'clarity' => self::kinds(Clarity::cases()),
                 'sky' => self::kinds(Sky::cases()),
                 'surface' => self::kinds(Surface::cases()),
+                'events' => self::kinds(EventKind::cases(), static fn (EventKind $kind): string => $kind->words()),
                 'forage' => self::kinds(Forage::cases(), static fn (Forage $kind): string => $kind->word()),
             ],
             'leader_lines' => array_map(

@@ -3,6 +3,9 @@
     import { readings, readingUnit, trueWords } from './counter-words';
     import { figure, measure, plusMinus, type Units } from '../lib/units';
     import { lineWords, rigWords } from '../lib/catalogue';
+    import { aboard } from '../lib/aboard.svelte';
+    import type { TripDay } from '../day/day.svelte';
+    import { queue } from '../day/queue.svelte';
     import CraftCard from '../rod/CraftCard.svelte';
 
     /** One rod at a time, for a wet hand: what to let out, on what, and the next. */
@@ -11,28 +14,33 @@
         units,
         locker,
         lineOf,
+        day,
     }: {
         card: Schemas['DeckCard'];
         units: Units;
         locker: Locker;
         lineOf: (code: string) => SpreadLine | undefined;
+        day: TripDay;
     } = $props();
 
     let at = $state(0);
     let how = $state(false);
-    let set: ReadonlySet<string> = $state.raw(new Set());
     const row = $derived(card.rows[at]);
     const line = $derived(row && lineOf(row.running.holder));
     const go = (by: number) => (at = Math.max(0, Math.min(card.rows.length - 1, at + by)));
 
-    function done(code: string): void {
-        const next = new Set(set);
-        if (next.delete(code)) {
-            set = next;
-            return;
+    const isSet = (code: string) => {
+        const line = lineOf(code);
+        return line !== undefined && day.isOut(line.holder_id, code);
+    };
+
+    /** Set, and on to the next; or not set after all. */
+    function done(code: string, line: SpreadLine): void {
+        const out = isSet(code);
+        void day.tell(queue.event({ kind: out ? 'in' : 'out', holder_id: line.holder_id, ...(out ? {} : { line }) }));
+        if (!out) {
+            go(1);
         }
-        set = next.add(code);
-        go(1);
     }
 
     let from: number | null = null;
@@ -65,7 +73,7 @@
                         type="button"
                         class="figure"
                         class:now={i === at}
-                        class:set={set.has(other.running.holder)}
+                        class:set={isSet(other.running.holder)}
                         aria-current={i === at ? 'step' : undefined}
                         onclick={() => (at = i)}>{other.running.holder}</button
                     >
@@ -111,9 +119,11 @@
             <button type="button" class="btn border-base-300 bg-base-100 h-16 text-lg" disabled={at === 0} onclick={() => go(-1)}
                 >Back</button
             >
-            <button type="button" class="btn btn-primary h-16 flex-1 text-xl" onclick={() => done(code)}
-                >{set.has(code) ? 'Not set after all' : `${code} is set`}</button
-            >
+            {#if aboard.may('log')}<button
+                    type="button"
+                    class="btn btn-primary h-16 flex-1 text-xl"
+                    onclick={() => done(code, line)}>{isSet(code) ? `${code} is in the boat` : `${code} is set`}</button
+                >{/if}
             <button
                 type="button"
                 class="btn border-base-300 bg-base-100 h-16 text-lg"

@@ -2,6 +2,7 @@
     import { wordOf } from '../lib/catalogue';
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Schemas, type Spread, type SpreadLine } from '../lib/api';
+    import { TripDay } from '../day/day.svelte';
     import CardRod from './CardRod.svelte';
     import CardTable from './CardTable.svelte';
 
@@ -13,6 +14,8 @@
     let said = $state('Reckoning…');
     let one = $state(matchMedia('(max-width: 640px)').matches);
 
+    const day = $derived(new TripDay(Number(params.trip)));
+    $effect(() => void day.read());
     const trip = $derived(aboard.trips.find(({ id }) => id === Number(params.trip)));
 
     $effect(() => {
@@ -67,7 +70,7 @@
         </div>
         {#if one}
             <div class="mx-auto max-w-md print:hidden">
-                <CardRod {card} units={aboard.boat.units} locker={aboard.locker} {lineOf} />
+                <CardRod {card} units={aboard.boat.units} locker={aboard.locker} {lineOf} {day} />
             </div>
         {/if}
         <div class:on-paper={one}>

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, faultAt, faultsIn, type Fault } from '../lib/api';
-    import { outbox } from '../log/outbox.svelte';
+    import { queue } from '../day/queue.svelte';
     import TextField from '../fields/TextField.svelte';
 
     /** What a device that is not let in sees, and all it sees: the captain's code lets it in. */
@@ -52,10 +52,9 @@
         />
         {#if general}<p class="text-error pt-2 font-semibold" role="alert">{general}</p>{/if}
         <button class="btn btn-primary btn-lg mt-4 w-full" disabled={asking}>Come aboard</button>
-        {#if outbox.waiting.length > 0}
+        {#if queue.length > 0}
             <p class="pt-3 text-sm font-semibold">
-                {outbox.waiting.length === 1 ? 'One bite waits' : `${outbox.waiting.length} bites wait`} on this device, and will be
-                sent once it is aboard.
+                What was told on this device waits here ({queue.length}), and will be sent once it is aboard.
             </p>
         {/if}
         <p class="quiet pt-3 text-sm leading-snug">

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { saved } from '../desk/keeper.svelte';
-    import { outbox } from '../log/outbox.svelte';
+    import { queue } from '../day/queue.svelte';
 
     /** Admek was brought up to date under this page. What waits on it is sent all the same. */
     async function reload(): Promise<void> {
@@ -11,7 +11,7 @@
 
 <div class="outdated border-base-content bg-base-100" role="status">
     <span class="leading-tight"
-        ><b>Admek has been brought up to date.</b> This page is the one from before{outbox.waiting.length > 0
+        ><b>Admek has been brought up to date.</b> This page is the one from before{queue.length > 0
             ? '; what waits on it is kept and sent'
             : ''}.</span
     >

@@ -3,7 +3,7 @@
     import { router } from 'svelte-spa-router';
     import { aboard } from '../lib/aboard.svelte';
     import type { Schemas } from '../lib/api';
-    import { outbox } from '../log/outbox.svelte';
+    import { queue } from '../day/queue.svelte';
     import { THEMES, theme } from './theme.svelte';
 
     let { children }: { children: Snippet } = $props();
@@ -54,11 +54,11 @@
             >
         {/each}
         <div class="hidden flex-1 sm:block"></div>
-        {#if outbox.waiting.length > 0}
-            <p class="px-3 py-2 text-sm font-semibold" role="status">
-                {outbox.waiting.length}
-                {outbox.waiting.length === 1 ? 'bite' : 'bites'} waiting to be sent
-            </p>
+        {#if queue.length > 0}
+            <p class="px-3 py-2 text-sm font-semibold" role="status">{queue.length} waiting to be sent</p>
+        {/if}
+        {#if queue.refused.length > 0}
+            <p class="text-error px-3 py-2 text-sm font-semibold" role="status">{queue.refused.length} refused: see the log</p>
         {/if}
         {#each ofTheBoat as place (place.name)}
             <a

@@ -1,6 +1,6 @@
 /** The chart, what is worth fishing on it, and the pass that is being laid. */
 import { aboard } from '../lib/aboard.svelte';
-import { uuid } from '../lib/uuid';
+import { v7 } from 'uuid';
 import { api, ask, faultsIn, type Answer, type Fault, type Schemas } from '../lib/api';
 
 /** How far a file has come is asked so often. */
@@ -64,7 +64,7 @@ export class GroundDesk {
 
     /** How far a file of structures has come is told until it is read; the address it is sent to. */
     #told(file: File, sending: AbortController): string {
-        const id = uuid();
+        const id = v7();
         const asked = { params: { path: { reading: id } } };
         const giveUp = async () => {
             await ask(api.DELETE('/readings/{reading}', asked));

@@ -11,7 +11,6 @@ export type SpreadOpened = Schemas['SpreadOpened'];
 export type SpreadLine = Schemas['SpreadLine'];
 export type RunningLine = Schemas['RunningLine'];
 export type Bite = Schemas['Bite'];
-export type NewBite = Schemas['NewBite'];
 export type Me = Schemas['Me'];
 type Problem = Schemas['Problem'];
 export type Fault = NonNullable<Problem['errors']>[number];

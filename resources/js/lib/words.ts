@@ -36,3 +36,8 @@ export function ago(time: string, now: Date = new Date()): string {
     }
     return minutes < 2880 ? `${Math.round(minutes / 60)} h ago` : `${Math.round(minutes / 1440)} days ago`;
 }
+
+/** "5:12 AM", by this device's clock. */
+export function clock(time: string): string {
+    return new Date(time).toLocaleTimeString('en', { hour: 'numeric', minute: '2-digit' });
+}

@@ -1,18 +1,7 @@
 <script lang="ts">
     import { kindsOf } from '../lib/catalogue';
-    import {
-        faultAt,
-        faultOf,
-        type Boat,
-        type Fault,
-        type NewBite,
-        type RunningLine,
-        type Schemas,
-        type Spread,
-        type Trip,
-    } from '../lib/api';
-    import { outbox } from './outbox.svelte';
-    import { uuid } from '../lib/uuid';
+    import { faultAt, faultOf, type Boat, type Fault, type RunningLine, type Schemas, type Spread, type Trip } from '../lib/api';
+    import { queue } from '../day/queue.svelte';
     import { allowed, figure, measure, typedNumber } from '../lib/units';
     import TextField from '../fields/TextField.svelte';
 
@@ -66,31 +55,28 @@
         }
         const at = new Date(`${trip.date}T${time}`);
         if (Number.isNaN(at.getTime())) {
-            faults = [...faults, { pointer: '/bitten_at', detail: 'Must be a time of the day.' }];
+            faults = [...faults, { pointer: '/at', detail: 'Must be a time of the day.' }];
         }
-        const bite: Omit<NewBite, 'bitten_at'> = {
-            uuid: uuid(),
-            spread_id: spread.id,
-            holder_id: bitten,
-            outcome,
+        const fish = {
             species: species || null,
             length: read(length, 'fish', '/length'),
             weight: read(weight, 'mass', '/weight'),
             note: note.trim() || null,
-            speed: spread.speed,
-            lines: spread.lines,
         };
         if (faults.length > 0) {
             return;
         }
         sending = true;
-        faults = await outbox.log(trip.id, { ...bite, bitten_at: at.toISOString().replace(/\.\d+Z$/, 'Z') });
+        const { id, speed, lines } = spread;
+        const when = at.toISOString();
+        const bite = queue.event({ kind: 'bite', at: when, holder_id: bitten, spread_id: id, speed, lines });
+        faults = await queue.tell(trip.id, bite, queue.event({ kind: outcome, at: when, of: bite.uuid, ...fish }));
         sending = false;
         if (faults.length > 0) {
             said = 'Not logged yet: see below.';
             return;
         }
-        said = outbox.waiting.length > 0 ? 'Kept on this device; it is sent when the server answers.' : 'Logged.';
+        said = queue.length > 0 ? 'Kept on this device; it is sent when the server answers.' : 'Logged.';
         [bitten, outcome, species, length, weight, note, time] = [0, 'hooked', '', '', '', '', now()];
     }
 </script>
@@ -128,7 +114,7 @@
                 {#each kindsOf('species') as { value: name, word: text } (name)}<option value={name}>{text}</option>{/each}
             </select>
         </div>
-        <TextField label="Time" type="time" bind:value={time} fault={faultAt(faults, '/bitten_at')} />
+        <TextField label="Time" type="time" bind:value={time} fault={faultAt(faults, '/at')} />
         <TextField
             label="Length, {measure(units, 'fish').unit}"
             bind:value={length}

@@ -3,10 +3,12 @@
     import { router } from 'svelte-spa-router';
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Bite, type RunningLine, type Spread } from '../lib/api';
-    import { outbox } from './outbox.svelte';
+    import { TripDay } from '../day/day.svelte';
+    import { queue } from '../day/queue.svelte';
     import { figure, measure, plusMinus, shown } from '../lib/units';
-    import { tripWords } from '../lib/words';
+    import { clock, tripWords } from '../lib/words';
     import BiteForm from './BiteForm.svelte';
+    import DayLog from './DayLog.svelte';
 
     /** A bite is one tap on its rod; the rest can be filled in after. Beneath, what the trip has brought. */
     let { params }: { params: { trip: string } } = $props();
@@ -20,7 +22,8 @@
     const trip = $derived(aboard.trips.find(({ id }) => id === Number(params.trip)));
     const units = $derived(aboard.boat?.units ?? 'us');
     const asked = $derived(new URLSearchParams(router.querystring ?? '').get('rod') ?? '');
-    const waiting = $derived(outbox.waiting.filter((item) => item.trip === trip?.id));
+    const waiting = $derived(queue.waiting.filter((item) => item.trip === trip?.id));
+    const day = $derived(new TripDay(Number(params.trip)));
 
     async function readBites(id: number): Promise<void> {
         const answer = await ask(api.GET('/trips/{trip}/bites', { params: { path: { trip: id } } }));
@@ -62,11 +65,11 @@
         void waits;
         if (tripId !== undefined) {
             void readBites(tripId);
+            void day.read();
         }
     });
 
     const at = (bite: Bite) => bite.snapshot.lines.find(({ holder }) => holder === bite.holder);
-    const clock = (utc: string) => new Date(utc).toLocaleTimeString('en', { hour: 'numeric', minute: '2-digit' });
 </script>
 
 <main class="mx-auto max-w-5xl px-4 py-5 sm:px-8">
@@ -78,10 +81,15 @@
             Bites {#if read}<span class="quiet font-normal">{bites.length}</span>{/if}
         </h2>
         <ul data-testid="bites">
-            {#each waiting as { bite } (bite.uuid)}
+            {#each waiting as one (one.event.uuid)}
                 <li class="border-base-300 border-t py-2 font-semibold">
-                    {aboard.boat.holders.find(({ id }) => id === bite.holder_id)?.code} at {clock(bite.bitten_at)}: waiting to be
-                    sent, kept on this device
+                    {aboard.boat.holders.find(({ id }) => id === one.event.holder_id)?.code ?? ''}
+                    {wordOf('events', one.event.kind)} at {clock(one.event.at)}:
+                    {#if one.refused}
+                        <span class="text-error">not taken. {one.refused[0]?.detail}</span>
+                        <button type="button" class="btn btn-sm ml-2" onclick={() => void queue.forget(one)}>Throw it away</button
+                        >
+                    {:else}waiting to be sent, kept on this device{/if}
                 </li>
             {/each}
             {#each bites as bite (bite.id)}
@@ -118,6 +126,7 @@
                 {/if}
             {/each}
         </ul>
+        <DayLog {day} />
     {:else}
         <p class="quiet">{said}</p>
     {/if}

@@ -1,0 +1,40 @@
+/** A trip's day as the server derives it from its events, and what is told here on top of it. */
+import { api, ask, type Schemas } from '../lib/api';
+import { queue, type NewEvent } from './queue.svelte';
+
+export type Day = Schemas['Day'];
+
+export class TripDay {
+    day: Day | null = $state.raw(null);
+    said = $state('');
+    #asked = 0;
+
+    constructor(readonly trip: number) {}
+
+    async read(): Promise<void> {
+        const mine = ++this.#asked;
+        const answer = await ask(api.GET('/trips/{trip}/day', { params: { path: { trip: this.trip } } }));
+        if (mine === this.#asked) {
+            this.said = 'data' in answer ? '' : 'problem' in answer ? answer.problem.detail : 'The server is not answering.';
+            this.day = 'data' in answer ? answer.data : this.day;
+        }
+    }
+
+    get waiting(): NewEvent[] {
+        return queue.waiting.filter(({ trip, refused }) => trip === this.trip && !refused).map(({ event }) => event);
+    }
+
+    /** Whether a rod's line is in the water, what waits counted in. */
+    isOut(holderId: number, code: string): boolean {
+        const last = this.waiting.findLast(({ kind, holder_id }) => holder_id === holderId && (kind === 'out' || kind === 'in'));
+        const now = this.day?.lines.find(({ holder }) => holder === code);
+        return last ? last.kind === 'out' : now !== undefined && now.state !== 'in_boat';
+    }
+
+    /** Tells what happened, and reads the day anew. */
+    async tell(...events: NewEvent[]): Promise<void> {
+        const faults = await queue.tell(this.trip, ...events);
+        await this.read();
+        this.said = faults[0]?.detail ?? this.said;
+    }
+}

@@ -1,0 +1,64 @@
+<script lang="ts">
+    import { aboard } from '../lib/aboard.svelte';
+    import { clock } from '../lib/words';
+    import type { TripDay } from '../day/day.svelte';
+    import { queue } from '../day/queue.svelte';
+
+    /** All that was told of the day, the latest first; what was told in error is taken back. */
+    let { day }: { day: TripDay } = $props();
+
+    const hours = $derived(day.day?.line_hours ?? 0);
+    const last = $derived(day.day?.log[0]?.uuid);
+
+    async function takeBack(uuid: string): Promise<void> {
+        await day.tell(queue.event({ kind: 'void', of: uuid }));
+    }
+</script>
+
+{#if day.day && day.day.log.length > 0}
+    <h2 class="pt-7 pb-1 text-lg font-bold">
+        What happened <span class="quiet font-normal">{hours.toFixed(1)} line-hours</span>
+    </h2>
+    <ol data-testid="day-log">
+        {#each day.day.log as event (event.uuid)}
+            <li class="border-base-300 border-t">
+                <span class="figure">{clock(event.at)}</span>
+                <b class="figure">{event.holder ?? ''}</b>
+                <span
+                    ><b>{event.words}</b>{event.lure ? `, ${event.lure}` : ''}{#if event.note}<br /><span class="quiet"
+                            >{event.note}</span
+                        >{/if}</span
+                >
+                <span class="quiet text-sm">{event.who}</span>
+                {#if aboard.may('log')}
+                    <button
+                        type="button"
+                        class="btn btn-sm"
+                        class:btn-ghost={event.uuid !== last}
+                        aria-label="Take back: {event.holder ?? ''} {event.words} at {clock(event.at)}"
+                        onclick={() => void takeBack(event.uuid)}>Take back</button
+                    >
+                {/if}
+            </li>
+        {/each}
+    </ol>
+    {#if day.said}<p class="text-error font-semibold" role="alert">{day.said}</p>{/if}
+{/if}
+
+<style>
+    li {
+        display: grid;
+        grid-template-columns: 5.5rem 3rem minmax(0, 1fr) 8rem auto;
+        gap: 0.15rem 1rem;
+        align-items: center;
+        padding: 0.35rem 0;
+    }
+    @media (max-width: 700px) {
+        li {
+            grid-template-columns: 5rem 2.5rem 1fr auto;
+        }
+        li > .text-sm:not(button) {
+            display: none;
+        }
+    }
+</style>
