@@ -12,6 +12,7 @@ use App\Http\Boat\CraftController;
 use App\Http\Boat\RuleBookController;
 use App\Http\Days\DayController;
 use App\Http\Days\EventController;
+use App\Http\Days\WatchController;
 use App\Http\Devices\AboardController;
 use App\Http\Devices\DeviceController;
 use App\Http\Devices\PairingController;
@@ -80,6 +81,7 @@ $for(Ability::Look)->group(static function () use ($forThis): void {
         Route::get('trips/{trip}', [TripController::class, 'show']);
         Route::get('trips/{trip}/bites', [BiteController::class, 'index']);
         Route::get('trips/{trip}/day', [DayController::class, 'show']);
+        Route::get('trips/{trip}/watch', WatchController::class);
     });
     Route::middleware($forThis(Policy::SPREAD, 'spread'))->group(static function (): void {
         Route::get('spreads/{spread}', [SpreadController::class, 'show']);

@@ -49,6 +49,19 @@ final readonly class Day
         return new self($log, array_map(static fn (OnRod $rod): LineNow => $rod->now(), $rods), $spells, $bites);
     }
 
+    /** @return array<array-key, float> when each line that fishes was last seen, by its holder, s since 1970 UTC */
+    public function seen(): array
+    {
+        $seen = [];
+        foreach ($this->lines as $holder => $line) {
+            if ($line->state === LineState::Fishing && $line->seen !== null) {
+                $seen[$holder] = $line->seen;
+            }
+        }
+
+        return $seen;
+    }
+
     /** h that lines have fished by then, of one rod or of all. */
     public function lineHours(float $now, ?string $holder = null): float
     {
@@ -80,6 +93,37 @@ final readonly class Day
         }
 
         return $fish;
+    }
+
+    /**
+     * Fish kept against the bags the captain entered.
+     *
+     * @param  array<string, int>  $bags  by species
+     * @return list<array{species: string, kept: int, bag: int, full: bool}>
+     */
+    public function bags(array $bags): array
+    {
+        $fish = $this->fish();
+        $told = [];
+        foreach ($bags as $species => $bag) {
+            $kept = $fish[$species]['kept'] ?? 0;
+            $told[] = ['species' => $species, 'kept' => $kept, 'bag' => $bag, 'full' => $kept >= $bag];
+        }
+
+        return $told;
+    }
+
+    /** m/s the captain goes by since it was last told; null where it was not. */
+    public function speed(): ?float
+    {
+        foreach (array_reverse($this->log) as $event) {
+            $speed = $event->kind === EventKind::Speed ? ($event->tells['speed'] ?? null) : null;
+            if (is_float($speed) || is_int($speed)) {
+                return (float) $speed;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -77,6 +77,30 @@ enum EventKind: string
         };
     }
 
+    /** How a line stands after it, where that follows from it alone; null where it stands as it did. */
+    public function leaves(): ?LineState
+    {
+        return match ($this) {
+            self::Out, self::Missed => LineState::Fishing,
+            self::Bite => LineState::FishOn,
+            self::In, self::Landed, self::Lost, self::Kept, self::Released => LineState::InBoat,
+            self::Fouled => LineState::Fouled,
+            default => null,
+        };
+    }
+
+    /** What a crew says when it tells it. */
+    public function order(): string
+    {
+        return match ($this) {
+            self::Out => 'Out',
+            self::In => 'In',
+            self::Checked => 'Checked',
+            self::Swap => 'Swap lure',
+            default => ucfirst($this->words()),
+        };
+    }
+
     /** As the log tells it. */
     public function words(): string
     {

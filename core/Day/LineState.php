@@ -11,4 +11,25 @@ enum LineState: string
     case Fishing = 'fishing';
     case FishOn = 'fish_on';
     case Fouled = 'fouled';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::InBoat => 'in the boat',
+            self::Fishing => 'fishing',
+            self::FishOn => 'fish on',
+            self::Fouled => 'fouled',
+        };
+    }
+
+    /** @return list<EventKind> what is told of a line that stands so, the likeliest first */
+    public function takes(): array
+    {
+        return match ($this) {
+            self::InBoat => [EventKind::Out, EventKind::Swap],
+            self::Fishing => [EventKind::Bite, EventKind::Checked, EventKind::Swap, EventKind::Fouled, EventKind::In],
+            self::FishOn => [EventKind::Landed, EventKind::Lost, EventKind::Missed],
+            self::Fouled => [EventKind::Checked, EventKind::In],
+        };
+    }
 }

@@ -10,7 +10,6 @@ use Admek\Core\Day\Checks;
 use Admek\Core\Day\Day;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\LineNow;
-use Admek\Core\Day\LineState;
 use App\Days\EventLog;
 use App\Models\Boat;
 use App\Models\Trip;
@@ -42,13 +41,7 @@ final class DayController
     /** @return list<array<string, mixed>> */
     private static function lines(Day $day, float $every): array
     {
-        $seen = [];
-        foreach ($day->lines as $holder => $line) {
-            if ($line->state === LineState::Fishing && $line->seen !== null) {
-                $seen[$holder] = $line->seen;
-            }
-        }
-        $due = Checks::due($seen, $every);
+        $due = Checks::due($day->seen(), $every);
 
         return array_map(static fn (LineNow $line): array => [
             'holder' => $line->holder, 'state' => $line->state->value, 'since' => Moment::told($line->since),

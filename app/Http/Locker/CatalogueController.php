@@ -7,6 +7,7 @@ namespace App\Http\Locker;
 use Admek\Core\Boat\Hull;
 use Admek\Core\Books\Book;
 use Admek\Core\Day\EventKind;
+use Admek\Core\Day\LineState;
 use Admek\Core\Fish\Species;
 use Admek\Core\Ground\Course;
 use Admek\Core\Ground\Place;
@@ -81,6 +82,12 @@ final class CatalogueController
             'units' => array_combine(
                 array_column(Units::cases(), 'value'), array_map(self::measures(...), Units::cases()),
             ),
+            'line_states' => array_map(static fn (LineState $state): array => [
+                'state' => $state->value, 'words' => $state->words(),
+                'takes' => array_map(static fn (EventKind $kind): array => [
+                    'kind' => $kind->value, 'order' => $kind->order(), 'leaves' => $kind->leaves()?->value,
+                ], $state->takes()),
+            ], LineState::cases()),
             'kinds' => [
                 'species' => self::kinds(Species::cases(), static fn (Species $kind): string => $kind->label()),
                 'outcomes' => self::kinds(Outcome::cases()),

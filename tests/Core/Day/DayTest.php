@@ -136,6 +136,41 @@ final class DayTest extends TestCase
         }
     }
 
+    public function test_what_each_event_leaves_a_line_in_is_what_the_day_says_then(): void
+    {
+        foreach (LineState::cases() as $state) {
+            $before = match ($state) {
+                LineState::InBoat => [self::at(0, 'o', EventKind::Out, 'P1'), self::at(1, 'i', EventKind::In, 'P1')],
+                LineState::Fishing => [self::at(0, 'o', EventKind::Out, 'P1')],
+                LineState::FishOn => [self::at(0, 'o', EventKind::Out, 'P1'), self::at(1, 'b', EventKind::Bite, 'P1')],
+                LineState::Fouled => [self::at(0, 'o', EventKind::Out, 'P1'), self::at(1, 'f', EventKind::Fouled, 'P1')],
+            };
+            self::assertSame($state, Day::of($before)->lines['P1']->state);
+            foreach ($state->takes() as $kind) {
+                $event = $kind->isOfBite() ? self::at(2, 'e', $kind, of: 'b') : self::at(2, 'e', $kind, 'P1');
+                $cleared = $state === LineState::Fouled && $kind === EventKind::Checked;
+                self::assertSame(
+                    $cleared ? LineState::Fishing : ($kind->leaves() ?? $state),
+                    Day::of([...$before, $event])->lines['P1']->state,
+                    "{$state->value} {$kind->value}",
+                );
+            }
+        }
+    }
+
+    public function test_fish_kept_count_against_the_bag_and_the_speed_is_the_last_told(): void
+    {
+        $day = Day::of([
+            ...$this->morning(), self::at(3, 's1', EventKind::Speed, tells: ['speed' => 1.1]),
+            self::at(30, 's2', EventKind::Speed, tells: ['speed' => 0.9]),
+        ]);
+        self::assertSame([
+            ['species' => 'king', 'kept' => 1, 'bag' => 1, 'full' => true],
+            ['species' => 'coho', 'kept' => 0, 'bag' => 3, 'full' => false],
+        ], $day->bags(['king' => 1, 'coho' => 3]));
+        self::assertSame([0.9, null], [$day->speed(), Day::of($this->morning())->speed()]);
+    }
+
     public function test_every_outcome_is_told_by_an_event_and_back(): void
     {
         foreach (Outcome::cases() as $outcome) {

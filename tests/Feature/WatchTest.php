@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Tests\Feature\Support\FeatureTestCase;
+
+/** How it stands now, rod by rod. */
+final class WatchTest extends FeatureTestCase
+{
+    private const NOW = '2031-06-01T10:00:00.000Z';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo(self::NOW);
+        $this->seedDemo();
+    }
+
+    public function test_before_anything_is_set_it_tells_the_plan(): void
+    {
+        $watch = $this->watch();
+        $preview = $this->send('POST', '/spreads/{next}/preview', $this->demoSpread(), 200)->json('lines');
+        self::assertSame(
+            ['P1', 'P2', 'P3', 'P4', 'P5', 'C1', 'C2', 'S5', 'S4', 'S3', 'S2', 'S1'], array_column($watch['rods'], 'holder'),
+        );
+        self::assertSame(['in_boat'], array_values(array_unique(array_column($watch['rods'], 'state'))));
+        self::assertEqualsWithDelta(
+            array_column($preview, 'depth', 'holder'), array_column($watch['rods'], 'depth', 'holder'), 1e-3,
+        );
+        self::assertSame([[]], array_values(array_unique(array_column($watch['rods'], 'clear_first'), SORT_REGULAR)));
+        self::assertSame([], array_filter(array_column($watch['rods'], 'planned')));
+        self::assertStringContainsString('.', $watch['rods'][2]['taken']);
+    }
+
+    public function test_what_is_in_the_water_runs_as_it_was_set_and_at_the_speed_of_now(): void
+    {
+        $line = $this->line('P3');
+        $this->tell('out', ['holder_id' => $line['holder_id'], 'line' => ['let_out' => 0.7 * $line['let_out']] + $line]);
+        $p3 = $this->rod('P3');
+        self::assertSame(['fishing', true], [$p3['state'], $p3['depth'] < $p3['planned'] - $p3['doubt']['deeper']]);
+        self::assertEqualsWithDelta(0.7 * $line['let_out'], $p3['line']['let_out'], 1e-9);
+
+        $slow = $this->rod('S3');
+        $this->tell('speed', ['speed' => 0.8]);
+        self::assertGreaterThan(1.0, abs($this->rod('S3')['depth'] - $slow['depth']), 'at another speed it runs elsewhere');
+        self::assertEqualsWithDelta(0.8, $this->watch()['speed'], 1e-9);
+    }
+
+    public function test_a_fish_on_tells_what_to_clear_of_what_is_in_the_water(): void
+    {
+        foreach (['P3', 'P4', 'P5', 'C1'] as $code) {
+            $this->tell('out', ['holder_id' => $this->holder($code), 'line' => $this->line($code)]);
+        }
+        $plan = array_column(
+            $this->send('GET', '/spreads/{next}/deck-card', expect: 200)->json('rows'), 'clear_first', null,
+        );
+        self::assertNotSame([], array_merge(...$plan));
+        $cleared = $this->rod('P3')['clear_first'];
+        self::assertNotSame([], $cleared);
+        self::assertSame([], array_diff($cleared, ['P4', 'P5', 'C1']), 'nothing that is in the boat');
+    }
+
+    public function test_fish_kept_count_against_the_bags_as_entered(): void
+    {
+        $this->demoTrip()->update(['catch_limits' => [['species' => 'king', 'bag' => 1, 'least_length' => null]]]);
+        $spread = $this->demoSpread();
+        self::assertFalse($this->watch()['bags'][0]['full']);
+        $this->tell('bite', [
+            'holder_id' => $this->holder('P3'), 'spread_id' => $spread['id'], 'speed' => $spread['speed'],
+            'lines' => $spread['lines'],
+        ], 1);
+        $this->tell('landed', ['of' => self::uuid(1), 'species' => 'king']);
+        $this->tell('kept', ['of' => self::uuid(1)]);
+        $watch = $this->watch();
+        self::assertSame([['species' => 'king', 'kept' => 1, 'bag' => 1, 'full' => true]], $watch['bags']);
+        self::assertSame(1, $watch['bites']);
+    }
+
+    public function test_asked_with_what_is_known_it_answers_only_where_that_has_changed(): void
+    {
+        $known = $this->watch()['version'];
+        self::assertSame('', (string) $this->send('GET', "/trips/{next}/watch?known={$known}", expect: 204)->getContent());
+        $this->tell('in', ['holder_id' => $this->holder('P3')]);
+        $next = $this->send('GET', "/trips/{next}/watch?known={$known}", expect: 200)->json('version');
+        self::assertNotSame($known, $next);
+        $spread = $this->demoSpread();
+        $this->send('PUT', '/spreads/{next}', array_intersect_key($spread, array_flip([
+            'version', 'lines', 'school', 'setting_order',
+        ])) + ['speed' => 1.2], 200);
+        $this->send('GET', "/trips/{next}/watch?known={$next}", expect: 200);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function tell(string $kind, array $more, int $number = 0): void
+    {
+        static $told = 100;
+        $event = ['uuid' => self::uuid($number ?: ++$told), 'kind' => $kind, 'at' => '2031-06-01T09:50:00Z'] + $more;
+        $answer = $this->send('POST', '/trips/{next}/events', ['sent_at' => self::NOW, 'events' => [$event]], 200)->json();
+        self::assertSame([], $answer['refused']);
+    }
+
+    private static function uuid(int $number): string
+    {
+        return sprintf('0190b1a4-0000-7000-8000-%012d', $number);
+    }
+
+    /** @return array<string, mixed> */
+    private function watch(): array
+    {
+        return $this->send('GET', '/trips/{next}/watch', expect: 200)->json();
+    }
+
+    /** @return array<string, mixed> */
+    private function rod(string $code): array
+    {
+        return array_column($this->watch()['rods'], null, 'holder')[$code];
+    }
+
+    /** @return array<string, mixed> */
+    private function line(string $code): array
+    {
+        return array_column($this->demoSpread()['lines'], null, 'holder_id')[$this->holder($code)];
+    }
+}
