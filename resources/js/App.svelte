@@ -16,6 +16,7 @@
     import Prepare from './trip/Prepare.svelte';
     import Spread from './spread/Spread.svelte';
     import Locker from './locker/Locker.svelte';
+    import Watch from './watch/Watch.svelte';
     import Water from './water/Water.svelte';
     import Trips from './trip/Trips.svelte';
 
@@ -26,6 +27,7 @@
         '/trips/:trip/lures': LureBox,
         '/trips/:trip/spread': Spread,
         '/trips/:trip/deck-card': DeckCard,
+        '/trips/:trip/watch': Watch,
         '/trips/:trip/log': Log,
         '/boat': Boat,
         '/locker/labels': Labels,

@@ -20,7 +20,7 @@ final class Layers
 
     private const APP = [
         'Database', 'Devices', 'Models', 'Access',
-        'Days', 'Forecasts', 'Rigging', 'Outfitting', 'Preparing', 'Reading', 'Files', 'Http', 'Serving', 'Console', 'Providers',
+        'Forecasts', 'Rigging', 'Days', 'Outfitting', 'Preparing', 'Reading', 'Files', 'Http', 'Serving', 'Console', 'Providers',
     ];
 
     private const HTTP = [

@@ -24,6 +24,7 @@ final class AccessibilityTest extends BrowserTestCase
         yield 'spread' => ['/trips/{next}/spread', '[data-holder=S1] .depth b'];
         yield 'deck card' => ['/trips/{next}/deck-card', '.sheet tbody tr'];
         yield 'devices' => ['/devices', '[name=role]'];
+        yield 'watch' => ['/trips/{next}/watch', '[data-rod=S1] .depth'];
         yield 'log' => ['/trips/{past}/log', '[data-testid=bites] .bite'];
         yield 'lure box' => ['/trips/{next}/lures', '[data-first]'];
         yield 'boat' => ['/boat', '[data-tip=P1]'];

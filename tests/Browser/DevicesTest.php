@@ -9,12 +9,15 @@ use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Browser\Support\Browser;
 use Tests\Browser\Support\BrowserTestCase;
+use Tests\Browser\Support\LetsDevicesIn;
 use Tests\Support\Running\Wait;
 
 /** A second browser, on the boat's network, let in as this and that. */
 #[Group('served')]
 final class DevicesTest extends BrowserTestCase
 {
+    use LetsDevicesIn;
+
     public function test_a_phone_that_is_not_let_in_sees_nothing_but_the_way_in(): void
     {
         $phone = $this->openPhone();
@@ -36,7 +39,7 @@ final class DevicesTest extends BrowserTestCase
         $this->see('[data-device="Anna’s phone"]', 'just now');
 
         $this->see('h1', 'Second Lamp', $phone);
-        self::assertSame(['Trips', 'Prepare', 'Spread', 'Deck card', 'Log'], $this->screens($phone));
+        self::assertSame(['Trips', 'Prepare', 'Spread', 'Deck card', 'Watch', 'Log'], $this->screens($phone));
         self::assertSame([], $phone->driver->findElements(WebDriverBy::xpath('//button[contains(., "New trip")]')));
 
         $this->visit('/trips/{next}/log', $phone);
@@ -63,7 +66,7 @@ final class DevicesTest extends BrowserTestCase
         $phone = $this->openPhone();
         $this->comeAboard($phone, 'guest', 'Guest', bySquare: true);
         $this->see('#next', 'the captain’s ground', $phone);
-        self::assertSame(['Trips', 'Deck card', 'Log'], $this->screens($phone));
+        self::assertSame(['Trips', 'Deck card', 'Watch', 'Log'], $this->screens($phone));
         $this->visit('/trips/{next}/log', $phone);
         $this->see('[data-testid=bites]', 'None yet', $phone);
         self::assertSame([], $phone->driver->findElements(WebDriverBy::cssSelector('.rod')));
@@ -121,30 +124,6 @@ final class DevicesTest extends BrowserTestCase
         Wait::until(fn (): bool => ! str_contains($this->browser->driver->getPageSource(), 'brought up to date'), 'the new page');
         $this->app->stopServing();
         $this->app->serve();
-    }
-
-    /** @param  'captain'|'mate'|'guest'  $role */
-    private function comeAboard(Browser $phone, string $role, string $name, bool $bySquare = false): void
-    {
-        $this->visit('/devices');
-        $this->click('label', $role);
-        $this->click('button', 'Show a code');
-        $code = str_replace(' ', '', $this->see('[data-testid=code] .code')->getText());
-        if ($bySquare) {
-            // What the square says is said beside it for those who cannot see it.
-            $said = (string) $this->see('[data-testid=code] svg')->getAttribute('aria-label');
-            self::assertMatchesRegularExpression("~http://second-lamp.test:\\d+/#/aboard/{$code}$~", $said);
-            $phone->driver->get(substr($said, (int) strpos($said, 'http://')));
-        } else {
-            $this->visit('/', $phone);
-            $this->fill('main input', "{$code[0]}{$code[1]}{$code[2]} ".substr($code, 3), $phone);
-        }
-        $field = $this->see('main form div:nth-of-type(2) input', browser: $phone);
-        $field->clear();
-        $field->sendKeys($name);
-        $this->click('button', 'Come aboard', $phone);
-        $this->see('nav', browser: $phone);
-        $this->see('[data-device="'.$name.'"]');
     }
 
     /** @return list<string> */

@@ -16,7 +16,8 @@ final class MeResource extends JsonResource
     /** Screens, and what one must be let do for it to be shown. */
     private const SCREENS = [
         'trips' => Ability::Look, 'prepare' => Ability::Chores, 'water' => Ability::Plan, 'spread' => Ability::Lines,
-        'deck-card' => Ability::Look, 'watch' => Ability::Look, 'log' => Ability::Look, 'locker' => Ability::Lines, 'boat' => Ability::Plan,
+        'deck-card' => Ability::Look, 'watch' => Ability::Look, 'log' => Ability::Look,
+        'locker' => Ability::Lines, 'boat' => Ability::Plan,
         'devices' => Ability::Devices,
     ];
 

@@ -6,7 +6,7 @@ import { api, ask, faultsIn, type Fault, type Schemas } from '../lib/api';
 export type NewEvent = Schemas['NewEvent'];
 type Told = Omit<NewEvent, 'uuid' | 'at'> & { at?: string };
 
-export interface Waiting {
+interface Waiting {
     /** Its place in the queue. */
     number?: number;
     trip: number;

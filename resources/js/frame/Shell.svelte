@@ -14,6 +14,7 @@
         ['water', 'Water', /\/(water|ground|lures)$/],
         ['spread', 'Spread', /\/spread$/],
         ['deck-card', 'Deck card', /\/deck-card$/],
+        ['watch', 'Watch', /\/watch$/],
         ['log', 'Log', /\/log$/],
     ];
     /** What is the boat's, whatever the trip. */
@@ -29,6 +30,8 @@
             here: router.location.startsWith(`/${screen}`),
         })),
     );
+    /** On a phone a place is called by its first word. */
+    const first = (name: string) => name.split(' ')[0] ?? name;
     const places = $derived([
         { name: 'Trips', href: '#/', here: router.location === '/' },
         ...SCREENS.filter(([screen]) => trip !== undefined && aboard.shows(screen)).map(([screen, name, here]) => ({
@@ -49,16 +52,20 @@
             <a
                 href={place.href}
                 aria-current={place.here ? 'page' : undefined}
-                class="flex min-h-12 flex-1 items-center justify-center px-1 text-[13.5px] whitespace-nowrap sm:min-h-11 sm:text-[15px] sm:flex-none sm:justify-start sm:px-3 sm:border-l-4"
-                class:here={place.here}>{place.name}</a
+                class="flex min-h-12 flex-1 items-center justify-center px-0.5 text-[13px] whitespace-nowrap sm:min-h-11 sm:text-[15px] sm:flex-none sm:justify-start sm:px-3 sm:border-l-4"
+                class:here={place.here}
+                ><span>{first(place.name)}<span class="max-sm:hidden">{place.name.slice(first(place.name).length)}</span></span
+                ></a
             >
         {/each}
         <div class="hidden flex-1 sm:block"></div>
         {#if queue.length > 0}
-            <p class="px-3 py-2 text-sm font-semibold" role="status">{queue.length} waiting to be sent</p>
+            <p class="news px-3 py-2 text-sm font-semibold" role="status">{queue.length} waiting to be sent</p>
         {/if}
         {#if queue.refused.length > 0}
-            <p class="text-error px-3 py-2 text-sm font-semibold" role="status">{queue.refused.length} refused: see the log</p>
+            <p class="news text-error px-3 py-2 text-sm font-semibold" role="status">
+                {queue.refused.length} refused: see the log
+            </p>
         {/if}
         {#each ofTheBoat as place (place.name)}
             <a
@@ -99,6 +106,18 @@
 <style>
     a {
         border-color: transparent;
+    }
+    /* On a phone the bar has no room for it: it hangs from the top. */
+    @media (max-width: 639px) {
+        .news {
+            position: fixed;
+            inset: 0 0 auto;
+            z-index: 2;
+            padding: 0.15rem;
+            text-align: center;
+            background: var(--color-base-100);
+            border-bottom: 1px solid var(--color-base-content);
+        }
     }
     .here {
         border-color: var(--color-primary);

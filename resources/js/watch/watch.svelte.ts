@@ -1,0 +1,196 @@
+/** The day as it stands, read every other second, with what was told on this device and waits laid over it. */
+import { aboard } from '../lib/aboard.svelte';
+import { api, type Schemas } from '../lib/api';
+import { theCatalogue } from '../lib/catalogue';
+import { queue, type NewEvent } from '../day/queue.svelte';
+
+export type Rod = Schemas['Watch']['rods'][number];
+export type Kind = Schemas['EventKind'];
+type Told = Parameters<typeof queue.event>[0];
+
+const EVERY_MS = 2000;
+const UNDO_MS = 10_000;
+
+export class Watch {
+    now: Schemas['Watch'] | null = $state.raw(null);
+    /** Code of the rod that is looked at. */
+    chosen: string | null = $state(null);
+    said: string = $state('');
+    /** The server's clock, ticking. */
+    clock: number = $state(Date.now());
+    /** What was just told and may be undone. */
+    last: { uuids: string[]; words: string } | null = $state.raw(null);
+    /** Told here and not read back yet. */
+    #told: NewEvent[] = $state.raw([]);
+    /** Those of them whose telling is over. */
+    readonly #sent = new Set<NewEvent>();
+    /** Questions asked and answered. */
+    #asked = 0;
+    #read = 0;
+    #ahead = 0;
+    #undo: ReturnType<typeof setTimeout> | undefined;
+
+    constructor(readonly trip: number) {}
+
+    /** Reads while it is looked at. */
+    follow(): () => void {
+        // One at a time: over a slow network each would outdate the one before.
+        const look = () => document.visibilityState === 'visible' && this.#read === this.#asked && void this.read();
+        const reading = setInterval(look, EVERY_MS);
+        const ticking = setInterval(() => (this.clock = Date.now() + this.#ahead), 1000);
+        document.addEventListener('visibilitychange', look);
+        void this.read();
+        return () => {
+            clearInterval(reading);
+            clearInterval(ticking);
+            document.removeEventListener('visibilitychange', look);
+        };
+    }
+
+    async read(): Promise<void> {
+        const mine = ++this.#asked;
+        const sent = [...this.#sent];
+        const query = this.now ? { known: this.now.version } : {};
+        const { data, response } = await api
+            .GET('/trips/{trip}/watch', { params: { path: { trip: this.trip }, query } })
+            .catch(() => ({ data: undefined, response: undefined }));
+        this.#read = Math.max(this.#read, mine);
+        // An answer from before another question says what was.
+        if (mine !== this.#asked) {
+            return;
+        }
+        if (response?.ok) {
+            this.#forget(sent);
+        }
+        if (data) {
+            this.now = data;
+            this.#ahead = new Date(data.now).getTime() - Date.now();
+        }
+        this.said = response?.ok ? '' : 'The server is not answering: what is told is kept here.';
+    }
+
+    get rods(): Rod[] {
+        return (this.now?.rods ?? []).map((rod) => this.#withWaiting(rod));
+    }
+
+    get rod(): Rod | undefined {
+        return this.rods.find(({ holder }) => holder === this.chosen);
+    }
+
+    /** What is told of a rod as it stands, the likeliest first. */
+    takes(rod: Rod): Schemas['Catalogue']['line_states'][number]['takes'] {
+        return theCatalogue().line_states.find(({ state }) => state === rod.state)?.takes ?? [];
+    }
+
+    /** Until it is to be looked at. */
+    minutes({ due }: Rod): number {
+        return due === null ? Infinity : Math.ceil((new Date(due).getTime() - this.clock) / 60_000);
+    }
+
+    waits(rod: Rod): boolean {
+        return this.#queued.some((event) => this.#isOf(rod, event));
+    }
+
+    /** Tells what happened to a rod, or to its fish. */
+    async tell(rod: Rod, kind: Kind, more: Partial<NewEvent> = {}): Promise<void> {
+        await this.say(`${rod.holder} ${this.#orderOf(kind)}`, this.#event(rod, kind, more));
+    }
+
+    async say(words: string, ...told: Told[]): Promise<void> {
+        const events = told.map((one) => queue.event(one));
+        const undoable = !told.some(({ kind }) => kind === 'void');
+        this.last = undoable ? { uuids: events.map(({ uuid }) => uuid), words } : null;
+        clearTimeout(this.#undo);
+        this.#undo = setTimeout(() => (this.last = null), UNDO_MS);
+        this.#told = [...this.#told, ...events];
+        const faults = await queue.tell(this.trip, ...events);
+        events.forEach((event) => (faults.length > 0 ? this.#forget([event]) : this.#sent.add(event)));
+        await this.read();
+        this.said = faults[0]?.detail ?? this.said;
+    }
+
+    #forget(events: NewEvent[]): void {
+        this.#told = this.#told.filter((event) => !events.includes(event));
+        events.forEach((event) => this.#sent.delete(event));
+    }
+
+    async undo(): Promise<void> {
+        const { last } = this;
+        if (last) {
+            await this.say('', ...last.uuids.map((of): Told => ({ kind: 'void', of })));
+        }
+    }
+
+    #event(rod: Rod, kind: Kind, more: Partial<NewEvent>): Told {
+        const spread = aboard.trips.find(({ id }) => id === this.trip)?.spreads[0]?.id;
+        if (kind === 'bite') {
+            return {
+                kind,
+                holder_id: rod.holder_id,
+                lines: this.#inWater(rod),
+                speed: this.now?.speed ?? 0,
+                spread_id: spread ?? null,
+            };
+        }
+        if (this.#endsBite(kind)) {
+            return { kind, ...(rod.bite ? { of: rod.bite } : {}), ...more };
+        }
+        return { kind, holder_id: rod.holder_id, ...(kind === 'out' ? { line: rod.line } : {}), ...more };
+    }
+
+    /** Lines that fish, with what they ride on. */
+    #inWater(bitten: Rod): Schemas['SpreadLine'][] {
+        const { rods } = this;
+        const out = rods.filter((rod) => rod.state !== 'in_boat' || rod.holder === bitten.holder);
+        const hosts = new Set(out.map(({ line }) => line.rides_on));
+        return rods.filter((rod) => out.includes(rod) || hosts.has(rod.holder_id)).map(({ line }) => line);
+    }
+
+    #endsBite(kind: Kind): boolean {
+        return !theCatalogue().line_states.some(
+            ({ state, takes }) => state !== 'fish_on' && takes.some((one) => one.kind === kind),
+        );
+    }
+
+    #orderOf(kind: Kind): string {
+        const all = theCatalogue().line_states.flatMap(({ takes }) => takes);
+        return all.find((one) => one.kind === kind)?.order.toLowerCase() ?? kind;
+    }
+
+    /** What this device knows and the server's answer does not tell yet. */
+    get #waiting(): NewEvent[] {
+        const queued = this.#queued;
+        const all = [...queued, ...this.#told.filter(({ uuid }) => !queued.some((event) => event.uuid === uuid))];
+        const back = new Set(all.filter(({ kind }) => kind === 'void').map(({ of }) => of));
+        // Names made on one device sort as they were told.
+        return all.filter(({ uuid, kind }) => kind !== 'void' && !back.has(uuid)).sort((a, b) => a.uuid.localeCompare(b.uuid));
+    }
+
+    get #queued(): NewEvent[] {
+        return queue.waiting.filter(({ trip, refused }) => trip === this.trip && !refused).map(({ event }) => event);
+    }
+
+    #isOf(rod: Rod, event: NewEvent): boolean {
+        const bites = this.#waiting.filter(({ kind, holder_id }) => kind === 'bite' && holder_id === rod.holder_id);
+        return (
+            event.holder_id === rod.holder_id ||
+            (event.of !== undefined && (event.of === rod.bite || bites.some(({ uuid }) => uuid === event.of)))
+        );
+    }
+
+    /** As it stands once what waits is kept. */
+    #withWaiting(rod: Rod): Rod {
+        let now = rod;
+        for (const event of this.#waiting.filter((one) => this.#isOf(rod, one))) {
+            const takes = theCatalogue().line_states.flatMap((state) => state.takes);
+            const leaves = takes.find(({ kind }) => kind === event.kind)?.leaves;
+            now = {
+                ...now,
+                ...(leaves ? { state: leaves, since: event.at } : {}),
+                ...(event.kind === 'bite' ? { bite: event.uuid } : {}),
+                ...(event.line ? { line: event.line } : {}),
+            };
+        }
+        return now;
+    }
+}
