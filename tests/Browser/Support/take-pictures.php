@@ -19,17 +19,15 @@ require dirname(__DIR__, 3).'/vendor/autoload.php';
  */
 function picture(
     RunningApp $app, string $name, string $theme, array $size, string $path, string $shown, string $then = '', string $after = '',
-    string $asks = RunningApp::LAPTOP,
 ): void {
     $browser = Browser::open(ChromeDriver::url(), ...$size);
-    $browser->asks = $asks;
     $see = static fn (string $css) => Wait::until(
         static fn (): bool => $browser->driver->findElements(WebDriverBy::cssSelector($css)) !== [], $css,
     );
-    $browser->driver->get($app->url('/', $asks));
+    $browser->driver->get($app->url('/', $browser->asks));
     $browser->driver->executeScript('localStorage.setItem("admek.theme", arguments[0])', [$theme]);
     $browser->driver->navigate()->refresh();
-    $browser->driver->get($app->url($path, $asks));
+    $browser->driver->get($app->url($path, $browser->asks));
     $see($shown);
     if ($then !== '') {
         $browser->driver->executeScript($then);
@@ -72,7 +70,6 @@ picture(
     '[data-way=drawn]',
 );
 picture($app, 'spread-day', 'day', $wide, '/trips/{next}/spread', $line, $choose('P3'), '[data-holder=P3].chosen');
-picture($app, 'spread-red', 'red', $wide, '/trips/{next}/spread', $line, $choose('P5'), '[data-holder=P5].chosen');
 picture($app, 'spread-what-if-dusk', 'dusk', $wide, '/trips/{next}/spread', $line,
     $choose('P2')."const r = document.querySelector('[aria-label=Turn]'); r.value = -5; r.dispatchEvent(new Event('input', { "
         .'bubbles: true }));', 'main[data-solved="2"]');
@@ -109,9 +106,33 @@ picture($app, 'lure-box', 'day', $wide, '/trips/{next}/lures', '[data-first]');
 picture($app, 'locker', 'dusk', $wide, '/locker/lures/8', '.page table');
 picture($app, 'boat', 'day', $wide, '/boat', '[data-tip=P1]');
 picture($app, 'deck-card-phone', 'day', [390, 844], '/trips/{next}/deck-card', '.rod .setting');
+// A morning under way: all but two lines set one after another, a fish on P3.
+$morning = <<<'JS'
+    (async () => {
+        const json = async (path) => (await fetch(`/api${path}`)).json();
+        const ago = (minutes) => new Date(Date.now() - minutes * 60000).toISOString();
+        const trip = (await json('/trips')).find((one) => one.under_way);
+        const { id: spread_id, speed, lines } = await json(`/spreads/${trip.spreads[0].id}`);
+        const { rods } = await json(`/trips/${trip.id}/watch`);
+        const out = rods.filter(({ holder }) => holder !== 'C2' && holder !== 'S2');
+        let n = 0;
+        const named = () => `018f0000-0000-7000-8000-0000000000${String(10 + n++)}`;
+        const set = (i) => ({ uuid: named(), kind: 'out', at: ago(19 - 1.5 * i) });
+        const events = out.map(({ holder_id, line }, i) => ({ ...set(i), holder_id, line }));
+        const p3 = rods.find(({ holder }) => holder === 'P3').holder_id;
+        events.push({ uuid: named(), kind: 'bite', at: ago(0.2), holder_id: p3, spread_id, speed, lines });
+        const body = JSON.stringify({ sent_at: ago(0), events });
+        await fetch(`/api/trips/${trip.id}/events`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body });
+        document.querySelector('[data-rod=P3]').click();
+    })();
+    JS;
+picture($app, 'watch-red', 'red', $wide, '/trips/{next}/watch', '[data-rod=S1]', $morning, '[data-rod=P3][data-state=fish_on]');
+picture(
+    $app, 'watch-phone', 'day', [390, 844], '/trips/{next}/watch', '[data-rod=P5][data-state=fishing]',
+    "document.querySelector('[data-rod=P5]').click();", '[data-act=bite]',
+);
 $app->stopServing();
 $app->serve(['ADMEK_NAMES' => '192.168.4.1 lamp.boat '.RunningApp::BOAT]);
-picture($app, 'come-aboard-phone', 'day', [390, 844], '/', 'form', asks: RunningApp::BOAT);
 picture(
     $app, 'devices', 'day', $wide, '/devices', '[name=role]',
     "document.querySelectorAll('[name=role]')[1].click(); requestAnimationFrame(() => requestAnimationFrame(() => "
