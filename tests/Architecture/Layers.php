@@ -12,8 +12,8 @@ use PHPat\Test\PHPat;
 final class Layers
 {
     private const CORE = [
-        'Units', 'Rules', 'Towing', 'Tackle', 'Boat', 'Fish', 'Ground', 'Records', 'Spread', 'Trip', 'Water', 'Day', 'Books',
-        'Files',
+        'Units', 'Rules', 'Towing', 'Tackle', 'Boat', 'Fish', 'Ground', 'Records', 'Spread', 'Trip', 'Water', 'Day',
+        'Instruments', 'Books', 'Files',
     ];
 
     private const SPREAD = ['Plan', 'Run', 'Check', 'Cure', 'Card', 'Drafting'];
@@ -65,7 +65,7 @@ final class Layers
     /** @return iterable<string, Rule> */
     public function test_what_is_internal_to_a_room_is_used_in_it_alone(): iterable
     {
-        foreach (['Admek\Core\Towing', 'Admek\Core\Spread\Check', 'Admek\Core\Files'] as $room) {
+        foreach (['Admek\Core\Towing', 'Admek\Core\Spread\Check', 'Admek\Core\Files', 'Admek\Core\Instruments'] as $room) {
             yield $room => PHPat::rule()
                 ->classes(Selector::AllOf(
                     Selector::AnyOf(Selector::inNamespace('Admek\Core'), Selector::inNamespace('App')),

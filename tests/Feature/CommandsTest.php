@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Admek\Core\Instruments\Nmea;
 use Admek\Core\Towing\Internal\LineMarch;
 use App\Models\Boat;
 use Illuminate\Database\Eloquent\Model;
@@ -113,6 +114,19 @@ final class CommandsTest extends FeatureTestCase
         self::assertSame(2, $code);
         self::assertStringContainsString('version', $err);
         self::assertSame(1, $this->launched('', 'catch')[0]);
+    }
+
+    public function test_the_launcher_tells_what_instruments_send(): void
+    {
+        $sent = Nmea::written('SDDPT,35.5,0.8')."hello\n".Nmea::written('GPRMC,101530,A,4518.6,N,03824.1,W,2.3,181.5,010631,,')
+            .'$YXMTW,12.4,C';
+        [$code, $out, $err] = $this->launched($sent, 'instruments', '-');
+        self::assertSame([0, ''], [$code, $err]);
+        $told = json_decode($out, true, flags: JSON_THROW_ON_ERROR);
+        self::assertEqualsWithDelta(['value' => 35.5, 'talker' => 'SD'], $told['figures']['depth'], 1e-6);
+        self::assertEqualsWithDelta(-38.4016667, $told['figures']['longitude']['value'], 1e-6);
+        self::assertSame(['no sentence' => 1, 'without a checksum' => 1], $told['talkers']['line']['not_used']);
+        self::assertSame(2, $this->launched('', 'instruments', '/nowhere')[0]);
     }
 
     /** @return array{int, string, string} exit code, what it printed, what it complained */

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Instruments;
+
+/** What instruments tell, in SI and degrees; latitude north and longitude east. */
+enum Figure: string
+{
+    case WaterSpeed = 'water_speed';
+    case GroundSpeed = 'ground_speed';
+    /** Over the ground, true. */
+    case Course = 'course';
+    /** True. */
+    case Heading = 'heading';
+    /** By the compass, deviation put right where it is told. */
+    case MagneticHeading = 'magnetic_heading';
+    /** East positive. */
+    case Variation = 'variation';
+    case Latitude = 'latitude';
+    case Longitude = 'longitude';
+    /** Of water under the transducer. */
+    case Depth = 'depth';
+    /** From the transducer to the waterline; to the keel where negative. */
+    case DepthOffset = 'depth_offset';
+    case WaterTemperature = 'water_temperature';
+    /** Apparent, from the bow clockwise. */
+    case WindAngle = 'wind_angle';
+    case WindSpeed = 'wind_speed';
+
+    /**
+     * Beyond which a figure is no figure of a boat that trolls.
+     *
+     * @return array{float, float}
+     */
+    public function range(): array
+    {
+        return match ($this) {
+            self::WaterSpeed, self::GroundSpeed => [0.0, 25.0],
+            self::Course, self::Heading, self::MagneticHeading, self::WindAngle => [0.0, 360.0],
+            self::Variation, self::Longitude => [-180.0, 180.0],
+            self::Latitude => [-90.0, 90.0],
+            self::Depth => [0.2, 1500.0],
+            self::DepthOffset => [-20.0, 20.0],
+            self::WaterTemperature => [-2.0, 40.0],
+            self::WindSpeed => [0.0, 75.0],
+        };
+    }
+}
