@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
 use Bench\CoreBench;
+use Bench\DayBench;
 use Bench\PageBench;
 use Symfony\Component\Process\Process;
 use Tests\Support\Running\RunningApp;
@@ -38,6 +39,9 @@ report('  tangles, all pairs of 16 lines', sprintf('%.2f ms', CoreBench::allPair
 report('  looked over, 16 lines: every breach', sprintf('%.2f ms', CoreBench::lookOver()), '≤ 15 ms');
 report('  both safe turns and slowest speed, 12 lines', sprintf('%.0f ms', CoreBench::safeLimits()));
 report('  set one past another, and fish on each, 16 lines', sprintf('%.0f ms', CoreBench::setting()));
+report('  a day of 300 events', sprintf('%.1f ms', DayBench::milliseconds(300)), '≤ 20 ms');
+report('  a season of 20 000 events', sprintf('%.0f ms', DayBench::milliseconds(20_000)), '≤ 2000 ms');
+report('  instruments’ sentences read a second', sprintf('%.0f', DayBench::sentences()), '≥ 50000');
 report('  drafted, 16 rods', sprintf('%.0f ms', CoreBench::draft()), '≤ 2000 ms');
 echo "\nThe same twelve in a turn\n";
 foreach ([300.0, 100.0, 60.0, 40.0, 25.0, 15.0] as $radius) {
