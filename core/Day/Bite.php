@@ -38,7 +38,11 @@ final readonly class Bite
         );
 
         return new self(
-            $this->id, $this->holder, $this->at, $event->kind->outcome() ?? $this->outcome,
+            $this->id, $this->holder, $this->at, match ($event->kind) {
+                // What is kept or let go was landed.
+                EventKind::Kept, EventKind::Released => Outcome::Landed,
+                default => $event->kind->outcome() ?? $this->outcome,
+            },
             $this->ended || $event->kind !== EventKind::Hooked,
             match ($event->kind) {
                 EventKind::Kept => true,

@@ -159,7 +159,13 @@ final readonly class Day
         $standing = array_values(array_filter(
             $once, static fn (Event $event): bool => $event->kind !== EventKind::Void && ! $isGone($event->id),
         ));
-        usort($standing, Event::inOrder(...));
+        // Clocks differ: what came of a bite came after it. Of one moment a bite is before that, and else as they were named.
+        $when = [];
+        foreach ($standing as $event) {
+            $bite = $event->kind->isOfBite() ? ($once[(string) $event->of] ?? null) : null;
+            $when[$event->id] = [max($event->at, $bite->at ?? $event->at), $event->kind->isOfAnother(), $event->id];
+        }
+        usort($standing, static fn (Event $a, Event $b): int => $when[$a->id] <=> $when[$b->id]);
 
         return $standing;
     }

@@ -33,10 +33,4 @@ final readonly class Event
             throw InvalidValue::because('of', 'the event it is of');
         }
     }
-
-    /** Earlier first; of one moment a bite before what came of it, and else as they were named. */
-    public static function inOrder(self $a, self $b): int
-    {
-        return [$a->at, $a->kind->isOfAnother(), $a->id] <=> [$b->at, $b->kind->isOfAnother(), $b->id];
-    }
 }

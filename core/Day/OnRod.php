@@ -45,12 +45,13 @@ final class OnRod
         if ($this->bite === null || $this->bite->id !== $event->of) {
             return;
         }
+        $at = max($event->at, $this->bite->at);
         if ($event->kind === EventKind::Missed) {
             $this->seen = $this->bite->at;
             $this->bite = null;
-            $this->become($this->from === null ? LineState::InBoat : LineState::Fishing, $event->at);
+            $this->become($this->from === null ? LineState::InBoat : LineState::Fishing, $at);
         } elseif ($event->kind !== EventKind::Hooked) {
-            $this->close($event->at, LineState::InBoat);
+            $this->close($at, LineState::InBoat);
         }
     }
 

@@ -144,6 +144,18 @@ final class LogTest extends BrowserTestCase
         $this->see('[data-testid=bites]', 'None yet');
     }
 
+    public function test_what_was_left_for_later_is_told_from_the_log(): void
+    {
+        $this->logQuickly('P3');
+        $this->click('[data-testid=bites] button', 'Tell more');
+        $this->click('dialog .kinds label', 'coho');
+        $this->fill('#fish-length', '25');
+        $this->click('dialog .fish button', 'Released');
+        $bite = $this->see('[data-testid=bites] .bite', 'coho')->getText();
+        self::assertStringContainsString('landed, 25.0 in', $bite);
+        $this->see('[data-testid=day-log] li', 'released');
+    }
+
     public function test_what_was_told_in_error_is_taken_back(): void
     {
         $this->logQuickly('P3');

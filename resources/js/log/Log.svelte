@@ -4,7 +4,9 @@
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Bite, type RunningLine, type Spread } from '../lib/api';
     import { TripDay } from '../day/day.svelte';
-    import { queue } from '../day/queue.svelte';
+    import FishForm, { type Fish } from '../day/FishForm.svelte';
+    import { queue, type NewEvent } from '../day/queue.svelte';
+    import Dialog from '../frame/Dialog.svelte';
     import { figure, measure, plusMinus, shown } from '../lib/units';
     import { clock, tripWords } from '../lib/words';
     import BiteForm from './BiteForm.svelte';
@@ -17,6 +19,8 @@
     let spread: Spread | null = $state.raw(null);
     let running: Map<string, RunningLine> = $state.raw(new Map<string, RunningLine>());
     let said = $state('Reading…');
+    /** The bite that more is told of. */
+    let telling: Bite | null = $state.raw(null);
     let read = $state(false);
 
     const trip = $derived(aboard.trips.find(({ id }) => id === Number(params.trip)));
@@ -69,6 +73,14 @@
         }
     });
 
+    async function tellMore(kind: NewEvent['kind'], fish: Fish): Promise<void> {
+        const of = telling?.uuid;
+        telling = null;
+        if (of !== undefined) {
+            await day.tell(queue.event({ kind, of, ...fish }));
+        }
+    }
+
     const at = (bite: Bite) => bite.snapshot.lines.find(({ holder }) => holder === bite.holder);
 </script>
 
@@ -116,6 +128,14 @@
                     <span class="quiet"
                         >{line ? `${line.lure}, ${line.finish}` : ''} at {shown(units, 'speed', bite.snapshot.speed)}</span
                     >
+                    {#if aboard.may('log')}
+                        <button
+                            type="button"
+                            class="btn btn-sm"
+                            aria-label="Tell more of {bite.holder} at {clock(bite.bitten_at)}"
+                            onclick={() => (telling = bite)}>Tell more</button
+                        >
+                    {/if}
                 </li>
             {:else}
                 {#if read && waiting.length === 0}
@@ -127,6 +147,19 @@
             {/each}
         </ul>
         <DayLog {day} />
+        {#if telling}
+            <Dialog title="What came of it" close={() => (telling = null)}>
+                <FishForm
+                    title="{telling.holder} at {clock(telling.bitten_at)}"
+                    {trip}
+                    {units}
+                    fish={telling}
+                    others={['lost', 'missed']}
+                    tell={(kind, fish) => void tellMore(kind, fish)}
+                    later={() => (telling = null)}
+                />
+            </Dialog>
+        {/if}
     {:else}
         <p class="quiet">{said}</p>
     {/if}
@@ -135,7 +168,7 @@
 <style>
     .bite {
         display: grid;
-        grid-template-columns: 5.5rem 3rem 8rem minmax(0, 1.2fr) minmax(0, 1fr);
+        grid-template-columns: 5.5rem 3rem 8rem minmax(0, 1.2fr) minmax(0, 1fr) auto;
         gap: 0.15rem 1rem;
         align-items: baseline;
         padding: 0.5rem 0;

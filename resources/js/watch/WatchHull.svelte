@@ -3,8 +3,9 @@
     import { wordOf } from '../lib/catalogue';
     import { figure, measure, type Units } from '../lib/units';
     import { speedStep } from '../desk/steps';
+    import type { NewEvent } from '../day/queue.svelte';
     import { hullPath } from '../views/hull';
-    import WatchFish from './WatchFish.svelte';
+    import FishForm, { type Fish } from '../day/FishForm.svelte';
     import type { Rod, Watch } from './watch.svelte';
 
     interface Amidships {
@@ -30,6 +31,14 @@
     const rod = $derived(watch.rod);
     const time = $derived(new Date(watch.clock).toLocaleTimeString('en', { hour: 'numeric', minute: '2-digit' }));
 
+    async function ended(kind: NewEvent['kind'], fish: Fish): Promise<void> {
+        if (landed) {
+            const telling = watch.say(`${landed.rod.holder} ${kind}`, { kind, of: landed.bite, ...fish });
+            told();
+            await telling;
+        }
+    }
+
     async function changeSpeed(way: -1 | 1): Promise<void> {
         const { speed } = watch.now ?? {};
         if (speed !== undefined) {
@@ -45,7 +54,13 @@
             </svg>{/if}
         <div class="inside" class:plain={landed}>
             {#if landed}
-                <WatchFish {watch} {trip} {units} rod={landed.rod} bite={landed.bite} done={told} />
+                <FishForm
+                    title="{landed.rod.holder}: landed"
+                    {trip}
+                    {units}
+                    tell={(kind, fish) => void ended(kind, fish)}
+                    later={told}
+                />
             {:else if rod?.state === 'fish_on'}
                 <h2 class="text-3xl font-bold">{rod.holder}: fish on</h2>
                 <p class="text-2xl leading-tight">

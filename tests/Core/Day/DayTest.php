@@ -122,6 +122,28 @@ final class DayTest extends TestCase
         self::assertSame([Outcome::Landed, true], [$bite->outcome, $bite->kept]);
     }
 
+    public function test_what_came_of_a_bite_came_after_it_whatever_the_clocks_say(): void
+    {
+        $day = Day::of([
+            self::at(0, 'e0', EventKind::Out, 'P1'), self::at(30, 'e1', EventKind::Bite, 'P1'),
+            self::at(30, 'e2', EventKind::Hooked, of: 'e1'),
+            self::at(10, 'e3', EventKind::Released, of: 'e1', tells: ['species' => 'coho']),
+        ]);
+        self::assertSame([Outcome::Landed, false, 'coho'], [
+            $day->bites['e1']->outcome, $day->bites['e1']->kept, $day->bites['e1']->fish['species'],
+        ]);
+        self::assertSame([LineState::InBoat, 30 * self::MINUTE], [$day->lines['P1']->state, $day->lines['P1']->since]);
+        self::assertEqualsWithDelta(0.5, $day->lineHours(1e9), 1e-9);
+    }
+
+    public function test_what_is_kept_or_released_was_landed(): void
+    {
+        foreach ([EventKind::Kept, EventKind::Released] as $kind) {
+            $bite = Day::of([self::at(1, 'b', EventKind::Bite, 'P1'), self::at(2, 'c', $kind, of: 'b')])->bites['b'];
+            self::assertSame([Outcome::Landed, true, $kind === EventKind::Kept], [$bite->outcome, $bite->ended, $bite->kept]);
+        }
+    }
+
     #[TestWith([EventKind::Out, 'holder'])]
     #[TestWith([EventKind::Bite, 'holder'])]
     #[TestWith([EventKind::Landed, 'of'])]

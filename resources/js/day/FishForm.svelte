@@ -1,0 +1,84 @@
+<script lang="ts">
+    import { kindsOf } from '../lib/catalogue';
+    import { type Schemas, type Trip } from '../lib/api';
+    import { type Units } from '../lib/units';
+    import NumberField from '../fields/NumberField.svelte';
+    import type { NewEvent } from './queue.svelte';
+
+    export type Fish = Pick<NewEvent, 'species' | 'length' | 'weight'>;
+    type End = 'kept' | 'released' | 'lost' | 'missed';
+
+    interface Ended {
+        title: string;
+        trip: Trip;
+        units: Units;
+        /** What is known of it. */
+        fish?: Fish;
+        /** What may have come of it besides. */
+        others?: readonly End[];
+        tell: (kind: End, fish: Fish) => void;
+        later: () => void;
+    }
+
+    /** What came of a bite: the fish, kept or released; all of it can be left for later. */
+    let { title, trip, units, fish = {}, others = [], tell, later }: Ended = $props();
+
+    // svelte-ignore state_referenced_locally
+    let species: Schemas['Species'] | null = $state(fish.species ?? null);
+    // svelte-ignore state_referenced_locally
+    let length: number | null = $state(fish.length ?? null);
+    // svelte-ignore state_referenced_locally
+    let weight: number | null = $state(fish.weight ?? null);
+
+    /** What she is out for first. */
+    const kinds = $derived(
+        [...kindsOf('species')].sort((a, b) => Number(trip.species.includes(b.value)) - Number(trip.species.includes(a.value))),
+    );
+    const ends = $derived<End[]>(['kept', 'released', ...others]);
+    const orders: Record<End, string> = { kept: 'Kept', released: 'Released', lost: 'Lost', missed: 'Missed' };
+</script>
+
+<div class="fish">
+    <h2 class="text-2xl font-bold">{title}</h2>
+    <div class="kinds">
+        {#each kinds as { value, word } (value)}
+            <label class="btn border-base-content" class:btn-neutral={species === value}>
+                <input type="radio" name="fish" class="sr-only" {value} bind:group={species} />{word}
+            </label>
+        {/each}
+    </div>
+    <NumberField label="Length" id="fish-length" value={length} change={(value) => (length = value)} {units} quantity="fish" />
+    <NumberField label="Weight" id="fish-weight" value={weight} change={(value) => (weight = value)} {units} quantity="mass" />
+    <div class="grid grid-cols-2 gap-2">
+        {#each ends as end, i (end)}
+            <button
+                type="button"
+                class="btn h-16 text-xl {i === 0 ? 'btn-primary' : 'border-base-content'}"
+                onclick={() => tell(end, { species, length, weight })}>{orders[end]}</button
+            >
+        {/each}
+    </div>
+    <button type="button" class="btn btn-ghost h-12" onclick={later}>Later</button>
+</div>
+
+<style>
+    .fish {
+        display: grid;
+        gap: 0.5rem;
+        text-align: left;
+    }
+    .kinds {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        gap: 0.4rem;
+    }
+    .kinds .btn {
+        height: 3rem;
+        padding: 0 0.3rem;
+        font-size: 17px;
+    }
+    .kinds .btn:focus-within {
+        outline: 3px solid var(--color-primary);
+        outline-offset: 2px;
+    }
+</style>
