@@ -95,7 +95,8 @@ final class ManyDevicesTest extends TestCase
     {
         $lines = ['speed' => $plan['speed'], 'lines' => $plan['lines']];
         $reads = [
-            '/boat', '/trips', "/trips/{$trip}", "/trips/{$trip}/bites", "/spreads/{$spread}", "/spreads/{$spread}/deck-card"];
+            '/boat', '/trips', "/trips/{$trip}", "/trips/{$trip}/bites", "/trips/{$trip}/day",
+            "/trips/{$trip}/watch", "/spreads/{$spread}", "/spreads/{$spread}/deck-card"];
         $read = ['GET', $reads[mt_rand(0, count($reads) - 1)], null];
         if ($role === 'guest') {
             return $read;

@@ -61,10 +61,14 @@ class EventQueue {
 
     /** Keeps events here and sends them; resolves with what is wrong with them, or with nothing once they are kept somewhere. */
     async tell(trip: number, ...events: NewEvent[]): Promise<Fault[]> {
-        const database = await this.#database;
-        const adding = database.transaction('events', 'readwrite');
-        const thing = v7();
-        await Promise.all([...events.map((event) => adding.store.add({ trip, thing, event })), adding.done]);
+        try {
+            const adding = (await this.#database).transaction('events', 'readwrite');
+            const thing = v7();
+            await Promise.all([...events.map((event) => adding.store.add({ trip, thing, event })), adding.done]);
+        } catch (error) {
+            // A full disk, or a browser that keeps nothing: it stays where it was typed.
+            return [{ pointer: '', detail: `Not kept on this device: ${String(error)}` }];
+        }
         await this.#changed();
         await this.#send();
         const mine = new Set(events.map(({ uuid }) => uuid));
