@@ -11,6 +11,8 @@ use Admek\Core\Day\LineState;
 use Admek\Core\Spread\Check\FishOn;
 use Admek\Core\Spread\Check\Steady;
 use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Plan\SettingOrder;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Tackle\Catalogue\Craft;
 use Admek\Core\Tackle\Catalogue\CraftPart;
@@ -20,6 +22,7 @@ use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\Trip;
 use App\Rigging\Locker;
+use App\Rigging\OrderOf;
 use App\Rigging\TripLimits;
 
 /** The rods as they stand: lines in the water as they were set, the others as they are planned. */
@@ -45,6 +48,7 @@ final class WatchedRods
             TripLimits::of($trip, $boat),
         );
         $due = self::due($day, $boat);
+        $turns = self::turns($locker, $rows, $spread);
         $rods = [];
         foreach ($lines as $i => $line) {
             $code = $line->holder->code;
@@ -54,6 +58,7 @@ final class WatchedRods
                 'holder_id' => $rows[$i]['holder_id'], 'holder' => $code, 'side' => $line->holder->side->value ?? 'centre',
                 'state' => self::state($day, $code)->value, 'since' => $now?->since, 'due' => $due[$code] ?? null,
                 'bite' => $now?->bite, 'line' => $rows[$i], 'lure' => $line->lure->name,
+                'turn' => $turns[$code], 'counter' => self::counter($run),
                 'depth' => $run?->depth(), 'doubt' => $run?->doubt?->told(),
                 'planned' => self::otherwise($run, $meant[$code] ?? null),
                 'clear_first' => $clearing[$code] ?? [],
@@ -102,6 +107,27 @@ final class WatchedRods
         }
 
         return $running;
+    }
+
+    /**
+     * Which is set first, second and so on.
+     *
+     * @param  list<array<string, mixed>>  $rows
+     * @return array<array-key, int> by holder
+     */
+    private static function turns(Locker $locker, array $rows, Spread $spread): array
+    {
+        $order = OrderOf::kept($spread, $locker);
+        $lines = SettingOrder::of($locker->plan($rows)->lines, $order->school, $order->holders);
+
+        return array_flip(array_map(static fn (PlannedLine $line): string => $line->holder, $lines));
+    }
+
+    /** m its counter shows when it is set, where that is known to be off. */
+    private static function counter(?RunningLine $run): ?float
+    {
+        return $run?->planned->isCounted() === true && $run->planned->counterFactor !== 1.0
+            ? $run->planned->counterShows($run->planned->rig->control()->value) : null;
     }
 
     private static function state(Day $day, string $code): LineState

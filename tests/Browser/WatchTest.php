@@ -19,6 +19,7 @@ final class WatchTest extends BrowserTestCase
     {
         $this->watch();
         $this->see('[data-rod=P3][data-state=in_boat] .depth', '65');
+        $this->see('.next', 'Set next: P1, 90 ft out');
         $this->act('P3', 'out');
         $this->see('[data-rod=P3][data-state=fishing]', 'check 20 min');
         $this->act('C1', 'out');
@@ -41,6 +42,17 @@ final class WatchTest extends BrowserTestCase
             self::assertStringContainsString($part, $bite);
         }
         $this->see('[data-testid=day-log] li', 'kept');
+    }
+
+    public function test_lines_are_set_one_after_another_in_their_order(): void
+    {
+        $this->watch();
+        $this->act('P1', 'out');
+        $this->click('.next', 'Set next: S1');
+        $this->see('[data-rod=S1][aria-pressed=true]');
+        $this->click('[data-act=out]');
+        $this->see('[data-rod=S1][data-state=fishing]');
+        $this->see('.next', 'Set next: P2');
     }
 
     public function test_what_was_told_by_mistake_is_undone(): void

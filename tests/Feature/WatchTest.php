@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Holder;
 use Tests\Feature\Support\FeatureTestCase;
 
 /** How it stands now, rod by rod. */
@@ -32,6 +33,17 @@ final class WatchTest extends FeatureTestCase
         self::assertSame([[]], array_values(array_unique(array_column($watch['rods'], 'clear_first'), SORT_REGULAR)));
         self::assertSame([], array_filter(array_column($watch['rods'], 'planned')));
         self::assertStringContainsString('.', $watch['rods'][2]['taken']);
+        $card = $this->send('GET', '/spreads/{next}/deck-card', expect: 200)->json('rows');
+        $turns = array_column($watch['rods'], 'turn', 'holder');
+        asort($turns);
+        self::assertSame(
+            array_map(static fn (array $row): string => $row['running']['holder'], $card),
+            array_map(strval(...), array_keys($turns)), 'in the deck card’s order',
+        );
+        self::assertSame([], array_filter(array_column($watch['rods'], 'counter')));
+        Holder::query()->where('code', 'P5')->update(['counter_factor' => 1.05]);
+        $p5 = $this->rod('P5');
+        self::assertEqualsWithDelta(1.05 * $p5['line']['let_out'], $p5['counter'], 1e-6);
     }
 
     public function test_what_is_in_the_water_runs_as_it_was_set_and_at_the_speed_of_now(): void

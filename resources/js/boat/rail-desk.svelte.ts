@@ -34,6 +34,8 @@ export class RailDesk {
     faults: Fault[] = $state.raw([]);
     #past: Laid[] = $state.raw([]);
     #asked = 0;
+    /** A side that is to be mirrored, until an answer brings it: a later look asks for it too. */
+    #mirror: Schemas['Side'] | null = null;
 
     constructor(
         laid: Laid,
@@ -135,17 +137,20 @@ export class RailDesk {
     /** In the order they stand in, mirrored where that is asked for, with what is to be looked at twice. */
     async look(mirror: Schemas['Side'] | null = null): Promise<void> {
         const mine = ++this.#asked;
-        const [code, asked] = [this.holder?.code, this.holders];
+        this.#mirror = mirror ?? this.#mirror;
+        const [wish, asked] = [this.#mirror, this.holders];
         const answer = await ask(
-            api.POST('/boat/rail', { body: { length: this.length, beam: this.beam, holders: this.holders, mirror } }),
+            api.POST('/boat/rail', { body: { length: this.length, beam: this.beam, holders: this.holders, mirror: wish } }),
         );
         // What was moved or typed meanwhile stands; it is asked about in its turn.
         if (mine !== this.#asked || asked !== this.holders) {
             return;
         }
+        this.#mirror = null;
         this.faults = faultsIn(answer);
         if ('data' in answer) {
-            if (mirror) {
+            const code = this.holder?.code;
+            if (wish) {
                 this.#remember();
             }
             this.remarks = answer.data.remarks;

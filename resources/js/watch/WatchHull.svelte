@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Trip } from '../lib/api';
-    import { wordOf } from '../lib/catalogue';
+    import { settingWords, wordOf } from '../lib/catalogue';
     import { figure, measure, type Units } from '../lib/units';
     import { speedStep } from '../desk/steps';
     import type { NewEvent } from '../day/queue.svelte';
@@ -91,6 +91,16 @@
                         <dt>{out} of {watch.rods.length} lines out</dt>
                     </div>
                 </dl>
+                {#if watch.next}
+                    {@const { holder, line, counter } = watch.next}
+                    <button type="button" class="next btn border-base-content" onclick={() => (watch.chosen = holder)}
+                        ><span
+                            >Set next: <b class="figure">{holder}</b>, {settingWords(line, units)}{counter === null
+                                ? ''
+                                : `, ${figure(units, 'length', counter)} on its counter`}</span
+                        ></button
+                    >
+                {/if}
                 {#if checks.length > 0}
                     <ol class="checks" aria-label="Next checks">
                         {#each checks as next (next.holder)}
@@ -144,6 +154,13 @@
     }
     .inside.plain {
         padding: 0;
+    }
+    .next {
+        height: auto;
+        min-height: 64px;
+        font-size: 19px;
+        font-weight: 500;
+        line-height: 1.25;
     }
     .checks {
         font-size: 19px;

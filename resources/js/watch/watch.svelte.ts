@@ -77,6 +77,11 @@ export class Watch {
         return this.rods.find(({ holder }) => holder === this.chosen);
     }
 
+    /** The rod that is set next. */
+    get next(): Rod | undefined {
+        return this.rods.filter(({ state }) => state === 'in_boat').sort((a, b) => a.turn - b.turn)[0];
+    }
+
     /** What is told of a rod as it stands, the likeliest first. */
     takes(rod: Rod): Schemas['Catalogue']['line_states'][number]['takes'] {
         return theCatalogue().line_states.find(({ state }) => state === rod.state)?.takes ?? [];
