@@ -17,7 +17,6 @@ use App\Models\Trip;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Ramsey\Uuid\Uuid;
-use stdClass;
 
 /**
  * The events of a trip as they are kept: put in once, never changed, read as a day. The table of bites follows from them, and is
@@ -34,35 +33,25 @@ final readonly class EventLog
         return new self($trip);
     }
 
-    /** The id of what came of a bite that was told together with it. */
-    public static function outcomeOf(string $bite): string
+    /** Each kept once, however often it is sent. */
+    public function keep(string $who, Telling ...$told): void
     {
-        return Uuid::uuid5($bite, 'outcome')->toString();
-    }
-
-    /**
-     * Kept once, however often it is sent.
-     *
-     * @param  float  $toldAt  s since 1970 UTC by the clock of the device
-     * @param  array<string, mixed>  $tells
-     * @return bool whether it is new
-     */
-    public function keep(Event $event, float $toldAt, string $who, ?int $spread, array $tells): bool
-    {
-        $new = DB::table('events')->insertOrIgnore([
-            'uuid' => $event->id, 'trip_id' => $this->trip->id, 'kind' => $event->kind->value, 'at' => $event->at,
-            'told_at' => $toldAt, 'received_at' => now('UTC')->format('Y-m-d H:i:s'), 'who' => $who, 'holder' => $event->holder,
-            'of' => $event->of, 'spread_id' => $spread,
-            'tells' => json_encode(
-                $tells === [] ? new stdClass : $tells,
-                JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE,
-            ),
-        ]) > 0;
-        if ($new && ($event->kind === EventKind::Bite || $event->kind->isOfAnother())) {
+        $changes = false;
+        foreach ($told as $one) {
+            $event = $one->event;
+            $new = DB::table('events')->insertOrIgnore([
+                'uuid' => $event->id, 'trip_id' => $this->trip->id, 'kind' => $event->kind->value, 'at' => $event->at,
+                'told_at' => $one->toldAt, 'received_at' => now('UTC')->format('Y-m-d H:i:s'), 'who' => $who,
+                'holder' => $event->holder, 'of' => $event->of, 'spread_id' => $one->spread,
+                'tells' => json_encode(
+                    (object) $one->tells, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE,
+                ),
+            ]) > 0;
+            $changes = $changes || ($new && ($event->kind === EventKind::Bite || $event->kind->isOfAnother()));
+        }
+        if ($changes) {
             $this->writeBites();
         }
-
-        return $new;
     }
 
     /**
@@ -74,9 +63,11 @@ final readonly class EventLog
     public function keepBite(
         string $uuid, float $at, string $holder, array $snapshot, Outcome $outcome, array $fish, int $spread, string $who,
     ): void {
-        $this->keep(new Event($uuid, EventKind::Bite, $at, $holder), $at, $who, $spread, $snapshot);
-        $ends = new Event(self::outcomeOf($uuid), EventKind::ofOutcome($outcome), $at, of: $uuid);
-        $this->keep($ends, $at, $who, $spread, array_filter($fish, static fn (mixed $figure): bool => $figure !== null));
+        $ended = new Event(Uuid::uuid5($uuid, 'outcome')->toString(), EventKind::ofOutcome($outcome), $at, of: $uuid);
+        $this->keep(
+            $who, new Telling(new Event($uuid, EventKind::Bite, $at, $holder), $at, $spread, $snapshot),
+            new Telling($ended, $at, $spread, array_filter($fish, static fn (mixed $figure): bool => $figure !== null)),
+        );
     }
 
     public function day(): Day
@@ -126,7 +117,9 @@ final readonly class EventLog
     private function writeBites(): void
     {
         $bites = $this->day()->bites;
-        $kept = Bite::query()->where('trip_id', $this->trip->id)->get()->keyBy('uuid');
+        $kept = Bite::query()->where('trip_id', $this->trip->id)->get([
+            'id', 'uuid', 'bitten_at', 'holder', 'outcome', 'species', 'length', 'weight', 'note',
+        ])->keyBy('uuid');
         foreach ($kept as $uuid => $bite) {
             if (! isset($bites[$uuid])) {
                 $bite->delete();
@@ -153,7 +146,8 @@ final readonly class EventLog
     {
         return [
             'bitten_at' => gmdate('Y-m-d H:i:s', (int) $bite->at), 'holder' => $bite->holder, 'outcome' => $bite->outcome->value,
-        ] + array_intersect_key($bite->fish, array_flip(['species', 'length', 'weight', 'note']))
-            + ['species' => null, 'length' => null, 'weight' => null, 'note' => null];
+            'species' => $bite->fish->species, 'length' => $bite->fish->length, 'weight' => $bite->fish->weight,
+            'note' => $bite->fish->note,
+        ];
     }
 }

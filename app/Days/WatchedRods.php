@@ -14,10 +14,8 @@ use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Plan\SettingOrder;
 use Admek\Core\Spread\Run\RunningLine;
-use Admek\Core\Tackle\Catalogue\Craft;
 use Admek\Core\Tackle\Catalogue\CraftPart;
 use Admek\Core\Tackle\Described\DescribedLine;
-use Admek\Core\Units\Units;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\Trip;
@@ -26,83 +24,88 @@ use App\Rigging\OrderOf;
 use App\Rigging\TripLimits;
 
 /** The rods as they stand: lines in the water as they were set, the others as they are planned. */
-final class WatchedRods
+final readonly class WatchedRods
 {
+    private function __construct(private Day $day, private Spread $spread, private Boat $boat, private Locker $locker)
+    {
+    }
+
     /**
      * @param  float  $speed  m/s through the water
      * @return list<array<string, mixed>> port bow round the stern; since and due in s since 1970 UTC
      */
-    public static function of(Day $day, Spread $spread, Boat $boat, Trip $trip, float $speed): array
+    public static function of(Day $day, Spread $spread, Boat $boat, Trip $trip, float $speed, Locker $locker): array
     {
-        $locker = Locker::ever($boat);
-        $planned = $locker->lines($spread->rows());
-        $rows = self::rows($day, $planned, $locker);
-        $lines = $locker->lines($rows);
-        $density = $trip->density();
-        $runs = self::running($locker, $rows, new Conditions($speed, density: $density), withDoubt: true);
-        $meant = self::running($locker, $spread->rows(), new Conditions($spread->speed, density: $density), withDoubt: false);
-        $clearing = FishOn::clearing(
-            array_values(array_filter($runs, static fn (RunningLine $line): bool => self::state(
-                $day, $line->planned->holder,
-            ) === LineState::Fishing || self::state($day, $line->planned->holder) === LineState::FishOn)),
-            TripLimits::of($trip, $boat),
+        return (new self($day, $spread, $boat, $locker))->told($trip, $speed);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function told(Trip $trip, float $speed): array
+    {
+        $rows = $this->rows();
+        // What was set in one order and planned in another need not go together: the day goes on all the same.
+        $plan = $this->locker->ablePlan($rows);
+        $conditions = new Conditions($speed, density: $trip->density());
+        $runs = self::running($plan->lines, $conditions, withDoubt: true);
+        $meant = self::running(
+            $this->locker->ablePlan($this->spread->rows())->lines, $conditions->at($this->spread->speed), withDoubt: false,
         );
-        $due = self::due($day, $boat);
-        $turns = self::turns($locker, $rows, $spread);
+        $clearing = FishOn::clearing(array_values(array_filter(
+            $runs, fn (RunningLine $line): bool => $this->state($line->planned->holder)->isOut(),
+        )), TripLimits::of($trip, $this->boat));
+        $due = Checks::of($this->day, $this->boat->book(Book::Day));
+        $turns = $this->turns($plan->lines);
         $rods = [];
-        foreach ($lines as $i => $line) {
+        foreach ($this->locker->lines($rows) as $i => $line) {
             $code = $line->holder->code;
-            $now = $day->lines[$code] ?? null;
+            $now = $this->day->lines[$code] ?? null;
             $run = $runs[$code] ?? null;
             $rods[] = [
                 'holder_id' => $rows[$i]['holder_id'], 'holder' => $code, 'side' => $line->holder->side->value ?? 'centre',
-                'state' => self::state($day, $code)->value, 'since' => $now?->since, 'due' => $due[$code] ?? null,
+                'state' => $this->state($code)->value, 'since' => $now?->since, 'due' => $due[$code] ?? null,
                 'bite' => $now?->bite, 'line' => $rows[$i], 'lure' => $line->lure->name,
-                'turn' => $turns[$code], 'counter' => self::counter($run),
+                'turn' => $turns[$code] ?? count($turns), 'counter' => self::counter($run),
                 'depth' => $run?->depth(), 'doubt' => $run?->doubt?->told(),
                 'planned' => self::otherwise($run, $meant[$code] ?? null),
-                'clear_first' => $clearing[$code] ?? [],
-                'taken' => $boat->crafts[$line->presentation->value][CraftPart::Taken->value]
-                    ?? Craft::of($line->presentation, Units::from($boat->units))[CraftPart::Taken->value],
+                'clear_first' => $clearing[$code] ?? [], 'taken' => $this->taken($line),
             ];
         }
 
         return $rods;
     }
 
-    /**
-     * @param  list<DescribedLine>  $planned
-     * @return list<array<string, mixed>> of every rod that has a line planned or out, in the order of the rail
-     */
-    private static function rows(Day $day, array $planned, Locker $locker): array
+    /** @return list<array<string, mixed>> of every rod that has a line planned or out, in the order of the rail */
+    private function rows(): array
     {
         $rows = [];
-        foreach ($planned as $line) {
-            $rows[$line->holder->code] = $locker->row($line);
+        foreach ($this->locker->lines($this->spread->rows()) as $line) {
+            $rows[$line->holder->code] = $this->locker->row($line);
         }
-        foreach ($day->lines as $code => $now) {
-            $set = $now->line['set_up'] ?? null;
-            if ($now->state !== LineState::InBoat && is_array($set)) {
-                $rows[$code] = $set;
+        foreach ($this->day->lines as $code => $now) {
+            if ($now->state !== LineState::InBoat && $now->line !== null) {
+                $rows[$code] = $now->line->setUp;
             }
         }
-        $order = [];
-        foreach ($locker->holders() as $place => $holder) {
-            $order[$holder->code] = $place;
+        $inOrder = [];
+        foreach ($this->locker->holders() as $holder) {
+            // Of holders that had one code at different times she has one.
+            if (isset($rows[$holder->code])) {
+                $inOrder[] = $rows[$holder->code];
+                unset($rows[$holder->code]);
+            }
         }
-        uksort($rows, static fn (int|string $a, int|string $b): int => ($order[$a] ?? 99) <=> ($order[$b] ?? 99));
 
-        return array_values($rows);
+        return $inOrder;
     }
 
     /**
-     * @param  list<array<string, mixed>>  $rows
+     * @param  list<PlannedLine>  $lines
      * @return array<array-key, RunningLine> by holder
      */
-    private static function running(Locker $locker, array $rows, Conditions $conditions, bool $withDoubt): array
+    private static function running(array $lines, Conditions $conditions, bool $withDoubt): array
     {
         $running = [];
-        foreach (Steady::among($locker->plan($rows)->lines, $conditions, $withDoubt)[0] as $line) {
+        foreach (Steady::among($lines, $conditions, $withDoubt)[0] as $line) {
             $running[$line->planned->holder] = $line;
         }
 
@@ -112,27 +115,41 @@ final class WatchedRods
     /**
      * Which is set first, second and so on.
      *
-     * @param  list<array<string, mixed>>  $rows
+     * @param  list<PlannedLine>  $lines
      * @return array<array-key, int> by holder
      */
-    private static function turns(Locker $locker, array $rows, Spread $spread): array
+    private function turns(array $lines): array
     {
-        $order = OrderOf::kept($spread, $locker);
-        $lines = SettingOrder::of($locker->plan($rows)->lines, $order->school, $order->holders);
+        $order = OrderOf::kept($this->spread, $this->locker);
 
-        return array_flip(array_map(static fn (PlannedLine $line): string => $line->holder, $lines));
+        return array_flip(array_map(
+            static fn (PlannedLine $line): string => $line->holder, SettingOrder::of($lines, $order->school, $order->holders),
+        ));
+    }
+
+    /** How the bite of a line is taken, and what the board it is behind changes. */
+    private function taken(DescribedLine $line): string
+    {
+        $said = array_map(
+            fn (array $craft): string => $craft[CraftPart::Taken->value],
+            [$this->boat->craft($line->presentation), ...($line->board === null ? [] : [$this->boat->craft(null)])],
+        );
+
+        return implode(' ', array_unique($said));
     }
 
     /** m its counter shows when it is set, where that is known to be off. */
     private static function counter(?RunningLine $run): ?float
     {
-        return $run?->planned->isCounted() === true && $run->planned->counterFactor !== 1.0
-            ? $run->planned->counterShows($run->planned->rig->control()->value) : null;
+        $planned = $run?->planned;
+
+        return $planned?->isCounted() === true && $planned->counterFactor !== 1.0
+            ? $planned->counterShows($planned->rig->control()->value) : null;
     }
 
-    private static function state(Day $day, string $code): LineState
+    private function state(string $code): LineState
     {
-        return $day->lines[$code]->state ?? LineState::InBoat;
+        return $this->day->lines[$code]->state ?? LineState::InBoat;
     }
 
     /** m it was meant to run at, where it runs elsewhere by more than its doubt. */
@@ -145,11 +162,5 @@ final class WatchedRods
         $doubt = $run->doubt->told();
 
         return $off > $doubt['deeper'] || -$off > $doubt['shallower'] ? $meant->depth() : null;
-    }
-
-    /** @return array<array-key, float> s since 1970 UTC, by holder */
-    private static function due(Day $day, Boat $boat): array
-    {
-        return Checks::due($day->seen(), 60.0 * $boat->book(Book::Day)->get('check_every'));
     }
 }

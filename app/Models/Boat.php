@@ -8,7 +8,10 @@ use Admek\Core\Books\Book;
 use Admek\Core\Records\Sounding as Read;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Plan\RiggingRules;
+use Admek\Core\Tackle\Catalogue\Craft;
+use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Units\Units;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -32,6 +35,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Boat extends Model
 {
+    /** What a board changes, beside the presentations. */
+    public const BOARD = 'board';
+
     protected $table = 'boats';
 
     protected $fillable = [
@@ -64,6 +70,21 @@ final class Boat extends Model
     public function mast(): array
     {
         return [$this->mast_aft, 0.0, -$this->mast_height];
+    }
+
+    /**
+     * How a rig is fished aboard, by part: in the captain's own words where there are any.
+     *
+     * @param  ?Presentation  $rig  null for what a board changes
+     * @return array<string, string>
+     */
+    public function craft(?Presentation $rig): array
+    {
+        $units = Units::from($this->units);
+
+        return array_replace(
+            $rig === null ? Craft::onBoard() : Craft::of($rig, $units), $this->crafts[$rig->value ?? self::BOARD] ?? [],
+        );
     }
 
     public function book(Book $book): RuleBook

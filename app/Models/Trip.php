@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\InvalidValue;
 use Admek\Core\Towing\Medium\Salinity;
 use Admek\Core\Trip\AlikeTrips;
 use Admek\Core\Trip\FreshTrip;
@@ -152,6 +153,17 @@ final class Trip extends Model
     public function density(): float
     {
         return $this->water->density($this->surfaceTemperature() ?? Salinity::USUAL_TEMPERATURE, $this->salinity);
+    }
+
+    /**
+     * @return ?int the id, where one is told
+     *
+     * @throws InvalidValue naming spread_id, where it is of another trip
+     */
+    public function ownSpread(?int $id): ?int
+    {
+        return $id === null || $this->spreads()->whereKey($id)->exists()
+            ? $id : throw InvalidValue::because('spread_id', 'the id of a spread of this trip');
     }
 
     /** Whether a spread fished on the other is worth beginning this one's with. */

@@ -26,14 +26,14 @@ final class LineSnapshot
             throw InvalidValue::because('holder_id', 'a holder with a line in the water');
         }
         $locker = Locker::ever($boat);
-        $plan = $locker->plan($rows);
-        // A line that has no steady run just then is kept without a depth: what was bitten is never lost.
+        // A line that has no steady run just then, or cannot be rigged beside the others, is kept without a depth: what was
+        // bitten is never lost.
         $running = [];
-        foreach (Steady::among($plan->lines, $conditions)[0] as $line) {
+        foreach (Steady::among($locker->ablePlan($rows)->lines, $conditions)[0] as $line) {
             $running[$line->planned->holder] = $line;
         }
         $kept = [];
-        foreach ($plan->described as $line) {
+        foreach ($locker->lines($rows) as $line) {
             $runs = $running[$line->holder->code] ?? null;
             [$aft, $starboard, $depth] = $runs?->lure() ?? [null, null, null];
             $kept[] = self::told($locker, $line) + [

@@ -80,6 +80,14 @@ final readonly class Locker
         );
     }
 
+    /** Changes with any holder or piece in it. */
+    public function version(): string
+    {
+        return hash('xxh3', serialize([
+            $this->holders, $this->reels, $this->balls, $this->divers, $this->boards, $this->lures, $this->mast,
+        ]));
+    }
+
     /**
      * Rows as one plan.
      *
@@ -98,6 +106,18 @@ final readonly class Locker
                 preg_replace('/\.(ball|diver|board|reel|lure|holder)$/', '.$1_id', $invalid->field) ?? $invalid->field,
             );
         }
+    }
+
+    /**
+     * Rows as the plan of those that can be rigged beside one another.
+     *
+     * @param  list<array<string, mixed>>  $rows
+     *
+     * @throws InvalidValue whose field is lines.{index}.{field}, where one is of what there is not
+     */
+    public function ablePlan(array $rows): SpreadPlan
+    {
+        return SpreadPlan::ofAble($this->lines($rows), $this->mast)[0];
     }
 
     /**
@@ -143,13 +163,13 @@ final readonly class Locker
     public function row(DescribedLine $line): array
     {
         return [
-            'holder_id' => self::named($this->holders, $line->holder->code, 'holder_id'),
-            'reel_id' => self::named($this->reels, $line->reel->name, 'reel_id'),
-            'lure_id' => self::named($this->lures, $line->lure->name, 'lure_id'),
-            'ball_id' => $line->ball === null ? null : self::named($this->balls, $line->ball->name, 'ball_id'),
-            'diver_id' => $line->diver === null ? null : self::named($this->divers, $line->diver->name, 'diver_id'),
-            'board_id' => $line->board === null ? null : self::named($this->boards, $line->board->name, 'board_id'),
-            'rides_on' => $line->ridesOn === null ? null : self::named($this->holders, $line->ridesOn, 'rides_on'),
+            'holder_id' => ById::named($this->holders, $line->holder->code, 'holder_id'),
+            'reel_id' => ById::named($this->reels, $line->reel->name, 'reel_id'),
+            'lure_id' => ById::named($this->lures, $line->lure->name, 'lure_id'),
+            'ball_id' => $line->ball === null ? null : ById::named($this->balls, $line->ball->name, 'ball_id'),
+            'diver_id' => $line->diver === null ? null : ById::named($this->divers, $line->diver->name, 'diver_id'),
+            'board_id' => $line->board === null ? null : ById::named($this->boards, $line->board->name, 'board_id'),
+            'rides_on' => $line->ridesOn === null ? null : ById::named($this->holders, $line->ridesOn, 'rides_on'),
         ] + LineColumns::of($line);
     }
 
@@ -179,13 +199,13 @@ final readonly class Locker
      */
     public function holder(mixed $id, string $field = 'holder_id'): DescribedHolder
     {
-        return self::one($this->holders, $id, $field, 'a holder of this boat');
+        return ById::one($this->holders, $id, $field, 'a holder of this boat');
     }
 
     /** @throws InvalidValue when there is none */
     public function reel(mixed $id): DescribedReel
     {
-        return self::one($this->reels, $id, 'reel_id', 'a reel in the locker');
+        return ById::one($this->reels, $id, 'reel_id', 'a reel in the locker');
     }
 
     /**
@@ -199,11 +219,11 @@ final readonly class Locker
             $this->holder($row['holder_id'] ?? null),
             LineColumns::word($row, 'presentation', Presentation::class) ?? throw InvalidValue::because('presentation', 'given'),
             $this->reel($row['reel_id'] ?? null),
-            self::one($this->lures, $row['lure_id'] ?? null, 'lure_id', 'a lure in the locker'),
+            ById::one($this->lures, $row['lure_id'] ?? null, 'lure_id', 'a lure in the locker'),
             LineColumns::figures($row),
-            self::chosen($this->balls, $row, 'ball_id', 'a ball in the locker'),
-            self::chosen($this->divers, $row, 'diver_id', 'a diver in the locker'),
-            self::chosen($this->boards, $row, 'board_id', 'a board in the locker'),
+            ById::chosen($this->balls, $row, 'ball_id', 'a ball in the locker'),
+            ById::chosen($this->divers, $row, 'diver_id', 'a diver in the locker'),
+            ById::chosen($this->boards, $row, 'board_id', 'a board in the locker'),
             isset($row['rides_on']) ? $this->holder($row['rides_on'], 'rides_on')->code : null,
             LineColumns::word($row, 'leader_material', Material::class),
             LineColumns::word($row, 'attractor', Attractor::class),
@@ -211,39 +231,5 @@ final readonly class Locker
             LineColumns::word($row, 'cable', Material::class),
             array_map(floatval(...), $row['overrides'] ?? []),
         );
-    }
-
-    /** @param  array<int, DescribedHolder|DescribedReel|DescribedLure|DescribedBall|DescribedDiver|DescribedBoard>  $records */
-    private static function named(array $records, string $name, string $field): int
-    {
-        foreach ($records as $id => $record) {
-            if (($record instanceof DescribedHolder ? $record->code : $record->name) === $name) {
-                return $id;
-            }
-        }
-        throw InvalidValue::because($field, "the name of what is aboard, not {$name}");
-    }
-
-    /**
-     * @template T of object
-     *
-     * @param  array<int, T>  $records
-     * @param  array<string, mixed>  $row
-     * @return ?T
-     */
-    private static function chosen(array $records, array $row, string $field, string $what): ?object
-    {
-        return isset($row[$field]) ? self::one($records, $row[$field], $field, $what) : null;
-    }
-
-    /**
-     * @template T of object
-     *
-     * @param  array<int, T>  $records
-     * @return T
-     */
-    private static function one(array $records, mixed $id, string $field, string $what): object
-    {
-        return $records[is_int($id) ? $id : 0] ?? throw InvalidValue::because($field, "the id of {$what}");
     }
 }

@@ -5,10 +5,22 @@ declare(strict_types=1);
 namespace Admek\Core\Day;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Rules\RuleBook;
 
 /** When each line is to be looked at next: none later than its time, and no two at once. */
 final class Checks
 {
+    /**
+     * Of the lines that fish, by the captain's own time.
+     *
+     * @param  RuleBook  $rules  of {@see DayRules}
+     * @return array<array-key, float> when each is due, by its holder, s since 1970 UTC, soonest first
+     */
+    public static function of(Day $day, RuleBook $rules): array
+    {
+        return self::due($day->seen(), 60.0 * $rules->get('check_every'));
+    }
+
     /**
      * Counted back from the last one due, each as much before the next as a round shared among them all leaves.
      *

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Day;
 
+use Admek\Core\Day\Internal\OnRod;
 use Admek\Core\Records\Outcome;
 
 /**
@@ -83,7 +84,7 @@ final readonly class Day
         $fish = [];
         foreach ($this->bites as $bite) {
             if ($bite->kept !== null || $bite->outcome === Outcome::Landed) {
-                $species = is_string($bite->fish['species'] ?? null) ? $bite->fish['species'] : '';
+                $species = $bite->fish->species ?? '';
                 $of = $fish[$species] ?? ['landed' => 0, 'kept' => 0, 'released' => 0];
                 $fish[$species] = [
                     'landed' => $of['landed'] + 1, 'kept' => $of['kept'] + ($bite->kept === true ? 1 : 0),
@@ -117,9 +118,8 @@ final readonly class Day
     public function speed(): ?float
     {
         foreach (array_reverse($this->log) as $event) {
-            $speed = $event->kind === EventKind::Speed ? ($event->tells['speed'] ?? null) : null;
-            if (is_float($speed) || is_int($speed)) {
-                return (float) $speed;
+            if ($event->kind === EventKind::Speed) {
+                return $event->figure('speed');
             }
         }
 
@@ -138,26 +138,18 @@ final readonly class Day
         foreach ($events as $event) {
             $once[$event->id] ??= $event;
         }
-        $voids = [];
-        foreach ($once as $event) {
-            if ($event->kind === EventKind::Void) {
-                $voids[(string) $event->of][] = $event->id;
+        // A taking back may only be taken back by one named after it: so none waits for itself.
+        krsort($once, SORT_STRING);
+        $gone = [];
+        foreach ($once as $id => $event) {
+            $of = (string) $event->of;
+            $isVoid = $event->kind === EventKind::Void && ! isset($gone[$id]);
+            if ($isVoid && (($once[$of] ?? null)?->kind !== EventKind::Void || strcmp($of, (string) $id) < 0)) {
+                $gone[$of] = true;
             }
         }
-        $gone = [];
-        $isGone = static function (string $id, int $deep = 0) use (&$isGone, &$gone, $voids): bool {
-            // What takes itself back in a ring takes nothing back.
-            if (! isset($gone[$id]) && $deep < 100) {
-                $gone[$id] = false;
-                foreach ($voids[$id] ?? [] as $void) {
-                    $gone[$id] = $gone[$id] || ! $isGone($void, $deep + 1);
-                }
-            }
-
-            return $gone[$id] ?? false;
-        };
         $standing = array_values(array_filter(
-            $once, static fn (Event $event): bool => $event->kind !== EventKind::Void && ! $isGone($event->id),
+            $once, static fn (Event $event): bool => $event->kind !== EventKind::Void && ! isset($gone[$event->id]),
         ));
         // Clocks differ: what came of a bite came after it. Of one moment a bite is before that, and else as they were named.
         $when = [];

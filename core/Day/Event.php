@@ -14,7 +14,7 @@ final readonly class Event
      * @param  float  $at  s since 1970 UTC, by the hub's clock
      * @param  ?string  $holder  code of the rod's holder
      * @param  ?string  $of  id of the bite it tells the end of, or of the event it takes back
-     * @param  array<string, mixed>  $tells  what it is told with, SI
+     * @param  array<string, mixed>  $tells  what it is told with, SI; of each kind other things
      *
      * @throws InvalidValue naming holder or of, where the kind wants one
      */
@@ -32,5 +32,21 @@ final readonly class Event
         if ($kind->isOfAnother() && $of === null) {
             throw InvalidValue::because('of', 'the event it is of');
         }
+    }
+
+    /** A word it is told with; null where it is not. */
+    public function word(string $name): ?string
+    {
+        $told = $this->tells[$name] ?? null;
+
+        return is_string($told) ? $told : null;
+    }
+
+    /** A figure it is told with, SI; null where it is not. */
+    public function figure(string $name): ?float
+    {
+        $told = $this->tells[$name] ?? null;
+
+        return is_float($told) || is_int($told) ? (float) $told : null;
     }
 }

@@ -9,7 +9,7 @@ final readonly class LineNow
 {
     /**
      * @param  float  $since  s since 1970 UTC
-     * @param  ?array<string, mixed>  $line  as it was last set; null where nobody told
+     * @param  ?LineSet  $line  as it was last set; null where nobody told
      * @param  ?float  $seen  s; when it was last set, checked or bitten: its next check counts from there
      * @param  ?string  $bite  id of the bite it has on
      */
@@ -17,7 +17,7 @@ final readonly class LineNow
         public string $holder,
         public LineState $state,
         public float $since,
-        public ?array $line,
+        public ?LineSet $line,
         public ?float $seen,
         public ?string $bite,
     ) {

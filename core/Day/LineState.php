@@ -12,6 +12,12 @@ enum LineState: string
     case FishOn = 'fish_on';
     case Fouled = 'fouled';
 
+    /** Whether it is in the water, and can be crossed. */
+    public function isOut(): bool
+    {
+        return $this === self::Fishing || $this === self::FishOn;
+    }
+
     public function words(): string
     {
         return match ($this) {

@@ -8,11 +8,11 @@ namespace Admek\Core\Day;
 final readonly class Spell
 {
     /**
-     * @param  array<string, mixed>  $line  as it was set
+     * @param  ?LineSet  $line  as it was set; null where nobody told
      * @param  float  $from  s since 1970 UTC
      * @param  ?float  $until  s; null while it fishes
      */
-    public function __construct(public string $holder, public array $line, public float $from, public ?float $until)
+    public function __construct(public string $holder, public ?LineSet $line, public float $from, public ?float $until)
     {
     }
 

@@ -65,7 +65,8 @@ final class Layers
     /** @return iterable<string, Rule> */
     public function test_what_is_internal_to_a_room_is_used_in_it_alone(): iterable
     {
-        foreach (['Admek\Core\Towing', 'Admek\Core\Spread\Check', 'Admek\Core\Files', 'Admek\Core\Instruments'] as $room) {
+        foreach (['Towing', 'Spread\Check', 'Files', 'Instruments', 'Day'] as $name) {
+            $room = "Admek\\Core\\{$name}";
             yield $room => PHPat::rule()
                 ->classes(Selector::AllOf(
                     Selector::AnyOf(Selector::inNamespace('Admek\Core'), Selector::inNamespace('App')),

@@ -150,7 +150,7 @@ final class LogTest extends BrowserTestCase
         $this->click('[data-testid=bites] button', 'Tell more');
         $this->click('dialog .kinds label', 'coho');
         $this->fill('#fish-length', '25');
-        $this->click('dialog .fish button', 'Released');
+        $this->click('dialog .fish [data-end=released]');
         $bite = $this->see('[data-testid=bites] .bite', 'coho')->getText();
         self::assertStringContainsString('landed, 25.0 in', $bite);
         $this->see('[data-testid=day-log] li', 'released');

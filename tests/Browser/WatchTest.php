@@ -31,8 +31,12 @@ final class WatchTest extends BrowserTestCase
         $this->see('.inside', 'Reel steadily');
         $this->click('[data-act=landed]');
         $this->click('.fish label', 'king');
+        $this->fill('#fish-weight', '4000');
+        $this->click('.fish [data-end=kept]');
+        $this->see('.fish .text-error', 'from 0');
+        self::assertSame('4000.0', $this->see('#fish-weight')->getAttribute('value'), 'what was typed stays');
         $this->fill('#fish-weight', '14');
-        $this->click('.fish button', 'Kept');
+        $this->click('.fish [data-end=kept]');
         $this->see('.bag', '1 kept of your 3');
         $this->see('[data-rod=P3][data-state=in_boat]');
 

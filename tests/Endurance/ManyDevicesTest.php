@@ -105,11 +105,10 @@ final class ManyDevicesTest extends TestCase
         $speed = 1.0 + ($number % 10) / 50;
 
         return match (mt_rand(0, 49)) {
-            0 => ['POST', "/trips/{$trip}/bites", [
-                'uuid' => sprintf('018f0000-0000-7000-8000-%012d', $number), 'spread_id' => $spread,
-                'bitten_at' => '2026-11-20T09:00:00Z', 'holder_id' => $plan['lines'][0]['holder_id'], 'species' => 'king',
-                'outcome' => 'landed',
-            ] + $lines],
+            0 => ['POST', "/trips/{$trip}/events", ['sent_at' => gmdate('Y-m-d\TH:i:s\Z'), 'events' => [[
+                'uuid' => sprintf('018f0000-0000-7000-8000-%012d', $number), 'kind' => 'bite', 'spread_id' => $spread,
+                'at' => '2026-11-20T09:00:00Z', 'holder_id' => $plan['lines'][0]['holder_id'],
+            ] + $lines]]],
             1, 2, 3, 4, 5 => ['PUT', "/trips/{$trip}/stores", ['aboard' => ['ice' => $number % 20]]],
             6, 7, 8, 9, 10 => ['PUT', "/trips/{$trip}/chores/ice", ['done' => $number % 2 === 0]],
             11, 12, 13, 14, 15, 16, 17, 18, 19, 20 => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Holder;
+use App\Models\Lure;
 use Tests\Feature\Support\FeatureTestCase;
 
 /** How it stands now, rod by rod. */
@@ -74,6 +75,30 @@ final class WatchTest extends FeatureTestCase
         self::assertSame([], array_diff($cleared, ['P4', 'P5', 'C1']), 'nothing that is in the boat');
     }
 
+    public function test_lines_that_do_not_go_together_stop_neither_the_watch_nor_a_bite(): void
+    {
+        $spread = $this->demoSpread();
+        $stacker = ['presentation' => 'stacker', 'rides_on' => $this->holder('P5'), 'above' => 6.0, 'lead' => 4.0]
+            + array_intersect_key($this->line('P3'), array_flip(['holder_id', 'reel_id', 'lure_id']));
+        $this->tell('out', ['holder_id' => $this->holder('P5'), 'line' => $this->line('P5')]);
+        $this->tell('out', ['holder_id' => $this->holder('P3'), 'line' => $stacker]);
+        self::assertNotNull($this->rod('P3')['depth']);
+        // The rigger whose cable it rides comes in, and goes out of the plan.
+        $this->tell('in', ['holder_id' => $this->holder('P5')]);
+        $p5 = $this->holder('P5');
+        $lines = array_values(array_filter($spread['lines'], static fn (array $line): bool => $line['holder_id'] !== $p5));
+        $this->send('PUT', '/spreads/{next}', ['lines' => $lines, 'setting_order' => null] + array_intersect_key(
+            $spread, array_flip(['version', 'speed', 'school']),
+        ), 200);
+        self::assertSame(['fishing', null], [$this->rod('P3')['state'], $this->rod('P3')['depth']]);
+        self::assertNotNull($this->rod('S5')['depth']);
+        $this->tell('bite', [
+            'holder_id' => $this->holder('P3'), 'spread_id' => $spread['id'], 'speed' => $spread['speed'],
+            'lines' => [$stacker, $this->line('S5')],
+        ]);
+        self::assertSame('fish_on', $this->rod('P3')['state']);
+    }
+
     public function test_fish_kept_count_against_the_bags_as_entered(): void
     {
         $this->demoTrip()->update(['catch_limits' => [['species' => 'king', 'bag' => 1, 'least_length' => null]]]);
@@ -101,7 +126,9 @@ final class WatchTest extends FeatureTestCase
         $this->send('PUT', '/spreads/{next}', array_intersect_key($spread, array_flip([
             'version', 'lines', 'school', 'setting_order',
         ])) + ['speed' => 1.2], 200);
-        $this->send('GET', "/trips/{next}/watch?known={$next}", expect: 200);
+        $planned = $this->send('GET', "/trips/{next}/watch?known={$next}", expect: 200)->json('version');
+        Lure::query()->update(['finish' => 'repainted']);
+        $this->send('GET', "/trips/{next}/watch?known={$planned}", expect: 200);
     }
 
     /** @param  array<string, mixed>  $more */

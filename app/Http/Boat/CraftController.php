@@ -15,9 +15,6 @@ use Illuminate\Http\Request;
 /** How each rig is fished aboard: Admek's words, or the captain's own in place of them. */
 final class CraftController
 {
-    /** Beside the presentations: what a board changes. */
-    private const BOARD = 'board';
-
     public function index(Boat $boat): JsonResponse
     {
         return self::answer($boat);
@@ -51,26 +48,25 @@ final class CraftController
     /** @return list<string> rigs there is a card of */
     public static function rigs(): array
     {
-        return [...array_column(Presentation::cases(), 'value'), self::BOARD];
+        return [...array_column(Presentation::cases(), 'value'), Boat::BOARD];
     }
 
     private static function answer(Boat $boat): JsonResponse
     {
-        $units = Units::from($boat->units);
-        $rigs = array_map(static function (string $rig) use ($boat, $units): array {
+        $rigs = array_map(static function (string $rig) use ($boat): array {
             $presentation = Presentation::tryFrom($rig);
-            $told = $presentation === null ? Craft::onBoard() : Craft::of($presentation, $units);
+            $told = $boat->craft($presentation);
             $own = $boat->crafts[$rig] ?? [];
 
             return [
                 'rig' => $rig, 'name' => $presentation === null ? 'board' : $presentation->entry()->name,
                 'parts' => array_map(static fn (CraftPart $part): array => [
-                    'part' => $part->value, 'title' => $part->title(), 'words' => $own[$part->value] ?? $told[$part->value],
+                    'part' => $part->value, 'title' => $part->title(), 'words' => $told[$part->value],
                     'own' => isset($own[$part->value]),
                 ], CraftPart::cases()),
             ];
         }, self::rigs());
 
-        return new JsonResponse(['cut_bait' => Craft::cutBait($units), 'rigs' => $rigs]);
+        return new JsonResponse(['cut_bait' => Craft::cutBait(Units::from($boat->units)), 'rigs' => $rigs]);
     }
 }

@@ -27,7 +27,7 @@ final class DayController
         return new JsonResponse([
             'version' => $log->version(),
             'now' => Moment::told($now),
-            'lines' => self::lines($day, 60.0 * $boat->book(Book::Day)->get('check_every')),
+            'lines' => self::lines($day, Checks::of($day, $boat->book(Book::Day))),
             'bites' => array_map(self::bite(...), array_values($day->bites)),
             'fish' => array_map(
                 static fn (string $species, array $fish): array => ['species' => $species === '' ? null : $species] + $fish,
@@ -38,15 +38,21 @@ final class DayController
         ], options: JSON_PRESERVE_ZERO_FRACTION);
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function lines(Day $day, float $every): array
+    /**
+     * @param  array<array-key, float>  $due  s since 1970 UTC, by holder
+     * @return list<array<string, mixed>>
+     */
+    private static function lines(Day $day, array $due): array
     {
-        $due = Checks::due($day->seen(), $every);
 
         return array_map(static fn (LineNow $line): array => [
             'holder' => $line->holder, 'state' => $line->state->value, 'since' => Moment::told($line->since),
             'due' => isset($due[$line->holder]) ? Moment::told($due[$line->holder]) : null,
-            'line' => $line->line === [] ? null : $line->line, 'bite' => $line->bite,
+            'line' => $line->line === null ? null : [
+                'holder' => $line->holder, 'reel' => $line->line->reel, 'lure' => $line->line->lure,
+                'finish' => $line->line->finish, 'set_up' => $line->line->setUp,
+            ],
+            'bite' => $line->bite,
         ], array_values($day->lines));
     }
 
@@ -56,7 +62,7 @@ final class DayController
         return [
             'uuid' => $bite->id, 'holder' => $bite->holder, 'at' => Moment::told($bite->at), 'outcome' => $bite->outcome->value,
             'ended' => $bite->ended, 'kept' => $bite->kept,
-        ] + $bite->fish + array_fill_keys(Bite::FIGURES, null);
+        ] + get_object_vars($bite->fish);
     }
 
     /**
@@ -68,7 +74,7 @@ final class DayController
         return array_map(static fn (Event $event): array => [
             'uuid' => $event->id, 'kind' => $event->kind->value, 'words' => $event->kind->words(),
             'at' => Moment::told($event->at), 'holder' => $event->holder, 'of' => $event->of, 'who' => $who[$event->id] ?? '',
-            'lure' => $event->tells['lure'] ?? null, 'note' => $event->tells['note'] ?? null,
+            'lure' => $event->word('lure'), 'note' => $event->word('note'),
         ], array_reverse($day->log));
     }
 }

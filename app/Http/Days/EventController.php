@@ -7,6 +7,7 @@ namespace App\Http\Days;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\CannotTow;
 use App\Days\EventLog;
+use App\Days\Telling;
 use App\Http\Problem;
 use App\Models\Boat;
 use App\Models\Trip;
@@ -32,7 +33,6 @@ final class EventController
         ]);
         $ahead = (float) now()->format('U.v') - Moment::seconds($request->string('sent_at')->value());
         $ahead = abs($ahead) < self::CLOCK ? 0.0 : $ahead;
-        $who = Who::asks($request);
         $log = EventLog::of($trip);
         $able = $refused = $unkept = [];
         foreach ($request->array('events') as $i => $told) {
@@ -42,21 +42,16 @@ final class EventController
                 if (isset($unkept[$new->string('of')->value()])) {
                     throw InvalidValue::because('of', 'an event that is kept: the one it is of was refused');
                 }
-                $spread = $new->input('spread_id') === null ? null : $new->integer('spread_id');
-                if ($spread !== null && ! $trip->spreads()->whereKey($spread)->exists()) {
-                    throw InvalidValue::because('spread_id', 'the id of a spread of this trip');
-                }
-                $able[] = [$new->event($boat, $ahead), $new->toldAt(), $who, $spread, $new->tells($boat, $trip)];
+                $spread = $trip->ownSpread($new->input('spread_id') === null ? null : $new->integer('spread_id'));
+                $able[] = new Telling($new->event($boat, $ahead), $new->toldAt(), $spread, $new->tells($boat, $trip));
             } catch (ValidationException|InvalidValue|CannotTow $refusal) {
                 $unkept[$new->string('uuid')->value()] = true;
                 $refused[] = ['index' => $i, 'errors' => Problem::faults($refusal)];
             }
         }
         $able = $request->boolean('whole') && $refused !== [] ? [] : $able;
-        foreach ($able as $event) {
-            $log->keep(...$event);
-        }
-        $kept = array_map(static fn (array $event): string => $event[0]->id, $able);
+        $log->keep(Who::asks($request), ...$able);
+        $kept = array_map(static fn (Telling $telling): string => $telling->event->id, $able);
 
         return new JsonResponse(['kept' => $kept, 'refused' => $refused, 'version' => $log->version()]);
     }

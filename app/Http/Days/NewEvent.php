@@ -6,6 +6,7 @@ namespace App\Http\Days;
 
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
+use Admek\Core\Day\Fish;
 use Admek\Core\Fish\Species;
 use Admek\Core\InvalidValue;
 use Admek\Core\Water\Clarity;
@@ -27,13 +28,6 @@ use Illuminate\Validation\Validator;
 /** One event as a device tells it, held to what its kind is told with. */
 final class NewEvent extends SpreadContent
 {
-    /** m, kg of a fish anybody lands. */
-    public const LENGTH = [0.05, 2.5];
-
-    public const GIRTH = [0.02, 2];
-
-    public const WEIGHT = [0.02, 60];
-
     public const NOTE = 500;
 
     /** When anybody fished. */
@@ -90,9 +84,9 @@ final class NewEvent extends SpreadContent
             $kind?->rigs() === true => ['line' => ['required', 'array']],
             $kind?->isOfBite() === true => [
                 'species' => ['nullable', Rule::enum(Species::class)],
-                'length' => ['nullable', 'numeric:strict', Within::range(self::LENGTH)],
-                'girth' => ['nullable', 'numeric:strict', Within::range(self::GIRTH)],
-                'weight' => ['nullable', 'numeric:strict', Within::range(self::WEIGHT)],
+                'length' => ['nullable', 'numeric:strict', Within::range(Fish::LENGTH)],
+                'girth' => ['nullable', 'numeric:strict', Within::range(Fish::GIRTH)],
+                'weight' => ['nullable', 'numeric:strict', Within::range(Fish::WEIGHT)],
             ],
             $kind === EventKind::Sounding => ['depth' => ['required', 'numeric:strict', Within::range(self::DEPTH)]],
             $kind === EventKind::Speed => ['speed' => self::spreadRules()['speed']],

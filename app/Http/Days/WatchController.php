@@ -10,6 +10,7 @@ use App\Days\WatchedRods;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\Trip;
+use App\Rigging\Locker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -21,7 +22,8 @@ final class WatchController
     {
         $log = EventLog::of($trip);
         $spread = $trip->spreads()->with('lines')->firstOrFail();
-        $version = self::version($log, $spread, $boat, $trip);
+        $locker = Locker::ever($boat);
+        $version = self::version($log, $spread, $boat, $trip, $locker);
         if ($request->query('known') === $version) {
             return new Response(status: 204);
         }
@@ -40,20 +42,19 @@ final class WatchController
                     static fn (?float $at): ?string => $at === null ? null : Moment::told($at),
                     ['since' => $rod['since'], 'due' => $rod['due']],
                 )),
-                WatchedRods::of($day, $spread, $boat->asOn($trip), $trip, $speed),
+                WatchedRods::of($day, $spread, $boat, $trip, $speed, $locker),
             ),
             'bags' => self::bags($day, $trip),
             'bites' => count($day->bites),
         ], options: JSON_PRESERVE_ZERO_FRACTION);
     }
 
-    /** Of everything it is told from: events, the plan, the boat with her books. */
-    private static function version(EventLog $log, Spread $spread, Boat $boat, Trip $trip): string
+    /** Of everything it is told from: events, the plan, the trip, the boat with her books and gear. */
+    private static function version(EventLog $log, Spread $spread, Boat $boat, Trip $trip, Locker $locker): string
     {
         return implode('-', [
-            $log->version(), $spread->id, $spread->version, $boat->version, hash('crc32b', serialize([
-                $trip->getAttributes(), $boat->getAttributes(),
-            ])),
+            $log->version(), $spread->version, $locker->version(),
+            hash('xxh3', serialize([$spread->id, $trip->getAttributes(), $boat->getAttributes()])),
         ]);
     }
 

@@ -85,7 +85,8 @@ final class CatalogueController
             'line_states' => array_map(static fn (LineState $state): array => [
                 'state' => $state->value, 'words' => $state->words(),
                 'takes' => array_map(static fn (EventKind $kind): array => [
-                    'kind' => $kind->value, 'order' => $kind->order(), 'leaves' => $kind->leaves()?->value,
+                    'kind' => $kind->value, 'order' => $kind->order(), 'of_bite' => $kind->isOfBite(),
+                    'leaves' => $kind->leaves()?->value,
                 ], $state->takes()),
             ], LineState::cases()),
             'kinds' => [

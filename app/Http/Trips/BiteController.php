@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Trips;
 
-use Admek\Core\InvalidValue;
 use Admek\Core\Records\Outcome;
 use App\Days\EventLog;
 use App\Http\Days\Moment;
@@ -42,9 +41,7 @@ final class BiteController
         if ($kept !== null) {
             return (new BiteResource($kept))->response();
         }
-        if (! $trip->spreads()->whereKey($request->integer('spread_id'))->exists()) {
-            throw InvalidValue::because('spread_id', 'the id of a spread of this trip');
-        }
+        $trip->ownSpread($request->integer('spread_id'));
         $snapshot = LineSnapshot::take(
             $boat, $request->rows(), $request->conditions($trip->density()), $request->integer('holder_id'),
         );

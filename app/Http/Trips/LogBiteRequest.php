@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Trips;
 
+use Admek\Core\Day\Fish;
 use Admek\Core\Fish\Species;
 use Admek\Core\Records\Outcome;
 use App\Http\Asked\SpreadContent;
+use App\Http\Days\NewEvent;
+use App\Http\Within;
 use Illuminate\Validation\Rule;
 
 /** A bite with what every line was doing when it came, so that a bite sent late still tells the truth. */
@@ -26,15 +29,13 @@ final class LogBiteRequest extends SpreadContent
         return [
             'uuid' => ['required', 'uuid'],
             'spread_id' => ['required', 'integer:strict'],
-            'bitten_at' => [
-                'required', 'string', 'date_format:Y-m-d\TH:i:s\Z', 'after_or_equal:2000-01-01', 'before:2100-01-01',
-            ],
+            'bitten_at' => ['required', 'string', 'date_format:Y-m-d\TH:i:s\Z', ...NewEvent::WHEN],
             'holder_id' => ['required', 'integer:strict'],
             'species' => ['nullable', Rule::enum(Species::class)],
             'outcome' => ['required', Rule::enum(Outcome::class)],
-            'length' => ['nullable', 'numeric:strict', 'between:0.05,2.5'],
-            'weight' => ['nullable', 'numeric:strict', 'between:0.02,60'],
-            'note' => ['nullable', 'string', 'max:500'],
+            'length' => ['nullable', 'numeric:strict', Within::range(Fish::LENGTH)],
+            'weight' => ['nullable', 'numeric:strict', Within::range(Fish::WEIGHT)],
+            'note' => ['nullable', 'string', 'max:'.NewEvent::NOTE],
         ] + self::spreadRules() + $this->whatIfRules();
     }
 }

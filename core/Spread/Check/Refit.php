@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Admek\Core\Spread\Check;
 
-use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Plan\SpreadPlan;
@@ -81,21 +80,16 @@ final readonly class Refit
      */
     private static function rigged(array &$kept, array &$gone, array $mast): ?SpreadPlan
     {
-        while ($kept !== []) {
-            try {
-                return SpreadPlan::of(array_values($kept), $mast);
-            } catch (InvalidValue $invalid) {
-                $index = preg_match('/^lines\.(\d+)/', $invalid->field, $match) === 1 ? (int) $match[1] : 0;
-                $code = (string) array_keys($kept)[$index];
-                $gone[$code] = Sentence::of('{code} cannot be rigged so any more: {why}.', [
-                    'code' => $code,
-                    'why' => (string) preg_replace('/^lines\.\d+\./', '', "{$invalid->field} must be {$invalid->allowed}"),
-                ]);
-                unset($kept[$code]);
-            }
+        $codes = array_map(strval(...), array_keys($kept));
+        [$plan, $unable] = SpreadPlan::ofAble(array_values($kept), $mast);
+        foreach ($unable as $place => $invalid) {
+            $gone[$codes[$place]] = Sentence::of('{code} cannot be rigged so any more: {why}.', [
+                'code' => $codes[$place], 'why' => "{$invalid->field} must be {$invalid->allowed}",
+            ]);
+            unset($kept[$codes[$place]]);
         }
 
-        return null;
+        return $kept === [] ? null : $plan;
     }
 
     /**

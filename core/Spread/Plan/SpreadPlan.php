@@ -50,6 +50,29 @@ final readonly class SpreadPlan
         return new self($lines, Shared::introduced($planned), $mast);
     }
 
+    /**
+     * The plan of those that can be rigged beside one another.
+     *
+     * @param  list<DescribedLine>  $lines
+     * @param  array{float, float, float}  $mast
+     * @return array{self, array<int, InvalidValue>} and why each of the others cannot, by its place in the list
+     */
+    public static function ofAble(array $lines, array $mast = self::MAST): array
+    {
+        $unable = [];
+        while (true) {
+            try {
+                return [self::of(array_values($lines), $mast), $unable];
+            } catch (InvalidValue $invalid) {
+                [$place, $field] = preg_match('/^lines\.(\d+)\.?(.*)$/', $invalid->field, $match) === 1
+                    ? [(int) $match[1], $match[2]] : [0, $invalid->field];
+                $key = array_keys($lines)[$place];
+                $unable[$key] = $invalid->named($field);
+                unset($lines[$key]);
+            }
+        }
+    }
+
     /** @return array<string, string> finish of the lure by holder */
     public function finishes(): array
     {

@@ -1,6 +1,6 @@
 <script lang="ts">
-    import { kindsOf } from '../lib/catalogue';
-    import { type Schemas, type Trip } from '../lib/api';
+    import { kindsOf, wordOf } from '../lib/catalogue';
+    import { faultOf, type Fault, type Schemas, type Trip } from '../lib/api';
     import { type Units } from '../lib/units';
     import NumberField from '../fields/NumberField.svelte';
     import type { NewEvent } from './queue.svelte';
@@ -16,7 +16,7 @@
         fish?: Fish;
         /** What may have come of it besides. */
         others?: readonly End[];
-        tell: (kind: End, fish: Fish) => void;
+        tell: (kind: End, fish: Fish) => Promise<Fault[]>;
         later: () => void;
     }
 
@@ -35,7 +35,7 @@
         [...kindsOf('species')].sort((a, b) => Number(trip.species.includes(b.value)) - Number(trip.species.includes(a.value))),
     );
     const ends = $derived<End[]>(['kept', 'released', ...others]);
-    const orders: Record<End, string> = { kept: 'Kept', released: 'Released', lost: 'Lost', missed: 'Missed' };
+    let faults: Fault[] = $state.raw([]);
 </script>
 
 <div class="fish">
@@ -47,14 +47,34 @@
             </label>
         {/each}
     </div>
-    <NumberField label="Length" id="fish-length" value={length} change={(value) => (length = value)} {units} quantity="fish" />
-    <NumberField label="Weight" id="fish-weight" value={weight} change={(value) => (weight = value)} {units} quantity="mass" />
+    <NumberField
+        label="Length"
+        id="fish-length"
+        value={length}
+        change={(value) => (length = value)}
+        {units}
+        quantity="fish"
+        fault={faultOf(faults, '/length')}
+    />
+    <NumberField
+        label="Weight"
+        id="fish-weight"
+        value={weight}
+        change={(value) => (weight = value)}
+        {units}
+        quantity="mass"
+        fault={faultOf(faults, '/weight')}
+    />
+    {#if faults[0] && !['/length', '/weight'].includes(faults[0].pointer)}
+        <p class="text-error font-semibold" role="alert">{faults[0].detail}</p>
+    {/if}
     <div class="grid grid-cols-2 gap-2">
         {#each ends as end, i (end)}
             <button
                 type="button"
-                class="btn h-16 text-xl {i === 0 ? 'btn-primary' : 'border-base-content'}"
-                onclick={() => tell(end, { species, length, weight })}>{orders[end]}</button
+                data-end={end}
+                class="btn h-16 text-xl capitalize {i === 0 ? 'btn-primary' : 'border-base-content'}"
+                onclick={async () => (faults = await tell(end, { species, length, weight }))}>{wordOf('events', end)}</button
             >
         {/each}
     </div>

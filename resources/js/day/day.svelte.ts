@@ -1,5 +1,5 @@
 /** A trip's day as the server derives it from its events, and what is told here on top of it. */
-import { api, ask, type Schemas } from '../lib/api';
+import { api, ask, type Fault, type Schemas } from '../lib/api';
 import { queue, type NewEvent } from './queue.svelte';
 
 export type Day = Schemas['Day'];
@@ -32,9 +32,10 @@ export class TripDay {
     }
 
     /** Tells what happened, and reads the day anew. */
-    async tell(...events: NewEvent[]): Promise<void> {
+    async tell(...events: NewEvent[]): Promise<Fault[]> {
         const faults = await queue.tell(this.trip, ...events);
         await this.read();
         this.said = faults[0]?.detail ?? this.said;
+        return faults;
     }
 }

@@ -1,7 +1,7 @@
 /** What was done on this device, on its way to the server: kept here until that says it has it, sent in order. */
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { v7 } from 'uuid';
-import { api, ask, faultsIn, type Fault, type Schemas } from '../lib/api';
+import { api, ask, faultsIn, inTime, type Fault, type Schemas } from '../lib/api';
 
 export type NewEvent = Schemas['NewEvent'];
 type Told = Omit<NewEvent, 'uuid' | 'at'> & { at?: string };
@@ -70,7 +70,8 @@ class EventQueue {
             return [{ pointer: '', detail: `Not kept on this device: ${String(error)}` }];
         }
         await this.#changed();
-        await this.#send();
+        // It is kept: what is slow to answer is waited for behind it.
+        await Promise.race([this.#send(), new Promise((done) => setTimeout(done, RETRY_MS))]);
         const mine = new Set(events.map(({ uuid }) => uuid));
         const refused = this.waiting.filter(({ event, refused }) => refused && mine.has(event.uuid));
         // Who told it is still there to put it right: it does not stay refused in the queue.
@@ -99,6 +100,7 @@ class EventQueue {
             const answer = await ask(
                 api.POST('/trips/{trip}/events', {
                     params: { path: { trip: first.trip } },
+                    signal: inTime(),
                     body: { sent_at: new Date().toISOString(), events: batch.map(({ event }) => event), whole: batch.length > 1 },
                 }),
             );

@@ -17,6 +17,9 @@ export type Fault = NonNullable<Problem['errors']>[number];
 
 export const api = createClient<paths>({ baseUrl: '/api' });
 
+/** A network that swallows what is sent gives no answer: it is taken for none after so long. */
+export const inTime = () => AbortSignal.timeout(8000);
+
 /** What came of a request: what was asked for, what the server says is wrong, or no answer at all. */
 export type Answer<T> = { data: T } | { problem: Problem } | { silent: true };
 

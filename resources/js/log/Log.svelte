@@ -2,7 +2,7 @@
     import { wordOf } from '../lib/catalogue';
     import { router } from 'svelte-spa-router';
     import { aboard } from '../lib/aboard.svelte';
-    import { api, ask, type Bite, type RunningLine, type Spread } from '../lib/api';
+    import { api, ask, type Bite, type Fault, type RunningLine, type Spread } from '../lib/api';
     import { TripDay } from '../day/day.svelte';
     import FishForm, { type Fish } from '../day/FishForm.svelte';
     import { queue, type NewEvent } from '../day/queue.svelte';
@@ -73,12 +73,10 @@
         }
     });
 
-    async function tellMore(kind: NewEvent['kind'], fish: Fish): Promise<void> {
-        const of = telling?.uuid;
-        telling = null;
-        if (of !== undefined) {
-            await day.tell(queue.event({ kind, of, ...fish }));
-        }
+    async function tellMore(kind: NewEvent['kind'], fish: Fish): Promise<Fault[]> {
+        const faults = telling ? await day.tell(queue.event({ kind, of: telling.uuid, ...fish })) : [];
+        telling = faults.length > 0 ? telling : null;
+        return faults;
     }
 
     const at = (bite: Bite) => bite.snapshot.lines.find(({ holder }) => holder === bite.holder);
@@ -155,7 +153,7 @@
                     {units}
                     fish={telling}
                     others={['lost', 'missed']}
-                    tell={(kind, fish) => void tellMore(kind, fish)}
+                    tell={tellMore}
                     later={() => (telling = null)}
                 />
             </Dialog>

@@ -1,12 +1,12 @@
 <script lang="ts">
-    import type { Trip } from '../lib/api';
+    import type { Fault, Trip } from '../lib/api';
     import { settingWords, wordOf } from '../lib/catalogue';
     import { figure, measure, type Units } from '../lib/units';
     import { speedStep } from '../desk/steps';
     import type { NewEvent } from '../day/queue.svelte';
     import { hullPath } from '../views/hull';
     import FishForm, { type Fish } from '../day/FishForm.svelte';
-    import type { Rod, Watch } from './watch.svelte';
+    import { stateOf, type Rod, type Watch } from './watch.svelte';
 
     interface Amidships {
         watch: Watch;
@@ -31,12 +31,12 @@
     const rod = $derived(watch.rod);
     const time = $derived(new Date(watch.clock).toLocaleTimeString('en', { hour: 'numeric', minute: '2-digit' }));
 
-    async function ended(kind: NewEvent['kind'], fish: Fish): Promise<void> {
-        if (landed) {
-            const telling = watch.say(`${landed.rod.holder} ${kind}`, { kind, of: landed.bite, ...fish });
+    async function ended(kind: NewEvent['kind'], fish: Fish): Promise<Fault[]> {
+        const faults = landed ? await watch.say(`${landed.rod.holder} ${kind}`, { kind, of: landed.bite, ...fish }) : [];
+        if (faults.length === 0) {
             told();
-            await telling;
         }
+        return faults;
     }
 
     async function changeSpeed(way: -1 | 1): Promise<void> {
@@ -54,15 +54,9 @@
             </svg>{/if}
         <div class="inside" class:plain={landed}>
             {#if landed}
-                <FishForm
-                    title="{landed.rod.holder}: landed"
-                    {trip}
-                    {units}
-                    tell={(kind, fish) => void ended(kind, fish)}
-                    later={told}
-                />
+                <FishForm title="{landed.rod.holder}: landed" {trip} {units} tell={ended} later={told} />
             {:else if rod?.state === 'fish_on'}
-                <h2 class="text-3xl font-bold">{rod.holder}: fish on</h2>
+                <h2 class="text-3xl font-bold">{rod.holder}: {stateOf(rod)?.words}</h2>
                 <p class="text-2xl leading-tight">
                     {#if rod.clear_first.length > 0}Clear <b class="figure">{rod.clear_first.join(', then ')}</b> first.{:else}Nothing
                         lies in its way.{/if}
@@ -217,15 +211,28 @@
             font-size: 60px;
         }
         .inside:not(.plain) {
-            flex-flow: row wrap;
-            gap: 0.2rem 1rem;
+            display: grid;
+            grid-template-columns: auto minmax(0, 1fr);
+            gap: 0.2rem 0.8rem;
             align-items: center;
+        }
+        .inside:not(.plain) > :global(*) {
+            grid-column: 1 / -1;
+        }
+        .inside:not(.plain) > .speed {
+            grid-column: 1;
+        }
+        .inside:not(.plain) > .unit {
+            grid-area: 2 / 1;
+        }
+        .inside:not(.plain) > dl {
+            grid-area: 1 / 2 / 3 / 3;
+        }
+        .next {
+            min-height: 48px;
         }
         .unit {
             margin: 0;
-        }
-        dl {
-            flex-basis: 100%;
         }
         dd {
             font-size: 32px;

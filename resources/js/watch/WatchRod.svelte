@@ -2,7 +2,7 @@
     import { lineWords } from '../lib/catalogue';
     import { figure, plusMinus, type Units } from '../lib/units';
     import Glyph from '../rod/Glyph.svelte';
-    import type { Rod } from './watch.svelte';
+    import { stateOf, type Rod } from './watch.svelte';
 
     interface Shown {
         rod: Rod;
@@ -20,16 +20,17 @@
     let { rod, units, clock, minutes, chosen, waits, choose }: Shown = $props();
 
     const since = $derived(rod.since === null ? 0 : Math.max(0, Math.floor((clock - new Date(rod.since).getTime()) / 1000)));
+    const words = $derived(stateOf(rod)?.words ?? '');
     const stands = $derived.by(() => {
         if (rod.state === 'fish_on') {
-            return `fish on ${Math.floor(since / 60)}:${String(since % 60).padStart(2, '0')}`;
+            return `${words} ${Math.floor(since / 60)}:${String(since % 60).padStart(2, '0')}`;
         }
         if (rod.state !== 'fishing') {
-            return rod.state === 'fouled' ? 'fouled' : 'in the boat';
+            return words;
         }
-        return minutes === Infinity ? 'fishing' : minutes > 0 ? `check ${minutes} min` : 'check now';
+        return minutes === Infinity ? words : minutes > 0 ? `check ${minutes} min` : 'check now';
     });
-    const urgent = $derived(rod.state === 'fish_on' || rod.state === 'fouled' || stands === 'check now');
+    const urgent = $derived(rod.state === 'fish_on' || rod.state === 'fouled' || minutes <= 0);
 </script>
 
 <button

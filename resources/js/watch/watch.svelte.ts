@@ -1,15 +1,19 @@
 /** The day as it stands, read every other second, with what was told on this device and waits laid over it. */
 import { aboard } from '../lib/aboard.svelte';
-import { api, type Schemas } from '../lib/api';
+import { api, inTime, type Fault, type Schemas } from '../lib/api';
 import { theCatalogue } from '../lib/catalogue';
 import { queue, type NewEvent } from '../day/queue.svelte';
 
 export type Rod = Schemas['Watch']['rods'][number];
 export type Kind = Schemas['EventKind'];
+type Act = Schemas['Catalogue']['line_states'][number]['takes'][number];
 type Told = Parameters<typeof queue.event>[0];
 
 const EVERY_MS = 2000;
 const UNDO_MS = 10_000;
+
+/** How a line that stands so is called, and what can be told of it. */
+export const stateOf = (rod: Rod) => theCatalogue().line_states.find(({ state }) => state === rod.state);
 
 export class Watch {
     now: Schemas['Watch'] | null = $state.raw(null);
@@ -52,7 +56,10 @@ export class Watch {
         const sent = [...this.#sent];
         const query = this.now ? { known: this.now.version } : {};
         const { data, response } = await api
-            .GET('/trips/{trip}/watch', { params: { path: { trip: this.trip }, query } })
+            .GET('/trips/{trip}/watch', {
+                params: { path: { trip: this.trip }, query },
+                signal: inTime(),
+            })
             .catch(() => ({ data: undefined, response: undefined }));
         this.#read = Math.max(this.#read, mine);
         // An answer from before another question says what was.
@@ -83,8 +90,8 @@ export class Watch {
     }
 
     /** What is told of a rod as it stands, the likeliest first. */
-    takes(rod: Rod): Schemas['Catalogue']['line_states'][number]['takes'] {
-        return theCatalogue().line_states.find(({ state }) => state === rod.state)?.takes ?? [];
+    takes(rod: Rod): Act[] {
+        return stateOf(rod)?.takes ?? [];
     }
 
     /** Until it is to be looked at. */
@@ -98,10 +105,10 @@ export class Watch {
 
     /** Tells what happened to a rod, or to its fish. */
     async tell(rod: Rod, kind: Kind, more: Partial<NewEvent> = {}): Promise<void> {
-        await this.say(`${rod.holder} ${this.#orderOf(kind)}`, this.#event(rod, kind, more));
+        await this.say(`${rod.holder} ${this.#actOf(kind)?.order.toLowerCase() ?? kind}`, this.#event(rod, kind, more));
     }
 
-    async say(words: string, ...told: Told[]): Promise<void> {
+    async say(words: string, ...told: Told[]): Promise<Fault[]> {
         const events = told.map((one) => queue.event(one));
         const undoable = !told.some(({ kind }) => kind === 'void');
         this.last = undoable ? { uuids: events.map(({ uuid }) => uuid), words } : null;
@@ -112,6 +119,8 @@ export class Watch {
         events.forEach((event) => (faults.length > 0 ? this.#forget([event]) : this.#sent.add(event)));
         await this.read();
         this.said = faults[0]?.detail ?? this.said;
+        this.last = faults.length > 0 ? null : this.last;
+        return faults;
     }
 
     #forget(events: NewEvent[]): void {
@@ -137,7 +146,7 @@ export class Watch {
                 spread_id: spread ?? null,
             };
         }
-        if (this.#endsBite(kind)) {
+        if (this.#actOf(kind)?.of_bite) {
             return { kind, ...(rod.bite ? { of: rod.bite } : {}), ...more };
         }
         return { kind, holder_id: rod.holder_id, ...(kind === 'out' ? { line: rod.line } : {}), ...more };
@@ -151,15 +160,10 @@ export class Watch {
         return rods.filter((rod) => out.includes(rod) || hosts.has(rod.holder_id)).map(({ line }) => line);
     }
 
-    #endsBite(kind: Kind): boolean {
-        return !theCatalogue().line_states.some(
-            ({ state, takes }) => state !== 'fish_on' && takes.some((one) => one.kind === kind),
-        );
-    }
-
-    #orderOf(kind: Kind): string {
-        const all = theCatalogue().line_states.flatMap(({ takes }) => takes);
-        return all.find((one) => one.kind === kind)?.order.toLowerCase() ?? kind;
+    #actOf(kind: Kind): Act | undefined {
+        return theCatalogue()
+            .line_states.flatMap(({ takes }) => takes)
+            .find((act) => act.kind === kind);
     }
 
     /** What this device knows and the server's answer does not tell yet. */
@@ -187,8 +191,7 @@ export class Watch {
     #withWaiting(rod: Rod): Rod {
         let now = rod;
         for (const event of this.#waiting.filter((one) => this.#isOf(rod, one))) {
-            const takes = theCatalogue().line_states.flatMap((state) => state.takes);
-            const leaves = takes.find(({ kind }) => kind === event.kind)?.leaves;
+            const leaves = this.#actOf(event.kind)?.leaves;
             now = {
                 ...now,
                 ...(leaves ? { state: leaves, since: event.at } : {}),

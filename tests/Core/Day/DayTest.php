@@ -8,6 +8,7 @@ use Admek\Core\Day\Bite;
 use Admek\Core\Day\Day;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
+use Admek\Core\Day\Fish;
 use Admek\Core\Day\LineState;
 use Admek\Core\InvalidValue;
 use Admek\Core\Records\Outcome;
@@ -66,13 +67,21 @@ final class DayTest extends TestCase
             $rest = array_filter($events, static fn (Event $other): bool => $other !== $event);
             self::assertEquals($plain($rest), $plain([...$events, $void('v', $event->id)]), $event->id);
             self::assertEquals($plain($events), $plain([$void('w', 'v'), ...$events, $void('v', $event->id)]), $event->id);
-            $again = [$void('u', 'w'), $void('w', 'v'), ...$events, $void('v', $event->id), $void('v2', $event->id)];
+            $again = [$void('x', 'w'), $void('w', 'v'), ...$events, $void('v', $event->id), $void('v2', $event->id)];
             self::assertEquals($plain($rest), $plain($again));
         }
         self::assertEquals(
             $plain($events), $plain([...$events, $void('a', 'b'), $void('b', 'a')]), 'a ring of them does no harm',
         );
         self::assertEquals($plain($events), $plain([...$events, $void('a', 'nobody’s')]));
+        $ring = [
+            $void('a', 'b'), $void('b', 'a'), $void('c', $events[0]->id), $void('d', 'c'), $void('c2', 'd'),
+        ];
+        for ($seed = 1; $seed <= 20; $seed++) {
+            mt_srand($seed);
+            shuffle($ring);
+            self::assertEquals($plain($events), $plain([...$ring, ...$events]), 'c2 is named before d, and is nothing to it');
+        }
     }
 
     public function test_a_fouled_line_does_not_fish_until_it_is_cleared(): void
@@ -90,14 +99,15 @@ final class DayTest extends TestCase
     public function test_a_swap_begins_another_spell_of_the_line_as_it_is_then(): void
     {
         $day = Day::of([
-            self::at(0, 'out', EventKind::Out, 'P1', tells: ['lure' => 'one']),
-            self::at(30, 'swap', EventKind::Swap, 'P1', tells: ['lure' => 'two']),
-            self::at(45, 'in', EventKind::In, 'P1'), self::at(50, 'again', EventKind::Swap, 'P1', tells: ['lure' => 'three']),
+            self::at(0, 'out', EventKind::Out, 'P1', tells: ['lure' => 'one', 'set_up' => []]),
+            self::at(30, 'swap', EventKind::Swap, 'P1', tells: ['lure' => 'two', 'set_up' => []]),
+            self::at(45, 'in', EventKind::In, 'P1'),
+            self::at(50, 'again', EventKind::Swap, 'P1', tells: ['lure' => 'three', 'set_up' => []]),
         ]);
         self::assertSame([['one', 0.5], ['two', 0.25]], array_map(
-            static fn ($spell): array => [$spell->line['lure'], $spell->hours(1e9)], $day->spells,
+            static fn ($spell): array => [$spell->line?->lure, $spell->hours(1e9)], $day->spells,
         ));
-        self::assertSame([LineState::InBoat, ['lure' => 'three']], [$day->lines['P1']->state, $day->lines['P1']->line]);
+        self::assertSame([LineState::InBoat, 'three'], [$day->lines['P1']->state, $day->lines['P1']->line?->lure]);
     }
 
     public function test_a_bite_nobody_set_a_line_for_is_kept_all_the_same(): void
@@ -105,7 +115,7 @@ final class DayTest extends TestCase
         $day = Day::of([
             self::at(1, 'b', EventKind::Bite, 'P1'), self::at(1, 'a', EventKind::Landed, of: 'b', tells: ['species' => 'king']),
         ]);
-        self::assertSame([Outcome::Landed, 'king'], [$day->bites['b']->outcome, $day->bites['b']->fish['species']]);
+        self::assertSame([Outcome::Landed, 'king'], [$day->bites['b']->outcome, $day->bites['b']->fish->species]);
         self::assertSame([LineState::InBoat, 0.0], [$day->lines['P1']->state, $day->lineHours(1e9)]);
         // What came of a bite that has not come in yet waits for it.
         self::assertSame([], Day::of([self::at(1, 'a', EventKind::Landed, of: 'b')])->bites);
@@ -118,7 +128,7 @@ final class DayTest extends TestCase
             self::at(2, 'c', EventKind::Landed, of: 'b', tells: ['species' => 'king', 'length' => 0.8, 'weight' => null]),
             self::at(9, 'd', EventKind::Kept, of: 'b', tells: ['species' => null, 'weight' => 5.5]),
         ])->bites['b'];
-        self::assertEquals(['species' => 'king', 'length' => 0.8, 'weight' => 5.5], $bite->fish);
+        self::assertEquals(new Fish('king', 0.8, weight: 5.5), $bite->fish);
         self::assertSame([Outcome::Landed, true], [$bite->outcome, $bite->kept]);
     }
 
@@ -130,7 +140,7 @@ final class DayTest extends TestCase
             self::at(10, 'e3', EventKind::Released, of: 'e1', tells: ['species' => 'coho']),
         ]);
         self::assertSame([Outcome::Landed, false, 'coho'], [
-            $day->bites['e1']->outcome, $day->bites['e1']->kept, $day->bites['e1']->fish['species'],
+            $day->bites['e1']->outcome, $day->bites['e1']->kept, $day->bites['e1']->fish->species,
         ]);
         self::assertSame([LineState::InBoat, 30 * self::MINUTE], [$day->lines['P1']->state, $day->lines['P1']->since]);
         self::assertEqualsWithDelta(0.5, $day->lineHours(1e9), 1e-9);
@@ -204,7 +214,7 @@ final class DayTest extends TestCase
     private function morning(): array
     {
         return [
-            self::at(0, 'out-p1', EventKind::Out, 'P1', tells: ['lure' => 'spoon']),
+            self::at(0, 'out-p1', EventKind::Out, 'P1', tells: ['lure' => 'spoon', 'set_up' => []]),
             self::at(2, 'out-p3', EventKind::Out, 'P3'), self::at(4, 'out-s3', EventKind::Out, 'S3'),
             self::at(5, 'out-s1', EventKind::Out, 'S1'), self::at(20, 'bite-s1', EventKind::Bite, 'S1'),
             self::at(20, 'missed', EventKind::Missed, of: 'bite-s1'), self::at(25, 'check', EventKind::Checked, 'P1'),
@@ -225,6 +235,6 @@ final class DayTest extends TestCase
     /** @return array{mixed, Outcome, ?bool} */
     private static function told(Day $day, string $bite): array
     {
-        return [$day->bites[$bite]->fish['species'] ?? null, $day->bites[$bite]->outcome, $day->bites[$bite]->kept];
+        return [$day->bites[$bite]->fish->species, $day->bites[$bite]->outcome, $day->bites[$bite]->kept];
     }
 }

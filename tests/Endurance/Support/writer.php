@@ -3,8 +3,9 @@
 declare(strict_types=1);
 
 /**
- * One device that logs bites and saves a spread, again and again, until a file named stop is there. What the server says it has
- * is written down first thing; what it does not answer is sent again, as it was: writer.php ADDRESS FOLDER NAME
+ * One device that tells bites and what came of them, and saves a spread, again and again, until a file named stop is there.
+ * What the server says it has is written down first thing; what it does not answer is sent again, as it was:
+ * writer.php ADDRESS FOLDER NAME
  */
 [, $address, $folder, $name] = $argv;
 
@@ -47,14 +48,20 @@ for ($n = 0; ! file_exists("{$folder}/stop"); $n++) {
 
         continue;
     }
-    $waiting ??= [
-        'uuid' => sprintf('018f0000-0000-7000-8%03d-%012d', (int) substr($name, -3), $n), 'spread_id' => $spread['id'],
-        'bitten_at' => '2026-11-20T09:00:00Z', 'holder_id' => $spread['lines'][0]['holder_id'], 'species' => 'king',
-        'outcome' => 'landed', 'speed' => $spread['speed'], 'lines' => $spread['lines'],
-    ];
-    [$status] = asked('POST', "{$address}/trips/{$trip['id']}/bites", $waiting);
-    if ($status === 200 || $status === 201) {
-        log_line("{$folder}/{$name}.bites", $waiting['uuid']);
+    $uuid = static fn (int $kind): string => sprintf('018f%04d-0000-7000-8%03d-%012d', $kind, (int) substr($name, -3), $n);
+    $at = ['at' => '2026-11-20T09:00:00.000Z'];
+    $waiting ??= [$at + [
+        'uuid' => $uuid(0), 'kind' => 'bite', 'spread_id' => $spread['id'], 'holder_id' => $spread['lines'][0]['holder_id'],
+        'speed' => $spread['speed'], 'lines' => $spread['lines'],
+    ], $at + ['uuid' => $uuid(1), 'kind' => 'landed', 'of' => $uuid(0), 'species' => 'king']];
+    [$status, $answer] = asked('POST', "{$address}/trips/{$trip['id']}/events", [
+        'sent_at' => gmdate('Y-m-d\TH:i:s\Z'), 'events' => $waiting, 'whole' => true,
+    ]);
+    if ($status === 200 && count($answer['kept']) === 2) {
+        log_line("{$folder}/{$name}.bites", $waiting[0]['uuid']);
+        $waiting = null;
+    } elseif ($status === 200) {
+        log_line("{$folder}/{$name}.refused", (string) json_encode($answer['refused']));
         $waiting = null;
     } elseif ($status >= 400 && $status < 500) {
         log_line("{$folder}/{$name}.refused", "bite {$status}");

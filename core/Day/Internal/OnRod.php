@@ -2,7 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Day;
+namespace Admek\Core\Day\Internal;
+
+use Admek\Core\Day\Event;
+use Admek\Core\Day\EventKind;
+use Admek\Core\Day\LineNow;
+use Admek\Core\Day\LineSet;
+use Admek\Core\Day\LineState;
+use Admek\Core\Day\Spell;
 
 /** One rod's line through its day, event by event. */
 final class OnRod
@@ -12,8 +19,7 @@ final class OnRod
 
     private LineState $state = LineState::InBoat;
 
-    /** @var ?array<string, mixed> */
-    private ?array $line = null;
+    private ?LineSet $line = null;
 
     private ?float $from = null;
 
@@ -59,7 +65,7 @@ final class OnRod
     public function spells(): array
     {
         return $this->from === null
-            ? $this->over : [...$this->over, new Spell($this->holder, $this->line ?? [], $this->from, $this->bite?->at)];
+            ? $this->over : [...$this->over, new Spell($this->holder, $this->line, $this->from, $this->bite?->at)];
     }
 
     public function now(): LineNow
@@ -70,7 +76,7 @@ final class OnRod
     private function set(Event $event): void
     {
         $this->close($event->at, LineState::Fishing);
-        $this->line = $event->tells;
+        $this->line = LineSet::of($event);
         $this->from = $this->seen = $event->at;
     }
 
@@ -78,7 +84,7 @@ final class OnRod
     private function rig(Event $event): void
     {
         if ($this->from === null) {
-            $this->line = $event->tells;
+            $this->line = LineSet::of($event);
 
             return;
         }
@@ -112,7 +118,7 @@ final class OnRod
     private function close(float $at, LineState $state): void
     {
         if ($this->from !== null) {
-            $this->over[] = new Spell($this->holder, $this->line ?? [], $this->from, min($at, $this->bite->at ?? $at));
+            $this->over[] = new Spell($this->holder, $this->line, $this->from, min($at, $this->bite->at ?? $at));
         }
         $this->from = $this->bite = null;
         $this->become($state, $at);

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Days;
+
+use Admek\Core\Day\Event;
+
+/** An event as it came in. */
+final readonly class Telling
+{
+    /**
+     * @param  float  $toldAt  s since 1970 UTC by the clock of the device
+     * @param  ?int  $spread  id
+     * @param  array<string, mixed>  $tells
+     */
+    public function __construct(public Event $event, public float $toldAt, public ?int $spread, public array $tells)
+    {
+    }
+}
