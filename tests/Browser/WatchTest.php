@@ -37,7 +37,7 @@ final class WatchTest extends BrowserTestCase
         self::assertSame('4000.0', $this->see('#fish-weight')->getAttribute('value'), 'what was typed stays');
         $this->fill('#fish-weight', '14');
         $this->click('.fish [data-end=kept]');
-        $this->see('.bag', '1 kept of your 3');
+        $this->see('.bags', '1 kept of your 3');
         $this->see('[data-rod=P3][data-state=in_boat]');
 
         $this->visit('/trips/{next}/log');

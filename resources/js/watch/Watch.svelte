@@ -97,7 +97,7 @@
     }
     @media (max-width: 1000px) {
         .watch {
-            grid-template: auto auto auto 1fr / minmax(0, 1fr) minmax(0, 1fr);
+            grid-template: auto 1fr auto auto / minmax(0, 1fr) minmax(0, 1fr);
             grid-template-areas: 'hull hull' 'port starboard' 'stern stern' 'foot foot';
             height: auto;
             min-height: 100%;
@@ -106,7 +106,6 @@
         }
         .port,
         .starboard {
-            grid-auto-rows: minmax(64px, auto);
             overflow: visible;
         }
     }

@@ -1,12 +1,12 @@
 <script lang="ts">
     import type { Fault, Trip } from '../lib/api';
     import { settingWords, wordOf } from '../lib/catalogue';
-    import { figure, measure, type Units } from '../lib/units';
-    import { speedStep } from '../desk/steps';
+    import { figure, type Units } from '../lib/units';
     import type { NewEvent } from '../day/queue.svelte';
     import { hullPath } from '../views/hull';
     import FishForm, { type Fish } from '../day/FishForm.svelte';
     import { stateOf, type Rod, type Watch } from './watch.svelte';
+    import WatchReads from './WatchReads.svelte';
 
     interface Amidships {
         watch: Watch;
@@ -27,9 +27,7 @@
             .sort((a, b) => (a.due ?? '').localeCompare(b.due ?? ''))
             .slice(0, 3),
     );
-    const out = $derived(watch.rods.filter(({ state }) => state !== 'in_boat').length);
     const rod = $derived(watch.rod);
-    const time = $derived(new Date(watch.clock).toLocaleTimeString('en', { hour: 'numeric', minute: '2-digit' }));
 
     async function ended(kind: NewEvent['kind'], fish: Fish): Promise<Fault[]> {
         const faults = landed ? await watch.say(`${landed.rod.holder} ${kind}`, { kind, of: landed.bite, ...fish }) : [];
@@ -37,13 +35,6 @@
             told();
         }
         return faults;
-    }
-
-    async function changeSpeed(way: -1 | 1): Promise<void> {
-        const { speed } = watch.now ?? {};
-        if (speed !== undefined) {
-            await watch.say('speed', { kind: 'speed', speed: speed + way * speedStep(units) });
-        }
     }
 </script>
 
@@ -63,28 +54,7 @@
                 </p>
                 <p class="text-xl leading-snug">{rod.taken}</p>
             {:else}
-                <p class="speed">
-                    <button type="button" class="btn btn-ghost" aria-label="Slower" onclick={() => void changeSpeed(-1)}>−</button
-                    >
-                    <b class="figure">{figure(units, 'speed', watch.now.speed)}</b>
-                    <button type="button" class="btn btn-ghost" aria-label="Faster" onclick={() => void changeSpeed(1)}>+</button>
-                </p>
-                <p class="unit">
-                    {measure(units, 'speed').unit}
-                    {watch.now.speed === watch.now.planned_speed ? 'planned' : 'as told'}
-                </p>
-                <dl>
-                    {#if watch.now.bottom !== null}
-                        <div>
-                            <dd class="figure">{figure(units, 'depth', watch.now.bottom)}</dd>
-                            <dt>{measure(units, 'depth').unit} planned</dt>
-                        </div>
-                    {/if}
-                    <div>
-                        <dd class="figure">{time}</dd>
-                        <dt>{out} of {watch.rods.length} lines out</dt>
-                    </div>
-                </dl>
+                <WatchReads {watch} {units} />
                 {#if watch.next}
                     {@const { holder, line, counter } = watch.next}
                     <button type="button" class="next btn border-base-content" onclick={() => (watch.chosen = holder)}
@@ -105,13 +75,17 @@
                         {/each}
                     </ol>
                 {/if}
-                {#each watch.now.bags as bag (bag.species)}
-                    <p class="bag" class:full={bag.full}>
-                        {#if bag.full}<b>Stop:</b>{/if}
-                        {wordOf('species', bag.species)}
-                        <b class="figure">{bag.kept}</b> kept of your {bag.bag}
-                    </p>
-                {/each}
+                {#if watch.now.bags.length > 0}
+                    <ul class="bags" aria-label="Kept">
+                        {#each watch.now.bags as bag (bag.species)}
+                            <li class:full={bag.full}>
+                                {#if bag.full}<b>Stop:</b>{/if}
+                                {wordOf('species', bag.species)}
+                                <b class="figure">{bag.kept}</b> kept of your {bag.bag}
+                            </li>
+                        {/each}
+                    </ul>
+                {/if}
             {/if}
         </div>
     </section>
@@ -160,38 +134,11 @@
         font-size: 19px;
         line-height: 1.35;
     }
-    .speed {
-        display: flex;
-        align-items: center;
-        justify-content: center;
+    .bags {
+        display: grid;
+        gap: 0.3rem;
     }
-    .speed b {
-        font-size: 96px;
-        line-height: 0.9;
-    }
-    .speed button {
-        width: 64px;
-        height: 64px;
-        font-size: 34px;
-    }
-    .unit {
-        margin-top: -0.6rem;
-    }
-    dl {
-        display: flex;
-        justify-content: space-around;
-        gap: 1rem;
-    }
-    dd {
-        font-size: 44px;
-        font-weight: 700;
-        line-height: 1;
-        white-space: nowrap;
-    }
-    dt {
-        font-size: 17px;
-    }
-    .bag.full {
+    .bags .full {
         padding: 0.3rem;
         border: 3px solid var(--color-base-content);
         border-radius: 6px;
@@ -204,41 +151,21 @@
             display: none;
         }
         .inside {
-            padding: 0.2rem;
             gap: 0.3rem;
-        }
-        .speed b {
-            font-size: 60px;
-        }
-        .inside:not(.plain) {
-            display: grid;
-            grid-template-columns: auto minmax(0, 1fr);
-            gap: 0.2rem 0.8rem;
-            align-items: center;
-        }
-        .inside:not(.plain) > :global(*) {
-            grid-column: 1 / -1;
-        }
-        .inside:not(.plain) > .speed {
-            grid-column: 1;
-        }
-        .inside:not(.plain) > .unit {
-            grid-area: 2 / 1;
-        }
-        .inside:not(.plain) > dl {
-            grid-area: 1 / 2 / 3 / 3;
+            padding: 0.2rem;
+            overflow: visible;
         }
         .next {
             min-height: 48px;
-        }
-        .unit {
-            margin: 0;
-        }
-        dd {
-            font-size: 32px;
-        }
-        .bag {
             font-size: 17px;
+        }
+        .bags {
+            display: flex;
+            flex-wrap: wrap;
+            gap: 0 0.8rem;
+            justify-content: center;
+            font-size: 15px;
+            line-height: 1.2;
         }
     }
 </style>
