@@ -14,4 +14,6 @@ return [
     'build' => (string) env('ADMEK_BUILD', (string) @md5_file(dirname(__DIR__).'/public/build/manifest.json')),
     // The file what was worked out is kept in while Admek is served; null where each is worked out anew.
     'kept' => env('ADMEK_KEPT'),
+    // The file the hub tells in what the instruments say; null where none is served.
+    'live' => env('ADMEK_LIVE'),
 ];

@@ -19,6 +19,8 @@ use App\Http\Devices\PairingController;
 use App\Http\Ground\GroundController;
 use App\Http\Ground\PassController;
 use App\Http\Ground\ReadingController;
+use App\Http\Instruments\InstrumentsController;
+use App\Http\Instruments\SpeedCheckController;
 use App\Http\Locker\CatalogueController;
 use App\Http\Locker\CounterController;
 use App\Http\Locker\GearController;
@@ -141,6 +143,9 @@ $for(Ability::Plan)->group(static function (): void {
     Route::post('boat', [BoatController::class, 'store']);
     Route::put('boat', [BoatController::class, 'update']);
     Route::post('boat/change', [BoatController::class, 'change'])->withoutMiddleware(Keeping::class);
+    Route::get('instruments', [InstrumentsController::class, 'show']);
+    Route::put('instruments', [InstrumentsController::class, 'update']);
+    Route::post('instruments/speed-check', SpeedCheckController::class)->withoutMiddleware(Keeping::class);
     Route::post('boat/rail', [BoatController::class, 'rail'])->withoutMiddleware(Keeping::class);
     Route::post('boat/counter', [CounterController::class, 'check'])->withoutMiddleware(Keeping::class);
     Route::post('boat/file', [BoatFileController::class, 'preview'])->withoutMiddleware(Keeping::class);

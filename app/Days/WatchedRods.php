@@ -31,24 +31,24 @@ final readonly class WatchedRods
     }
 
     /**
-     * @param  float  $speed  m/s through the water
+     * @param  Conditions  $now  how she moves
      * @return list<array<string, mixed>> port bow round the stern; since and due in s since 1970 UTC
      */
-    public static function of(Day $day, Spread $spread, Boat $boat, Trip $trip, float $speed, Locker $locker): array
+    public static function of(Day $day, Spread $spread, Boat $boat, Trip $trip, Conditions $now, Locker $locker): array
     {
-        return (new self($day, $spread, $boat, $locker))->told($trip, $speed);
+        return (new self($day, $spread, $boat, $locker))->told($trip, $now);
     }
 
     /** @return list<array<string, mixed>> */
-    private function told(Trip $trip, float $speed): array
+    private function told(Trip $trip, Conditions $conditions): array
     {
         $rows = $this->rows();
         // What was set in one order and planned in another need not go together: the day goes on all the same.
         $plan = $this->locker->ablePlan($rows);
-        $conditions = new Conditions($speed, density: $trip->density());
         $runs = self::running($plan->lines, $conditions, withDoubt: true);
         $meant = self::running(
-            $this->locker->ablePlan($this->spread->rows())->lines, $conditions->at($this->spread->speed), withDoubt: false,
+            $this->locker->ablePlan($this->spread->rows())->lines, $conditions->turning(null)->at($this->spread->speed),
+            withDoubt: false,
         );
         $clearing = FishOn::clearing(array_values(array_filter(
             $runs, fn (RunningLine $line): bool => $this->state($line->planned->holder)->isOut(),

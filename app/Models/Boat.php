@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Admek\Core\Books\Book;
+use Admek\Core\Instruments\Corrections;
+use Admek\Core\Instruments\Source;
 use Admek\Core\Records\Sounding as Read;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Plan\RiggingRules;
@@ -31,6 +33,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property ?array<string, array<string, string>> $crafts how each rig is fished in the captain's own words, by rig and part
  * @property int $crew people working her, as a new trip is begun with
  * @property float $log_factor true speed through the water for each her log shows
+ * @property ?array{transducer: ?float, sources: list<array{name: string, kind: string, address: string}>} $instruments
  * @property int $version counts what was kept of her
  */
 final class Boat extends Model
@@ -42,7 +45,7 @@ final class Boat extends Model
 
     protected $fillable = [
         'name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone', 'rule_books', 'stores',
-        'crew', 'log_factor', 'version', 'crafts',
+        'crew', 'log_factor', 'version', 'crafts', 'instruments',
     ];
 
     protected $attributes = [
@@ -61,10 +64,22 @@ final class Boat extends Model
         'rule_books' => 'array',
         'stores' => 'array',
         'crafts' => 'array',
+        'instruments' => 'array',
         'crew' => 'integer',
         'log_factor' => 'float',
         'version' => 'integer',
     ];
+
+    public function corrections(): Corrections
+    {
+        return new Corrections($this->log_factor, $this->instruments['transducer'] ?? null);
+    }
+
+    /** @return list<Source> she listens to, the captain's first choice first */
+    public function sources(): array
+    {
+        return Source::list($this->instruments['sources'] ?? []);
+    }
 
     /** @return array{float, float, float} in the towing frame, m */
     public function mast(): array

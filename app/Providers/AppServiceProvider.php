@@ -11,6 +11,7 @@ use App\Database\ImmediateConnector;
 use App\Database\Migrations;
 use App\Forecasts\ForecastSource;
 use App\Forecasts\StandInForecasts;
+use App\Instruments\LiveFile;
 use App\Models\Boat;
 use App\Rigging\CardShelf;
 use App\Rigging\DoubtShelf;
@@ -38,6 +39,11 @@ final class AppServiceProvider extends ServiceProvider
             Boat::class, static fn (): Boat => Boat::query()->first() ?? throw new NotFoundHttpException('There is no boat yet.'),
         );
         $this->keepsWhatItHasWorkedOut();
+        $this->app->singleton(LiveFile::class, static function (): LiveFile {
+            $file = Config::get('admek.live');
+
+            return new LiveFile(is_string($file) ? $file : null);
+        });
         $this->app->bind(ForecastSource::class, static fn (): ForecastSource => new StandInForecasts(resource_path('forecasts')));
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Admek\Core\Instruments;
 
+use Admek\Core\Units\Quantity;
+
 /** What instruments tell, in SI and degrees; latitude north and longitude east. */
 enum Figure: string
 {
@@ -27,6 +29,8 @@ enum Figure: string
     /** Apparent, from the bow clockwise. */
     case WindAngle = 'wind_angle';
     case WindSpeed = 'wind_speed';
+    /** °/s to starboard, by how her heading changes. */
+    case Turn = 'turn';
 
     /**
      * Beyond which a figure is no figure of a boat that trolls.
@@ -44,6 +48,40 @@ enum Figure: string
             self::DepthOffset => [-20.0, 20.0],
             self::WaterTemperature => [-2.0, 40.0],
             self::WindSpeed => [0.0, 75.0],
+            self::Turn => [-180.0, 180.0],
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::WaterSpeed => 'speed through the water',
+            self::GroundSpeed => 'speed over the ground',
+            self::Course => 'course over the ground',
+            self::Heading => 'heading',
+            self::MagneticHeading => 'heading by the compass',
+            self::Variation => 'variation',
+            self::Latitude => 'latitude',
+            self::Longitude => 'longitude',
+            self::Depth => 'depth',
+            self::DepthOffset => 'depth of the transducer, as it says itself',
+            self::WaterTemperature => 'water temperature',
+            self::WindAngle => 'wind, from the bow',
+            self::WindSpeed => 'wind speed',
+            self::Turn => 'turning to starboard, a second',
+        };
+    }
+
+    /** What it measures; null of a place. */
+    public function quantity(): ?Quantity
+    {
+        return match ($this) {
+            self::WaterSpeed, self::GroundSpeed => Quantity::Speed,
+            self::Depth, self::DepthOffset => Quantity::Depth,
+            self::WaterTemperature => Quantity::Temperature,
+            self::WindSpeed => Quantity::Wind,
+            self::Course, self::Heading, self::MagneticHeading, self::Variation, self::WindAngle, self::Turn => Quantity::Angle,
+            self::Latitude, self::Longitude => null,
         };
     }
 }

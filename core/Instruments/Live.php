@@ -31,7 +31,11 @@ final class Live
     /** @var array<string, int> sentences used, by source */
     private array $used = [];
 
-    /** @param  list<string>  $order  of sources, the captain's first; those not named come after, as they are first heard */
+    /**
+     * @param  list<string>  $order  of sources, the captain's first; of one line several talkers may be heard, each a source of its
+     *                               own (line/talker): those come where their line stands, what was not named after all others,
+     *                               each as it is first heard
+     */
     public function __construct(private array $order = [])
     {
     }
@@ -40,7 +44,7 @@ final class Live
     public function take(string $source, Heard $heard, float $at): void
     {
         if (! in_array($source, $this->order, true)) {
-            $this->order[] = $source;
+            $this->placed($source);
         }
         if ($heard->fault !== null) {
             $this->faults[$source][$heard->fault->value] = ($this->faults[$source][$heard->fault->value] ?? 0) + 1;
@@ -56,27 +60,30 @@ final class Live
     /**
      * As it is known at a moment.
      *
-     * @return array<string, array{value: float, source: string, age: float, live: bool}> by figure
+     * @return array<string, Known> by figure
      */
     public function at(float $now): array
     {
         $known = [];
         foreach ($this->last as $name => $sources) {
             $best = null;
+            $live = [];
             foreach ($this->order as $source) {
                 $told = $sources[$source] ?? null;
                 if ($told === null) {
                     continue;
                 }
-                $age = max(0.0, $now - $told['at']);
-                $one = ['value' => $told['value'], 'source' => $source, 'age' => $age, 'live' => $age <= self::SILENT];
+                $one = new Known($told['value'], $source, max(0.0, $now - $told['at']));
+                if ($one->live) {
+                    $live[$source] = $one->value;
+                }
                 // The first that is not silent; of those that all are, the one heard last.
-                if ($best === null || (! $best['live'] && ($one['live'] || $one['age'] < $best['age']))) {
+                if ($best === null || (! $best->live && ($one->live || $one->age < $best->age))) {
                     $best = $one;
                 }
             }
             if ($best !== null) {
-                $known[$name] = $best;
+                $known[$name] = new Known($best->value, $best->source, $best->age, array_diff_key($live, [$best->source => 0]));
             }
         }
 
@@ -92,6 +99,16 @@ final class Live
         }
 
         return $sources;
+    }
+
+    private function placed(string $source): void
+    {
+        $line = explode('/', $source)[0];
+        $at = count($this->order);
+        while ($at > 0 && explode('/', $this->order[$at - 1])[0] !== $line) {
+            $at--;
+        }
+        array_splice($this->order, $at > 0 ? $at : count($this->order), 0, [$source]);
     }
 
     private function figure(string $name, string $source, float $value, float $at): void

@@ -80,6 +80,38 @@ final readonly class SpeedCheck
         );
     }
 
+    /**
+     * Of a run, those at which all was read that tells.
+     *
+     * @param  iterable<TrackPoint>  $run
+     * @param  float  $factor  the log was put right by
+     * @return list<array{log: float, heading: float, ground: float, course: float}>
+     */
+    public static function samples(iterable $run, float $factor): array
+    {
+        $samples = [];
+        foreach ($run as $point) {
+            $read = array_intersect_key($point->figures, [
+                Figure::WaterSpeed->value => 0, Figure::Heading->value => 0, Figure::GroundSpeed->value => 0,
+                Figure::Course->value => 0,
+            ]);
+            if (count($read) === 4) {
+                $samples[] = [
+                    'log' => $read[Figure::WaterSpeed->value] / $factor, 'heading' => $read[Figure::Heading->value],
+                    'ground' => $read[Figure::GroundSpeed->value], 'course' => $read[Figure::Course->value],
+                ];
+            }
+        }
+
+        return $samples;
+    }
+
+    /** ° true toward which the current sets. */
+    public function set(): float
+    {
+        return fmod(rad2deg(atan2($this->current[1], $this->current[0])) + 360.0, 360.0);
+    }
+
     /** @param  list<array{log: float, heading: float, ground: float, course: float}>  $run */
     private static function mean(array $run): float
     {

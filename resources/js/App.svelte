@@ -10,6 +10,7 @@
     import DeckCard from './card/DeckCard.svelte';
     import FirstRun from './boat/FirstRun.svelte';
     import Ground from './ground/Ground.svelte';
+    import Instruments from './instruments/Instruments.svelte';
     import Labels from './locker/Labels.svelte';
     import LureBox from './locker/LureBox.svelte';
     import Log from './log/Log.svelte';
@@ -30,6 +31,7 @@
         '/trips/:trip/watch': Watch,
         '/trips/:trip/log': Log,
         '/boat': Boat,
+        '/boat/instruments': Instruments,
         '/locker/labels': Labels,
         '/locker/:list?/:id?': Locker,
         '/devices': Devices,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Admek\Core\Instruments\Source;
+use Admek\Core\Instruments\SourceKind;
 use App\Database\Migrations;
 use App\Models\Boat;
 use App\Models\Trip;
@@ -13,7 +15,7 @@ use Illuminate\Console\Command;
 
 final class DemoCommand extends Command
 {
-    protected $signature = 'admek:demo';
+    protected $signature = 'admek:demo {--sea= : port of this machine her instruments are heard on}';
 
     protected $description = 'Make the demo world in the demo database, or bring its next trip to tomorrow';
 
@@ -24,9 +26,12 @@ final class DemoCommand extends Command
             touch($file);
         }
         $migrations->run();
-        if (! Boat::query()->exists()) {
+        $fresh = ! Boat::query()->exists();
+        if ($fresh) {
             $this->callSilent('db:seed', ['--class' => DemoSeeder::class, '--force' => true]);
-
+        }
+        $this->dialled(Boat::query()->firstOrFail());
+        if ($fresh) {
             return self::SUCCESS;
         }
         $tomorrow = CarbonImmutable::tomorrow()->format('Y-m-d');
@@ -38,5 +43,16 @@ final class DemoCommand extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    /** Her gateway is where it was started this time; what else she listens to stays. */
+    private function dialled(Boat $boat): void
+    {
+        $port = $this->option('sea');
+        if (is_string($port)) {
+            $gateway = new Source('Gateway', SourceKind::Tcp, "127.0.0.1:{$port}");
+            $others = array_filter($boat->sources(), static fn (Source $source): bool => $source->name !== $gateway->name);
+            $boat->update(['instruments' => ['sources' => [$gateway, ...$others]] + ($boat->instruments ?? ['transducer' => null])]);
+        }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Admek\Core\Instruments\Fault;
+use Admek\Core\Instruments\Known;
 use Admek\Core\Instruments\Live;
 use Admek\Core\Instruments\Nmea;
 use Illuminate\Console\Command;
@@ -41,7 +42,7 @@ final class InstrumentsCommand extends Command
             $live->take($heard->talker === '' ? 'line' : $heard->talker, $heard, $at += self::APART);
         }
         $told = ['figures' => (object) array_map(
-            static fn (array $figure): array => ['value' => round($figure['value'], 7), 'talker' => $figure['source']],
+            static fn (Known $figure): array => ['value' => round($figure->value, 7), 'talker' => $figure->source],
             $live->at($at),
         ), 'talkers' => (object) array_map(static fn (array $source): array => [
             'used' => $source['used'], 'not_used' => (object) array_combine(

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Days;
 
 use Admek\Core\Day\Day;
+use Admek\Core\Instruments\Figure;
+use Admek\Core\Instruments\Known;
+use Admek\Core\Instruments\Motion;
 use App\Days\EventLog;
 use App\Days\WatchedRods;
+use App\Instruments\LiveFile;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\Trip;
@@ -18,23 +22,36 @@ use Illuminate\Http\Response;
 /** How it stands now: every rod, where its line runs at the speed of now, and what is to be done when it has a fish. */
 final class WatchController
 {
-    public function __invoke(Request $request, Trip $trip, Boat $boat): JsonResponse|Response
+    /** ms from one look to the next where no instruments tell when there is something new. */
+    private const LOOK = 2000;
+
+    /** Says after how many ms to look again. */
+    private const AGAIN = 'Admek-Again';
+
+    public function __invoke(Request $request, Trip $trip, Boat $boat, LiveFile $live): JsonResponse|Response
     {
         $log = EventLog::of($trip);
         $spread = $trip->spreads()->with('lines')->firstOrFail();
         $locker = Locker::ever($boat);
-        $version = self::version($log, $spread, $boat, $trip, $locker);
+        $instruments = $live->read();
+        $version = self::version($log, $spread, $boat, $trip, $locker).'-'.$instruments->version;
+        $again = [self::AGAIN => (string) (int) min(self::LOOK, 1000 * ($instruments->again ?? INF))];
         if ($request->query('known') === $version) {
-            return new Response(status: 204);
+            return new Response(status: 204, headers: $again);
         }
         $day = $log->day();
-        $speed = $day->speed() ?? $spread->speed;
+        $motion = $instruments->motion($boat->corrections());
+        [$speed, $by] = $motion->speed($day->speed(), $spread->speed);
+        $now = $motion->conditions($speed, $trip->density());
 
         return new JsonResponse([
             'version' => $version,
             'now' => Moment::told((float) now()->format('U.v')),
             'speed' => $speed,
+            'speed_by' => ['by' => $by->value, 'words' => $by->words()],
             'planned_speed' => $spread->speed,
+            'turn' => $now->turn === null ? null : ['radius' => $now->turn->radius, 'side' => $now->turn->side->value],
+            'reads' => self::reads($motion),
             'bottom' => $trip->bottom,
             'surface' => $trip->surfaceTemperature(),
             'rods' => array_map(
@@ -42,11 +59,25 @@ final class WatchController
                     static fn (?float $at): ?string => $at === null ? null : Moment::told($at),
                     ['since' => $rod['since'], 'due' => $rod['due']],
                 )),
-                WatchedRods::of($day, $spread, $boat, $trip, $speed, $locker),
+                WatchedRods::of($day, $spread, $boat, $trip, $now, $locker),
             ),
             'bags' => self::bags($day, $trip),
             'bites' => count($day->bites),
-        ], options: JSON_PRESERVE_ZERO_FRACTION);
+        ], headers: $again, options: JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /**
+     * What she reads, as old as it is; not where on the ground she is.
+     *
+     * @return object by figure
+     */
+    private static function reads(Motion $motion): object
+    {
+        $places = [Figure::Latitude->value => 0, Figure::Longitude->value => 0];
+
+        return (object) array_map(static fn (Known $known): array => [
+            'value' => $known->value, 'age' => round($known->age, 1), 'live' => $known->live,
+        ], array_diff_key($motion->figures, $places));
     }
 
     /** Of everything it is told from: events, the plan, the trip, the boat with her books and gear. */

@@ -12,6 +12,7 @@ use Admek\Core\Fish\Species;
 use Admek\Core\Ground\Course;
 use Admek\Core\Ground\Place;
 use Admek\Core\Ground\StructureKind;
+use Admek\Core\Instruments\SourceKind;
 use Admek\Core\Records\Outcome;
 use Admek\Core\Records\SoundingMethod;
 use Admek\Core\Spread\Drafting\DraftBand;
@@ -104,6 +105,10 @@ final class CatalogueController
                 'sky' => self::kinds(Sky::cases()),
                 'surface' => self::kinds(Surface::cases()),
                 'events' => self::kinds(EventKind::cases(), static fn (EventKind $kind): string => $kind->words()),
+                'sources' => self::kinds(
+                    SourceKind::cases(), static fn (SourceKind $kind): string => $kind->words(),
+                    static fn (SourceKind $kind): string => $kind->addressed(),
+                ),
                 'forage' => self::kinds(Forage::cases(), static fn (Forage $kind): string => $kind->word()),
             ],
             'leader_lines' => array_map(

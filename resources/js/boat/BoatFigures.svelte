@@ -103,6 +103,7 @@
         decimals={3}
         fault={faultOf(desk.faults, '/log_factor')}
     />
+    <p><a class="link" href="#/boat/instruments">Instruments, and a speed check…</a></p>
     <TextField
         label="The port’s clock"
         bind:value={() => entered.zone, (zone) => enter({ zone })}

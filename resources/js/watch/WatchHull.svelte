@@ -113,10 +113,10 @@
         position: relative;
         display: flex;
         flex-direction: column;
-        gap: 0.8rem;
+        gap: 0.6rem;
         height: 100%;
         justify-content: center;
-        padding: 30% 1.4rem 1rem;
+        padding: 24% 1.2rem 0.8rem;
         overflow-y: auto;
         text-align: center;
     }

@@ -1,13 +1,61 @@
 <script lang="ts">
-    import { figure, measure, type Units } from '../lib/units';
+    import { figure, measure, shown, type Quantity, type Units } from '../lib/units';
     import { speedStep } from '../desk/steps';
     import type { Watch } from './watch.svelte';
 
-    /** What she reads: her speed, the water under her, the clock. */
+    /** What she reads: her speed, the water under her, the clock. What is read no more is struck, with its age. */
     let { watch, units }: { watch: Watch; units: Units } = $props();
+
+    interface Read {
+        name: string;
+        figure: string;
+        says: string;
+        live: boolean;
+    }
 
     const out = $derived(watch.rods.filter(({ state }) => state !== 'in_boat').length);
     const time = $derived(new Date(watch.clock).toLocaleTimeString('en', { hour: 'numeric', minute: '2-digit' }));
+    const read = $derived(watch.now?.speed_by.by === 'log' || watch.now?.speed_by.by === 'ground');
+
+    function one(name: string, quantity: Quantity, what: string): Read[] {
+        const told = watch.now?.reads[name];
+        const { unit } = measure(units, quantity);
+        return told
+            ? [
+                  {
+                      name,
+                      figure: figure(units, quantity, told.value),
+                      says: told.live ? what || unit : watch.age(told),
+                      live: told.live,
+                  },
+              ]
+            : [];
+    }
+
+    const reads: Read[] = $derived.by(() => {
+        const depth = one('depth', 'depth', '');
+        const { bottom, reads, speed_by } = watch.now ?? {};
+        const planned =
+            bottom === null || bottom === undefined
+                ? []
+                : [{ name: 'bottom', figure: figure(units, 'depth', bottom), says: 'planned', live: true }];
+        const heading = reads?.['heading'];
+        return [
+            ...(speed_by?.by === 'log' ? one('ground_speed', 'speed', 'over ground') : []),
+            ...(depth[0]?.live ? depth : [...depth, ...planned]),
+            ...one('water_temperature', 'temperature', ''),
+            ...(heading
+                ? [
+                      {
+                          name: 'heading',
+                          figure: `${Math.round(heading.value) % 360}°`,
+                          says: heading.live ? 'heading' : watch.age(heading),
+                          live: heading.live,
+                      },
+                  ]
+                : []),
+        ];
+    });
 
     async function changeSpeed(way: -1 | 1): Promise<void> {
         const { speed } = watch.now ?? {};
@@ -18,23 +66,29 @@
 </script>
 
 {#if watch.now}
+    {@const { turn } = watch.now}
     <div class="reads">
         <p class="speed">
-            <button type="button" class="btn btn-ghost" aria-label="Slower" onclick={() => void changeSpeed(-1)}>−</button>
+            {#if !read}<button type="button" class="btn btn-ghost" aria-label="Slower" onclick={() => void changeSpeed(-1)}
+                    >−</button
+                >{/if}
             <b class="figure">{figure(units, 'speed', watch.now.speed)}</b>
-            <button type="button" class="btn btn-ghost" aria-label="Faster" onclick={() => void changeSpeed(1)}>+</button>
+            {#if !read}<button type="button" class="btn btn-ghost" aria-label="Faster" onclick={() => void changeSpeed(1)}
+                    >+</button
+                >{/if}
         </p>
         <p class="unit">
             {measure(units, 'speed').unit}
-            {watch.now.speed === watch.now.planned_speed ? 'planned' : 'as told'}
+            {watch.now.speed_by.words}{#if turn}<br /><b>turning to {turn.side}, {shown(units, 'length', turn.radius)} round</b
+                >{/if}
         </p>
         <dl>
-            {#if watch.now.bottom !== null}
-                <div>
-                    <dd class="figure">{figure(units, 'depth', watch.now.bottom)}</dd>
-                    <dt>{measure(units, 'depth').unit} planned</dt>
+            {#each reads as { name, figure: text, says, live } (name)}
+                <div data-read={name}>
+                    <dd class="figure" class:old={!live}>{text}</dd>
+                    <dt>{says}</dt>
                 </div>
-            {/if}
+            {/each}
             <div class="clock">
                 <dd class="figure">{time}</dd>
                 <dt>{out} of {watch.rods.length} lines out</dt>
@@ -46,7 +100,7 @@
 <style>
     .reads {
         display: grid;
-        gap: 0.6rem;
+        gap: 0.5rem;
     }
     .speed {
         display: flex;
@@ -64,14 +118,19 @@
     }
     dl {
         display: flex;
-        justify-content: space-around;
-        gap: 1rem;
+        flex-wrap: wrap;
+        gap: 0.3rem 1rem;
+        justify-content: space-evenly;
     }
     dd {
-        font-size: 44px;
+        font-size: 38px;
         font-weight: 700;
         line-height: 1;
         white-space: nowrap;
+    }
+    .old {
+        font-weight: 500;
+        text-decoration: line-through;
     }
     dt {
         font-size: 17px;
@@ -90,7 +149,7 @@
         }
         dl {
             grid-area: 1 / 2 / 3 / 3;
-            gap: 0.5rem;
+            gap: 0.1rem 0.8rem;
         }
         dd {
             font-size: 34px;
@@ -101,6 +160,9 @@
         }
     }
     @media (max-width: 700px) {
+        dd {
+            font-size: 28px;
+        }
         /* A phone has its own. */
         .clock dd {
             display: none;

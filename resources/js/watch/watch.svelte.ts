@@ -1,4 +1,4 @@
-/** The day as it stands, read every other second, with what was told on this device and waits laid over it. */
+/** The day as it stands, read as often as there is something new, with what was told on this device and waits laid over it. */
 import { aboard } from '../lib/aboard.svelte';
 import { api, inTime, type Fault, type Schemas } from '../lib/api';
 import { theCatalogue } from '../lib/catalogue';
@@ -9,6 +9,7 @@ export type Kind = Schemas['EventKind'];
 type Act = Schemas['Catalogue']['line_states'][number]['takes'][number];
 type Told = Parameters<typeof queue.event>[0];
 
+/** Where the server does not say. */
 const EVERY_MS = 2000;
 const UNDO_MS = 10_000;
 
@@ -32,20 +33,31 @@ export class Watch {
     #asked = 0;
     #read = 0;
     #ahead = 0;
+    /** ms to the next look. */
+    #again = EVERY_MS;
     #undo: ReturnType<typeof setTimeout> | undefined;
 
     constructor(readonly trip: number) {}
 
     /** Reads while it is looked at. */
     follow(): () => void {
+        let reading: ReturnType<typeof setTimeout> | undefined;
+        let over = false;
         // One at a time: over a slow network each would outdate the one before.
-        const look = () => document.visibilityState === 'visible' && this.#read === this.#asked && void this.read();
-        const reading = setInterval(look, EVERY_MS);
+        const look = async () => {
+            clearTimeout(reading);
+            if (document.visibilityState === 'visible' && this.#read === this.#asked) {
+                await this.read();
+            }
+            clearTimeout(reading);
+            reading = over ? undefined : setTimeout(() => void look(), this.#again);
+        };
         const ticking = setInterval(() => (this.clock = Date.now() + this.#ahead), 1000);
         document.addEventListener('visibilitychange', look);
-        void this.read();
+        void look();
         return () => {
-            clearInterval(reading);
+            over = true;
+            clearTimeout(reading);
             clearInterval(ticking);
             document.removeEventListener('visibilitychange', look);
         };
@@ -62,6 +74,7 @@ export class Watch {
             })
             .catch(() => ({ data: undefined, response: undefined }));
         this.#read = Math.max(this.#read, mine);
+        this.#again = Number(response?.headers.get('Admek-Again') ?? EVERY_MS);
         // An answer from before another question says what was.
         if (mine !== this.#asked) {
             return;
@@ -97,6 +110,12 @@ export class Watch {
     /** Until it is to be looked at. */
     minutes({ due }: Rod): number {
         return due === null ? Infinity : Math.ceil((new Date(due).getTime() - this.clock) / 60_000);
+    }
+
+    /** How long ago a figure was heard, that is heard no more. */
+    age({ age }: Schemas['Reading']): string {
+        const seconds = Math.round(age + (this.clock - new Date(this.now?.now ?? this.clock).getTime()) / 1000);
+        return seconds < 90 ? `${seconds} s ago` : `${Math.round(seconds / 60)} min ago`;
     }
 
     waits(rod: Rod): boolean {

@@ -25,7 +25,7 @@ final class LiveTest extends TestCase
         self::assertSame(['sounder', true], self::of($live, 15.0));
         // When all are silent it is the one heard last, and not live.
         self::assertSame(['sounder', false], self::of($live, 15.1));
-        self::assertEqualsWithDelta(5.1, $live->at(15.1)['depth']['age'], 1e-9);
+        self::assertEqualsWithDelta(5.1, $live->at(15.1)['depth']->age, 1e-9);
         $live->take('plotter', self::depth(29.0), 16.0);
         self::assertSame(['plotter', true], self::of($live, 16.0), 'the first comes back');
     }
@@ -33,7 +33,7 @@ final class LiveTest extends TestCase
     public function test_a_figure_that_jumps_is_not_believed_until_it_is_told_again(): void
     {
         $live = new Live;
-        $depth = static fn (float $at): float => $live->at($at)['depth']['value'];
+        $depth = static fn (float $at): float => $live->at($at)['depth']->value;
         $live->take('sounder', self::depth(30.0), 0.0);
         $live->take('sounder', self::depth(2.0), 1.0);
         self::assertSame(30.0, $depth(1.0));
@@ -51,7 +51,7 @@ final class LiveTest extends TestCase
         $live = new Live;
         $live->take('sounder', self::depth(30.0), 1000.0);
         $live->take('sounder', self::depth(31.0), 10.0);
-        self::assertSame(31.0, $live->at(10.0)['depth']['value']);
+        self::assertSame(31.0, $live->at(10.0)['depth']->value);
     }
 
     public function test_what_is_not_used_is_counted_by_its_source_and_reason(): void
@@ -76,6 +76,6 @@ final class LiveTest extends TestCase
     /** @return array{string, bool} */
     private static function of(Live $live, float $now): array
     {
-        return [$live->at($now)['depth']['source'], $live->at($now)['depth']['live']];
+        return [$live->at($now)['depth']->source, $live->at($now)['depth']->live];
     }
 }

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Instruments;
+
+use Admek\Core\Instruments\Figure;
+use Admek\Core\Instruments\TrackPoint;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+
+/** Where she was and what she read, moment by moment; kept once and never changed. */
+final class Track
+{
+    /** s within which a point tells of a moment. */
+    private const NEAR = 10.0;
+
+    /** Points that are held while they cannot be kept: a good hour of them. */
+    private const HELD = 1000;
+
+    private const FIGURES = [
+        Figure::Latitude, Figure::Longitude, Figure::WaterSpeed, Figure::GroundSpeed, Figure::Course, Figure::Heading,
+        Figure::Turn, Figure::Depth, Figure::WaterTemperature, Figure::WindAngle, Figure::WindSpeed,
+    ];
+
+    /** @var list<TrackPoint> */
+    private array $held = [];
+
+    /** What cannot be kept just now, on a full disk, is kept with the next. */
+    public function keep(TrackPoint $point): void
+    {
+        $this->held = array_slice([...$this->held, $point], -self::HELD);
+        try {
+            DB::transaction(function (): void {
+                foreach ($this->held as $one) {
+                    DB::table('track')->insertOrIgnore(['at' => (int) round($one->at * 1000)] + $one->figures);
+                }
+            });
+            $this->held = [];
+        } catch (QueryException) {
+        }
+    }
+
+    /** What she read at a moment; null where nothing was kept near it. */
+    public function near(float $at): ?TrackPoint
+    {
+        $at *= 1000;
+        $row = DB::table('track')->whereBetween('at', [(int) ($at - 1000 * self::NEAR), (int) ($at + 1000 * self::NEAR)])
+            ->orderByRaw('abs(at - ?)', [$at])->first();
+
+        return $row === null ? null : self::point($row);
+    }
+
+    /**
+     * @param  float  $from  s since 1970 UTC
+     * @param  float  $to  s since 1970 UTC
+     * @return iterable<TrackPoint> earlier first
+     */
+    public function between(float $from, float $to): iterable
+    {
+        foreach (DB::table('track')->whereBetween('at', [(int) ($from * 1000), (int) ($to * 1000)])->orderBy('at')->cursor() as $row) {
+            yield self::point($row);
+        }
+    }
+
+    private static function point(object $row): TrackPoint
+    {
+        $figures = [];
+        foreach (self::FIGURES as $figure) {
+            if (($value = $row->{$figure->value}) !== null) {
+                $figures[$figure->value] = (float) $value;
+            }
+        }
+
+        return new TrackPoint($row->at / 1000, $figures);
+    }
+}

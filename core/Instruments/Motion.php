@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Instruments;
+
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Towing\Side;
+use Admek\Core\Towing\Turn;
+
+/** How she moves and what is under her, from what was heard, put right as the captain has it. */
+final readonly class Motion
+{
+    /** Of figures that stand as they were heard. */
+    private const AS_HEARD = [
+        Figure::GroundSpeed, Figure::Course, Figure::Latitude, Figure::Longitude, Figure::WaterTemperature, Figure::WindAngle,
+        Figure::WindSpeed,
+    ];
+
+    /** @param  array<string, Known>  $figures  water speed put right, heading true, depth from the surface */
+    private function __construct(public array $figures)
+    {
+    }
+
+    /**
+     * @param  array<string, Known>  $known  {@see Live::at}
+     * @param  ?float  $turn  °/s to starboard
+     */
+    public static function of(array $known, ?float $turn, Corrections $corrections): self
+    {
+        $figures = array_intersect_key($known, array_flip(array_column(self::AS_HEARD, 'value')));
+        $log = $known[Figure::WaterSpeed->value] ?? null;
+        if ($log !== null) {
+            $figures[Figure::WaterSpeed->value] = $log->changed(static fn (float $v): float => $v * $corrections->logFactor);
+        }
+        $depth = $known[Figure::Depth->value] ?? null;
+        if ($depth !== null) {
+            // An offset down to the keel says nothing of the surface.
+            $below = $corrections->transducer ?? max(0.0, ($known[Figure::DepthOffset->value] ?? null)->value ?? 0.0);
+            $figures[Figure::Depth->value] = $depth->changed(static fn (float $v): float => $v + $below);
+        }
+        $heading = self::heading($known);
+        if ($heading !== null) {
+            $figures[Figure::Heading->value] = $heading;
+        }
+        $turned = $heading !== null && $heading->live ? $heading : ($known[Figure::Course->value] ?? null);
+        if ($turn !== null && $turned !== null) {
+            $figures[Figure::Turn->value] = $turned->telling($turn);
+        }
+
+        return new self($figures);
+    }
+
+    /** As it is now; null where nothing live tells it. */
+    public function now(Figure $figure): ?float
+    {
+        $told = $this->figures[$figure->value] ?? null;
+
+        return $told !== null && $told->live ? $told->value : null;
+    }
+
+    /**
+     * The speed depths are for: by the log, else over the ground, else as the captain told or planned it.
+     *
+     * @param  ?float  $told  m/s
+     * @param  float  $planned  m/s
+     * @return array{float, SpeedBy} m/s
+     */
+    public function speed(?float $told, float $planned): array
+    {
+        return match (true) {
+            ($log = $this->now(Figure::WaterSpeed)) !== null => [$log, SpeedBy::Log],
+            ($ground = $this->now(Figure::GroundSpeed)) !== null => [$ground, SpeedBy::Ground],
+            $told !== null => [$told, SpeedBy::Told],
+            default => [$planned, SpeedBy::Planned],
+        };
+    }
+
+    /**
+     * What the spread is towed under now: adrift it hangs, on the run to the ground it is in the boat.
+     *
+     * @param  float  $speed  m/s
+     * @param  float  $density  kg/m³
+     */
+    public function conditions(float $speed, float $density): Conditions
+    {
+        $speed = min(Conditions::FASTEST, max(Conditions::SLOWEST, $speed));
+        $rate = deg2rad($this->now(Figure::Turn) ?? 0.0);
+        $turn = $rate === 0.0 ? null : new Turn(
+            min(Conditions::TURNED[1], max(Conditions::TURNED[0], $speed / abs($rate))),
+            $rate > 0.0 ? Side::Starboard : Side::Port,
+        );
+
+        return new Conditions($speed, $turn, $density);
+    }
+
+    /**
+     * The true one where it is told, else the compass's with the variation it is told with.
+     *
+     * @param  array<string, Known>  $known
+     */
+    private static function heading(array $known): ?Known
+    {
+        $true = $known[Figure::Heading->value] ?? null;
+        $compass = $known[Figure::MagneticHeading->value] ?? null;
+        $variation = ($known[Figure::Variation->value] ?? null)?->value;
+        if ($compass === null || $variation === null || ($true !== null && ($true->live || ! $compass->live))) {
+            return $true;
+        }
+
+        return $compass->changed(static fn (float $v): float => fmod($v + $variation + 360.0, 360.0));
+    }
+}
