@@ -135,8 +135,13 @@ final readonly class EventLog
             }
             $told = DB::table('events')->where('uuid', $uuid)->first(['spread_id', 'tells']);
             assert($told !== null);
+            /** @var array<string, mixed> $tells */
+            $tells = json_decode($told->tells, true, flags: JSON_THROW_ON_ERROR);
+            // Where she was is not for everybody; the rest of it is.
+            $place = $tells['place'] ?? [];
             $this->trip->bites()->create($columns + [
-                'uuid' => $uuid, 'spread_id' => $told->spread_id, 'snapshot' => json_decode($told->tells, true),
+                'uuid' => $uuid, 'spread_id' => $told->spread_id, 'snapshot' => array_diff_key($tells, ['place' => 0]),
+                'latitude' => $place['latitude'] ?? null, 'longitude' => $place['longitude'] ?? null,
             ]);
         }
     }

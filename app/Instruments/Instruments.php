@@ -56,9 +56,10 @@ final readonly class Instruments
 
         return new self(
             $known, $told['turn'],
-            array_map(static fn (array $source): array => array_replace($source, [
+            array_map(static fn (array $source): array => [
+                'name' => $source['name'], 'state' => $source['state'],
                 'silence' => $source['silence'] === null ? null : $source['silence'] + $since,
-            ]), $told['sources']),
+            ], array_values($told['sources'])),
             $told['talkers'], $told['version'].'.'.count($live), $live === [] ? null : self::again($told, $running),
             $since <= self::GONE,
         );

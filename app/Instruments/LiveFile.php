@@ -43,7 +43,8 @@ final class LiveFile
         }
         $told = json_encode([
             'running' => $running, 'wall' => microtime(true), 'version' => getmypid().'.'.$this->version,
-            'came' => $this->came, 'every' => $this->every, 'turn' => $turn, 'sources' => $sources, 'talkers' => (object) $talkers,
+            'came' => $this->came, 'every' => $this->every, 'turn' => $turn, 'sources' => $sources,
+            'talkers' => (object) $talkers,
             'figures' => (object) array_map(
                 static fn (Known $one): array => [$one->value, $one->source, $one->age, $one->others], $known,
             ),

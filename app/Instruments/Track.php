@@ -48,7 +48,7 @@ final class Track
         $row = DB::table('track')->whereBetween('at', [(int) ($at - 1000 * self::NEAR), (int) ($at + 1000 * self::NEAR)])
             ->orderByRaw('abs(at - ?)', [$at])->first();
 
-        return $row === null ? null : self::point($row);
+        return $row === null ? null : self::point((array) $row);
     }
 
     /**
@@ -58,20 +58,23 @@ final class Track
      */
     public function between(float $from, float $to): iterable
     {
-        foreach (DB::table('track')->whereBetween('at', [(int) ($from * 1000), (int) ($to * 1000)])->orderBy('at')->cursor() as $row) {
-            yield self::point($row);
+        $when = [(int) ($from * 1000), (int) ($to * 1000)];
+        foreach (DB::table('track')->whereBetween('at', $when)->orderBy('at')->cursor() as $row) {
+            yield self::point((array) $row);
         }
     }
 
-    private static function point(object $row): TrackPoint
+    /** @param  array<string, mixed>  $row */
+    private static function point(array $row): TrackPoint
     {
         $figures = [];
         foreach (self::FIGURES as $figure) {
-            if (($value = $row->{$figure->value}) !== null) {
+            $value = $row[$figure->value] ?? null;
+            if (is_numeric($value)) {
                 $figures[$figure->value] = (float) $value;
             }
         }
 
-        return new TrackPoint($row->at / 1000, $figures);
+        return new TrackPoint((is_numeric($row['at']) ? (float) $row['at'] : 0.0) / 1000, $figures);
     }
 }

@@ -19,6 +19,8 @@ use Illuminate\Support\Carbon;
  * @property ?float $length m
  * @property ?float $weight kg
  * @property ?string $note
+ * @property ?float $latitude of where she was, degrees north
+ * @property ?float $longitude degrees east
  * @property array<string, mixed> $snapshot
  */
 final class Bite extends Model
@@ -26,8 +28,12 @@ final class Bite extends Model
     protected $table = 'bites';
 
     protected $fillable = [
-        'uuid', 'spread_id', 'bitten_at', 'holder', 'species', 'outcome', 'length', 'weight', 'note', 'snapshot',
+        'uuid', 'spread_id', 'bitten_at', 'holder', 'species', 'outcome', 'length', 'weight', 'note', 'latitude', 'longitude',
+        'snapshot',
     ];
 
-    protected $casts = ['bitten_at' => 'datetime', 'length' => 'float', 'weight' => 'float', 'snapshot' => 'array'];
+    protected $casts = [
+        'bitten_at' => 'datetime', 'length' => 'float', 'weight' => 'float', 'latitude' => 'float',
+        'longitude' => 'float', 'snapshot' => 'array',
+    ];
 }

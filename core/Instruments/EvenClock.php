@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Admek\Core\Instruments;
 
 /**
- * A clock that goes on evenly: neither set back nor, when the machine slept, standing still. Seconds asleep count, so that what was
- * heard before is old when it wakes.
+ * A clock that goes on evenly: neither set back nor, when the machine slept, standing still. Seconds asleep count, so that what
+ * was heard before is old when it wakes.
  */
 final class EvenClock
 {

@@ -32,9 +32,9 @@ final class Live
     private array $used = [];
 
     /**
-     * @param  list<string>  $order  of sources, the captain's first; of one line several talkers may be heard, each a source of its
-     *                               own (line/talker): those come where their line stands, what was not named after all others,
-     *                               each as it is first heard
+     * @param  list<string>  $order  of sources, the captain's first; of one line several talkers may be heard, each a source of
+     *                               its own (line/talker): those come where their line stands, what was not named after all
+     *                               others, each as it is first heard
      */
     public function __construct(private array $order = [])
     {

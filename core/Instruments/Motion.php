@@ -51,6 +51,17 @@ final readonly class Motion
         return new self($figures);
     }
 
+    /** As it was at a moment that was kept. */
+    public static function kept(TrackPoint $point): self
+    {
+        return new self(array_map(static fn (float $value): Known => new Known($value, 'track', 0.0), $point->figures));
+    }
+
+    public static function unknown(): self
+    {
+        return new self([]);
+    }
+
     /** As it is now; null where nothing live tells it. */
     public function now(Figure $figure): ?float
     {

@@ -47,11 +47,13 @@ final class Sentences
         $compass = self::round($m->heading - self::VARIATION + $this->near(0.8));
         $place = self::degrees($m->place->latitude, 'N', 'S', 2).','.self::degrees($m->place->longitude, 'E', 'W', 3);
         $time = gmdate('His', $clock);
+        $date = gmdate('dmy', $clock);
+        $magnetic = self::round($course - self::VARIATION);
         $depth = $m->depth - self::TRANSDUCER + $this->near(0.1);
         $bodies = [
-            sprintf('GPRMC,%s.00,A,%s,%.2f,%.1f,%s,%.1f,W,A', $time, $place, $ground, $course, gmdate('dmy', $clock), -self::VARIATION),
+            sprintf('GPRMC,%s.00,A,%s,%.2f,%.1f,%s,%.1f,W,A', $time, $place, $ground, $course, $date, -self::VARIATION),
             sprintf('GPGGA,%s.00,%s,1,09,0.9,180.0,M,-30.0,M,,', $time, $place),
-            sprintf('GPVTG,%.1f,T,%.1f,M,%.2f,N,%.2f,K,A', $course, self::round($course - self::VARIATION), $ground, $ground * 1.852),
+            sprintf('GPVTG,%.1f,T,%.1f,M,%.2f,N,%.2f,K,A', $course, $magnetic, $ground, $ground * 1.852),
             sprintf('HCHDG,%.1f,,,%.1f,W', $compass, -self::VARIATION),
             sprintf('VWVHW,,T,%.1f,M,%.2f,N,%.2f,K', $compass, $log, $log * 1.852),
             sprintf('YXMTW,%.1f,C', 18.6 + $this->near(0.1)),
@@ -84,7 +86,7 @@ final class Sentences
             $sent[] = "gateway 2: bus idle\r\n";
         }
 
-        return $sent;
+        return array_values($sent);
     }
 
     /** Noise of so much, as the sum of many small ones. */

@@ -15,7 +15,8 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 // With --seconds it prints so many seconds of sentences and ends.
 $told = getopt('', ['port:', 'times:', 'seed:', 'seconds:', 'clean']);
 $number = static function (string $name, int $else, int $least, int $most) use ($told): int {
-    $number = filter_var($told[$name] ?? $else, FILTER_VALIDATE_INT, ['options' => ['min_range' => $least, 'max_range' => $most]]);
+    $range = ['options' => ['min_range' => $least, 'max_range' => $most]];
+    $number = filter_var($told[$name] ?? $else, FILTER_VALIDATE_INT, $range);
     if ($number === false) {
         fwrite(STDERR, "--{$name} takes a whole number from {$least} to {$most}\n");
         exit(2);

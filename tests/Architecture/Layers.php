@@ -19,12 +19,13 @@ final class Layers
     private const SPREAD = ['Plan', 'Run', 'Check', 'Cure', 'Card', 'Drafting'];
 
     private const APP = [
-        'Database', 'Devices', 'Models', 'Access',
-        'Forecasts', 'Instruments', 'Rigging', 'Days', 'Outfitting', 'Preparing', 'Reading', 'Files', 'Http', 'Serving', 'Console', 'Providers',
+        'Database', 'Devices', 'Models', 'Access', 'Forecasts', 'Instruments', 'Rigging', 'Days', 'Outfitting', 'Preparing',
+        'Reading', 'Files', 'Http', 'Serving', 'Console', 'Providers',
     ];
 
     private const HTTP = [
-        'Asked', 'Boat', 'Locker', 'Days', 'Instruments', 'Trips', 'Water', 'Ground', 'Previews', 'Spreads', 'Devices', 'Middleware',
+        'Asked', 'Boat', 'Locker', 'Days', 'Instruments', 'Trips', 'Water', 'Ground', 'Previews', 'Spreads', 'Devices',
+        'Middleware',
     ];
 
     public function test_core_knows_nothing_of_the_framework(): Rule

@@ -52,7 +52,9 @@ final class DemoCommand extends Command
         if (is_string($port)) {
             $gateway = new Source('Gateway', SourceKind::Tcp, "127.0.0.1:{$port}");
             $others = array_filter($boat->sources(), static fn (Source $source): bool => $source->name !== $gateway->name);
-            $boat->update(['instruments' => ['sources' => [$gateway, ...$others]] + ($boat->instruments ?? ['transducer' => null])]);
+            $boat->update([
+                'instruments' => ['sources' => [$gateway, ...$others]] + ($boat->instruments ?? ['transducer' => null]),
+            ]);
         }
     }
 }

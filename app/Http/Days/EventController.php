@@ -6,6 +6,7 @@ namespace App\Http\Days;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\CannotTow;
+use App\Days\AtTheTime;
 use App\Days\EventLog;
 use App\Days\Telling;
 use App\Http\Problem;
@@ -25,8 +26,9 @@ final class EventController
     /** s by which a device's clock may differ before its times are put right: less is the network's own delay. */
     private const CLOCK = 2.0;
 
-    public function store(Request $request, Trip $trip, Boat $boat, Factory $validators): JsonResponse
-    {
+    public function store(
+        Request $request, Trip $trip, Boat $boat, Factory $validators, AtTheTime $then,
+    ): JsonResponse {
         $request->validate([
             'sent_at' => ['required', 'string', NewEvent::MOMENT, ...NewEvent::WHEN],
             'events' => ['required', 'list', 'max:'.self::MOST], 'events.*' => ['array'], 'whole' => ['boolean:strict'],
@@ -43,7 +45,8 @@ final class EventController
                     throw InvalidValue::because('of', 'an event that is kept: the one it is of was refused');
                 }
                 $spread = $trip->ownSpread($new->input('spread_id') === null ? null : $new->integer('spread_id'));
-                $able[] = new Telling($new->event($boat, $ahead), $new->toldAt(), $spread, $new->tells($boat, $trip));
+                $event = $new->event($boat, $ahead);
+                $able[] = new Telling($event, $new->toldAt(), $spread, $new->tells($boat, $trip, $event, $then));
             } catch (ValidationException|InvalidValue|CannotTow $refusal) {
                 $unkept[$new->string('uuid')->value()] = true;
                 $refused[] = ['index' => $i, 'errors' => Problem::faults($refusal)];

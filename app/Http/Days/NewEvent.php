@@ -12,6 +12,7 @@ use Admek\Core\InvalidValue;
 use Admek\Core\Water\Clarity;
 use Admek\Core\Water\Sky;
 use Admek\Core\Water\Surface;
+use App\Days\AtTheTime;
 use App\Http\Asked\LineShape;
 use App\Http\Asked\SpreadContent;
 use App\Http\Within;
@@ -135,16 +136,18 @@ final class NewEvent extends SpreadContent
     /**
      * What it is kept with: of a bite what every line did, of a line as it was set its parts by their names too.
      *
+     * @param  Event  $event  as it is kept
      * @return array<string, mixed>
      *
      * @throws InvalidValue naming the field
      */
-    public function tells(Boat $boat, Trip $trip): array
+    public function tells(Boat $boat, Trip $trip, Event $event, AtTheTime $then): array
     {
-        $kind = EventKind::from($this->string('kind')->value());
+        $kind = $event->kind;
         if ($kind === EventKind::Bite) {
-            return LineSnapshot::take(
-                $boat, $this->rows(), $this->conditions($trip->density()), $this->integer('holder_id'),
+            return $then->bite(
+                $boat, $trip, $this->rows(), $this->conditions($trip->density()), $this->integer('holder_id'), $event->at,
+                $this->input('spread_id') === null ? null : $this->integer('spread_id'),
             );
         }
         if ($kind->rigs()) {

@@ -35,20 +35,20 @@ final class FileLine extends StreamLine
         return [$stream, ''];
     }
 
-    protected function listen(): void
+    protected function listen($stream): void
     {
-        $this->timer = $this->loop->addPeriodicTimer(self::EVERY, function (): void {
+        $this->timer = $this->loop->addPeriodicTimer(self::EVERY, function () use ($stream): void {
             clearstatcache(true, $this->address);
             $is = @stat($this->address);
-            $held = $this->stream === null ? false : fstat($this->stream);
+            $held = $this->stream === $stream ? fstat($stream) : false;
             if ($is === false || $held === false || $is['ino'] !== $held['ino']) {
                 $this->gone('not there');
 
                 return;
             }
             // Emptied and begun again.
-            if ($this->stream !== null && ($is['mode'] & 0170000) === 0100000 && ftell($this->stream) > $is['size']) {
-                fseek($this->stream, 0);
+            if (($is['mode'] & 0170000) === 0100000 && ftell($stream) > $is['size']) {
+                fseek($stream, 0);
             }
             // What never ends, such as noise, leaves the rest their turn.
             for ($pieces = 0; $pieces < self::PIECES && $this->read(); $pieces++) {

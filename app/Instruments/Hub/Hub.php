@@ -60,7 +60,11 @@ final class Hub
         $this->tend();
         $this->tell();
         $this->loop->addPeriodicTimer(self::TEND, $this->tend(...));
-        $this->loop->addPeriodicTimer(self::PULSE, fn () => $this->telling ?? $this->tell());
+        $this->loop->addPeriodicTimer(self::PULSE, function (): void {
+            if ($this->telling === null) {
+                $this->tell();
+            }
+        });
         foreach ([SIGTERM, SIGINT] as $signal) {
             $this->loop->addSignal($signal, $this->loop->stop(...));
         }

@@ -30,7 +30,7 @@ abstract class StreamLine implements Line
             [$this->stream, $this->why] = $this->begun();
             if ($this->stream !== null) {
                 stream_set_blocking($this->stream, false);
-                $this->listen();
+                $this->listen($this->stream);
             }
         }
     }
@@ -52,9 +52,10 @@ abstract class StreamLine implements Line
     /** @return array{?resource, string} with why not */
     abstract protected function begun(): array;
 
-    protected function listen(): void
+    /** @param  resource  $stream */
+    protected function listen($stream): void
     {
-        $this->loop->addReadStream($this->stream, fn () => $this->read());
+        $this->loop->addReadStream($stream, fn () => $this->read());
     }
 
     /** Whether anything came. */

@@ -28,7 +28,7 @@ final class TcpLine implements Line
 
     private float $heard = 0.0;
 
-    /** @param  Closure(string): void  $heard */
+    /** @param  Closure(string): void  $tell */
     public function __construct(
         private readonly LoopInterface $loop, private readonly string $address, private readonly Closure $tell,
     ) {

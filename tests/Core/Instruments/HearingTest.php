@@ -38,7 +38,7 @@ final class HearingTest extends TestCase
             $hearing->take('bow', str_repeat('x', 1000), 0.0);
         }
         self::assertLessThan(100_000, memory_get_usage() - $before);
-        self::assertSame([], $hearing->sources());
+        self::assertCount(0, $hearing->sources());
         $hearing->take('bow', "\n".Nmea::written('SDDPT,30.5,0.4'), 1.0);
         self::assertSame(['too_long' => 1], $hearing->sources()['bow']['faults']);
         self::assertSame(30.5, $hearing->at(1.0)['depth']->value);

@@ -50,7 +50,7 @@ final class MotionTest extends TestCase
         $compass = ['magnetic_heading' => 355.0, 'variation' => 10.0];
         self::assertSame(5.0, self::of($compass)->now(Figure::Heading));
         self::assertSame(7.0, self::of($compass + ['heading' => 7.0])->now(Figure::Heading));
-        self::assertNull(self::of(['magnetic_heading' => 355.0])->now(Figure::Heading), 'of a compass alone nothing true is known');
+        self::assertNull(self::of(['magnetic_heading' => 355.0])->now(Figure::Heading), 'nothing true');
         $silent = ['heading' => new Known(7.0, 'helm/HE', 6.0), 'magnetic_heading' => new Known(355.0, 'bow/HC', 0.0),
             'variation' => new Known(10.0, 'gps/GP', 0.0)];
         self::assertSame(5.0, Motion::of($silent, null, new Corrections)->now(Figure::Heading), 'the other takes over');

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Days;
+
+use Admek\Core\Instruments\Circumstances;
+use Admek\Core\Instruments\Known;
+use Admek\Core\Instruments\Motion;
+use Admek\Core\InvalidValue;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Water\Sun;
+use App\Instruments\LiveFile;
+use App\Instruments\Track;
+use App\Models\Boat;
+use App\Models\Spread;
+use App\Models\Trip;
+use App\Rigging\LineSnapshot;
+
+/** A bite as it is kept: what every line did, and what was true at that moment by what was read then. */
+final readonly class AtTheTime
+{
+    /** s within which what is heard now tells of a moment. */
+    private const NOW = 3.0;
+
+    public function __construct(private LiveFile $live, private Track $track)
+    {
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $rows  lines in the water
+     * @param  Conditions  $told  by who tells of it
+     * @param  int  $bitten  id of the holder whose rod was bitten
+     * @param  float  $at  s since 1970 UTC
+     * @param  ?int  $spread  id of the spread it was planned by
+     * @return array<string, mixed>
+     *
+     * @throws InvalidValue when that holder has no line
+     */
+    public function bite(Boat $boat, Trip $trip, array $rows, Conditions $told, int $bitten, float $at, ?int $spread): array
+    {
+        $read = $this->read($at, $boat);
+        $planned = Spread::query()->whereKey($spread)->value('speed');
+        $then = new Circumstances(
+            $read, $told->speed, is_float($planned) ? $planned : $told->speed, $trip->bottom, $trip->surfaceTemperature(),
+            self::sun($trip, $at),
+        );
+
+        return LineSnapshot::take($boat, $rows, $then->conditions($told), $bitten) + $then->told() + ['place' => $then->place()];
+    }
+
+    private function read(float $at, Boat $boat): Motion
+    {
+        if (abs((float) now()->format('U.v') - $at) <= self::NOW) {
+            $motion = $this->live->read()->motion($boat->corrections());
+            if (array_filter($motion->figures, static fn (Known $one): bool => $one->live) !== []) {
+                return $motion;
+            }
+        }
+        $point = $this->track->near($at);
+
+        return $point === null ? Motion::unknown() : Motion::kept($point);
+    }
+
+    /** ° above the horizon. */
+    private static function sun(Trip $trip, float $at): ?float
+    {
+        try {
+            return $trip->latitude === null || $trip->longitude === null
+                ? null : (new Sun($trip->latitude, $trip->longitude))->at((int) $at)['elevation'];
+        } catch (InvalidValue) {
+            return null;
+        }
+    }
+}
