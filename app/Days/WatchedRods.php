@@ -32,14 +32,15 @@ final readonly class WatchedRods
 
     /**
      * @param  Conditions  $now  how she moves
-     * @return list<array<string, mixed>> port bow round the stern; since and due in s since 1970 UTC
+     * @return array{list<array<string, mixed>>, list<RunningLine>} port bow round the stern, since and due in s since 1970 UTC;
+     *                                                            and the lines in the water
      */
     public static function of(Day $day, Spread $spread, Boat $boat, Trip $trip, Conditions $now, Locker $locker): array
     {
         return (new self($day, $spread, $boat, $locker))->told($trip, $now);
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return array{list<array<string, mixed>>, list<RunningLine>} */
     private function told(Trip $trip, Conditions $conditions): array
     {
         $rows = $this->rows();
@@ -50,9 +51,10 @@ final readonly class WatchedRods
             $this->locker->ablePlan($this->spread->rows())->lines, $conditions->turning(null)->at($this->spread->speed),
             withDoubt: false,
         );
-        $clearing = FishOn::clearing(array_values(array_filter(
+        $out = array_values(array_filter(
             $runs, fn (RunningLine $line): bool => $this->state($line->planned->holder)->isOut(),
-        )), TripLimits::of($trip, $this->boat));
+        ));
+        $clearing = FishOn::clearing($out, TripLimits::of($trip, $this->boat));
         $due = Checks::of($this->day, $this->boat->book(Book::Day));
         $turns = $this->turns($plan->lines);
         $rods = [];
@@ -65,13 +67,13 @@ final readonly class WatchedRods
                 'state' => $this->state($code)->value, 'since' => $now?->since, 'due' => $due[$code] ?? null,
                 'bite' => $now?->bite, 'line' => $rows[$i], 'lure' => $line->lure->name,
                 'turn' => $turns[$code] ?? count($turns), 'counter' => self::counter($run),
-                'depth' => $run?->depth(), 'doubt' => $run?->doubt?->told(),
+                'depth' => $run?->depth(), 'lag' => $run?->lure()[0], 'doubt' => $run?->doubt?->told(),
                 'planned' => self::otherwise($run, $meant[$code] ?? null),
                 'clear_first' => $clearing[$code] ?? [], 'taken' => $this->taken($line),
             ];
         }
 
-        return $rods;
+        return [$rods, $out];
     }
 
     /** @return list<array<string, mixed>> of every rod that has a line planned or out, in the order of the rail */

@@ -24,6 +24,33 @@ final class DayRules
                 'Weed, a washed-out bait or a kinked leader fishes for nobody. They are spread out so that no two fall due at '
                     .'once.',
             ),
+            new Rule(
+                'ahead_for',
+                'The bottom ahead is looked at for',
+                15,
+                2,
+                60,
+                Quantity::Minutes,
+                'So long it takes to wind up a deep spread in good order.',
+            ),
+            new Rule(
+                'bottom_alarm',
+                'Bottom is called out before it is reached by',
+                3,
+                0.5,
+                20,
+                Quantity::Minutes,
+                'A rigger is up in one, core takes longer.',
+            ),
+            new Rule(
+                'slowed_to',
+                'Slowed for a fish she makes this share of her speed',
+                0.6,
+                0.2,
+                1,
+                Quantity::Share,
+                'What hangs clear as she goes may touch then: it is told before she is slowed.',
+            ),
         ];
     }
 }

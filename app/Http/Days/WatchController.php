@@ -8,6 +8,7 @@ use Admek\Core\Day\Day;
 use Admek\Core\Instruments\Figure;
 use Admek\Core\Instruments\Known;
 use Admek\Core\Instruments\Motion;
+use App\Days\AheadOfHer;
 use App\Days\EventLog;
 use App\Days\WatchedRods;
 use App\Instruments\LiveFile;
@@ -43,6 +44,7 @@ final class WatchController
         $motion = $instruments->motion($boat->corrections());
         [$speed, $by] = $motion->speed($day->speed(), $spread->speed);
         $now = $motion->conditions($speed, $trip->density());
+        [$rods, $out] = WatchedRods::of($day, $spread, $boat, $trip, $now, $locker);
 
         return new JsonResponse([
             'version' => $version,
@@ -59,8 +61,9 @@ final class WatchController
                     static fn (?float $at): ?string => $at === null ? null : Moment::told($at),
                     ['since' => $rod['since'], 'due' => $rod['due']],
                 )),
-                WatchedRods::of($day, $spread, $boat, $trip, $now, $locker),
+                $rods,
             ),
+            'ahead' => (new AheadOfHer($trip, $boat, $motion))->told($out, $now),
             'bags' => self::bags($day, $trip),
             'bites' => count($day->bites),
         ], headers: $again, options: JSON_PRESERVE_ZERO_FRACTION);

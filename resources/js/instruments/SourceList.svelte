@@ -59,7 +59,7 @@
                         type="button"
                         class="btn btn-sm border-base-300"
                         aria-label="Change {source.name}"
-                        onclick={() => (typed = { at: place, source: { ...desk.sources[place]! } })}>Change</button
+                        onclick={() => (typed = { at: place, source: desk.sources[place] ?? fresh() })}>Change</button
                     >
                     <button
                         type="button"

@@ -1,9 +1,11 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
     import { tripWords } from '../lib/words';
+    import WatchAhead from './WatchAhead.svelte';
     import WatchFoot from './WatchFoot.svelte';
     import WatchHull from './WatchHull.svelte';
     import WatchRod from './WatchRod.svelte';
+    import WatchSays from './WatchSays.svelte';
     import { Watch, type Rod } from './watch.svelte';
 
     /** The day as it runs: the rods round the boat, what is done to each in two taps, and what to do when one has a fish. */
@@ -51,6 +53,8 @@
                 {/each}
             </section>
         {/each}
+        <div class="strip"><WatchAhead {watch} {units} /></div>
+        <div class="word"><WatchSays {watch} /></div>
         <WatchHull {watch} {trip} {units} {landed} told={() => (landed = null)} />
         <WatchFoot {watch} land={(one) => (landed = one)} />
     {:else}
@@ -62,7 +66,7 @@
     .watch {
         display: grid;
         grid-template: minmax(0, 1fr) auto auto / minmax(0, 1fr) minmax(0, 330px) minmax(0, 1fr);
-        grid-template-areas: 'port hull starboard' 'port stern starboard' 'foot foot foot';
+        grid-template-areas: 'port hull starboard' 'strip stern word' 'foot foot foot';
         gap: 0.6rem;
         height: 100%;
         padding: 0.6rem;
@@ -82,6 +86,15 @@
         min-height: 0;
         overflow-y: auto;
     }
+    .strip {
+        display: grid;
+        grid-area: strip;
+    }
+    .word {
+        display: grid;
+        grid-area: word;
+        min-width: 0;
+    }
     .stern {
         display: grid;
         grid-area: stern;
@@ -97,8 +110,8 @@
     }
     @media (max-width: 1000px) {
         .watch {
-            grid-template: auto 1fr auto auto / minmax(0, 1fr) minmax(0, 1fr);
-            grid-template-areas: 'hull hull' 'port starboard' 'stern stern' 'foot foot';
+            grid-template: auto auto 1fr auto auto auto / minmax(0, 1fr) minmax(0, 1fr);
+            grid-template-areas: 'hull hull' 'word word' 'port starboard' 'stern stern' 'strip strip' 'foot foot';
             height: auto;
             min-height: 100%;
             gap: 0.4rem;

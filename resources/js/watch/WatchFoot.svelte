@@ -89,7 +89,7 @@
             grid-auto-flow: row;
             grid-template-columns: repeat(auto-fit, minmax(4.2rem, 1fr));
             gap: 0.35rem;
-            min-height: 64px;
+            min-height: 0;
         }
         .acts .btn {
             height: 64px;

@@ -44,7 +44,7 @@ export class Watch {
         let reading: ReturnType<typeof setTimeout> | undefined;
         let over = false;
         // One at a time: over a slow network each would outdate the one before.
-        const look = async () => {
+        const look = async (): Promise<void> => {
             clearTimeout(reading);
             if (document.visibilityState === 'visible' && this.#read === this.#asked) {
                 await this.read();
@@ -53,13 +53,14 @@ export class Watch {
             reading = over ? undefined : setTimeout(() => void look(), this.#again);
         };
         const ticking = setInterval(() => (this.clock = Date.now() + this.#ahead), 1000);
-        document.addEventListener('visibilitychange', look);
+        const seen = () => void look();
+        document.addEventListener('visibilitychange', seen);
         void look();
         return () => {
             over = true;
             clearTimeout(reading);
             clearInterval(ticking);
-            document.removeEventListener('visibilitychange', look);
+            document.removeEventListener('visibilitychange', seen);
         };
     }
 

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Day;
+
+use Admek\Core\Spread\Check\BottomBreaches;
+use Admek\Core\Spread\Check\Breach;
+use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Run\RunningLine;
+
+/** Which lines meet the bottom on the way ahead, and when: at the speed of now, and slowed down as for a fish. */
+final class BottomAhead
+{
+    /** m/s over the ground below which she gets nowhere. */
+    private const STILL = 0.1;
+
+    /**
+     * @param  list<RunningLine>  $now  those in the water
+     * @param  list<RunningLine>  $slowed  the same, slowed down
+     * @param  SpreadLimits  $limits  with the bottom from where she is on
+     * @param  float  $ground  m/s
+     * @param  float  $slowedGround  m/s
+     * @return list<Contact> the soonest first
+     */
+    public static function contacts(
+        array $now, array $slowed, SpreadLimits $limits, float $ground, float $slowedGround,
+    ): array {
+        $first = self::byHolder(BottomBreaches::of($now, $limits));
+        $later = self::byHolder(BottomBreaches::of($slowed, $limits));
+        $contacts = [];
+        foreach (array_keys($first + $later) as $holder) {
+            $breach = $first[$holder] ?? null;
+            $seconds = self::seconds($breach, $ground);
+            $slow = self::seconds($later[$holder] ?? null, $slowedGround);
+            // What keeps clear as she goes matters only where it would touch.
+            if ($seconds !== null || ($slow !== null && self::touches($later[$holder] ?? null))) {
+                $contacts[] = new Contact(
+                    (string) $holder, $seconds, $slow, self::touches($breach ?? $later[$holder] ?? null),
+                    $breach === null ? null : ($breach->wanted ?? 0.0) - ($breach->amount ?? 0.0),
+                );
+            }
+        }
+        usort($contacts, static fn (Contact $a, Contact $b): int => [$a->seconds ?? INF, $a->slowed ?? INF, $a->holder]
+            <=> [$b->seconds ?? INF, $b->slowed ?? INF, $b->holder]);
+
+        return $contacts;
+    }
+
+    /**
+     * @param  list<Breach>  $breaches
+     * @return array<array-key, Breach>
+     */
+    private static function byHolder(array $breaches): array
+    {
+        return array_combine(array_map(static fn (Breach $breach): string => $breach->holders[0], $breaches), $breaches);
+    }
+
+    private static function seconds(?Breach $breach, float $ground): ?float
+    {
+        $ahead = $breach?->first?->ahead;
+
+        return match (true) {
+            $ahead === null => null,
+            $ahead <= 0.0 => 0.0,
+            $ground < self::STILL => null,
+            default => $ahead / $ground,
+        };
+    }
+
+    private static function touches(?Breach $breach): bool
+    {
+        return ($breach->first->clearance ?? INF) <= 0.0;
+    }
+}
