@@ -10,6 +10,7 @@ use App\Http\Boat\BoatController;
 use App\Http\Boat\BoatFileController;
 use App\Http\Boat\CraftController;
 use App\Http\Boat\RuleBookController;
+use App\Http\Days\ChangesController;
 use App\Http\Days\DayController;
 use App\Http\Days\EventController;
 use App\Http\Days\WatchController;
@@ -84,6 +85,7 @@ $for(Ability::Look)->group(static function () use ($forThis): void {
         Route::get('trips/{trip}/bites', [BiteController::class, 'index']);
         Route::get('trips/{trip}/day', [DayController::class, 'show']);
         Route::get('trips/{trip}/watch', WatchController::class);
+        Route::get('trips/{trip}/changes', ChangesController::class);
     });
     Route::middleware($forThis(Policy::SPREAD, 'spread'))->group(static function (): void {
         Route::get('spreads/{spread}', [SpreadController::class, 'show']);

@@ -8,7 +8,6 @@ use Admek\Core\Books\Book;
 use Admek\Core\Day\BottomAhead;
 use Admek\Core\Day\Contact;
 use Admek\Core\Ground\Ahead;
-use Admek\Core\Ground\Place;
 use Admek\Core\Instruments\Figure;
 use Admek\Core\Instruments\Motion;
 use Admek\Core\Rules\RuleBook;
@@ -78,11 +77,9 @@ final readonly class AheadOfHer
     {
         $depth = $this->motion->now(Figure::Depth);
         $course = $this->motion->now(Figure::Course) ?? $this->motion->now(Figure::Heading);
-        $latitude = $this->motion->now(Figure::Latitude);
-        $longitude = $this->motion->now(Figure::Longitude);
-        $grid = $course === null || $latitude === null || $longitude === null ? null : $this->boat->chart?->bottom();
-        if ($grid !== null && abs($latitude) < Place::MOST_LATITUDE) {
-            $here = new Place($latitude, $longitude);
+        $here = $this->motion->place();
+        $grid = $course === null || $here === null ? null : $this->boat->chart?->bottom();
+        if ($grid !== null) {
             $profile = Ahead::profile($grid, $here, $course, $behind, $reach);
             if ($profile !== []) {
                 $off = $depth === null ? 0.0 : $depth - (float) $grid->at($here);

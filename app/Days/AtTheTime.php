@@ -46,7 +46,17 @@ final readonly class AtTheTime
             self::sun($trip, $at),
         );
 
-        return LineSnapshot::take($boat, $rows, $then->conditions($told), $bitten) + $then->told() + ['place' => $then->place()];
+        return LineSnapshot::take($boat, $rows, $then->conditions($told), $bitten) + $then->told() + [
+            'place' => $this->place($at, $boat),
+        ];
+    }
+
+    /** @return ?array{latitude: float, longitude: float} where she was, as it was read */
+    public function place(float $at, Boat $boat): ?array
+    {
+        $place = $this->read($at, $boat)->place();
+
+        return $place === null ? null : ['latitude' => $place->latitude, 'longitude' => $place->longitude];
     }
 
     private function read(float $at, Boat $boat): Motion

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Books;
 
+use Admek\Core\Day\Changes\ChangeRules;
 use Admek\Core\Day\DayRules;
 use Admek\Core\Fish\FishCare;
 use Admek\Core\Fish\Habits;
@@ -33,6 +34,7 @@ enum Book: string
     case Spread = 'spread';
     case Pass = 'pass';
     case Day = 'day';
+    case Changes = 'changes';
 
     /** What it is opened as. */
     public function title(): string
@@ -49,6 +51,7 @@ enum Book: string
             self::Spread => 'What is worth a look',
             self::Pass => 'How a pass is judged',
             self::Day => 'How lines are looked after',
+            self::Changes => 'When something is changed',
         };
     }
 
@@ -67,6 +70,7 @@ enum Book: string
             self::Spread => SpreadLimits::rules(),
             self::Pass => PassRules::rules(),
             self::Day => DayRules::rules(),
+            self::Changes => ChangeRules::rules(),
         };
     }
 

@@ -68,8 +68,9 @@ final class BottomAhead
         };
     }
 
+    /** Where it does, its first contact is that with the bottom itself. */
     private static function touches(?Breach $breach): bool
     {
-        return ($breach->first->clearance ?? INF) <= 0.0;
+        return ($breach->amount ?? INF) <= 0.0;
     }
 }

@@ -37,7 +37,7 @@ final class DayRules
                 'bottom_alarm',
                 'Bottom is called out before it is reached by',
                 3,
-                0.5,
+                1,
                 20,
                 Quantity::Minutes,
                 'A rigger is up in one, core takes longer.',

@@ -27,6 +27,8 @@ enum EventKind: string
     case Marker = 'marker';
     case Signs = 'signs';
     case Note = 'note';
+    /** What was to be changed was taken, or refused. */
+    case Answer = 'answer';
     /** Takes another one back. */
     case Void = 'void';
 
@@ -97,6 +99,7 @@ enum EventKind: string
             self::In => 'In',
             self::Checked => 'Checked',
             self::Swap => 'Swap lure',
+            self::LetOut => 'Let out',
             default => ucfirst($this->words()),
         };
     }
@@ -123,6 +126,7 @@ enum EventKind: string
             self::Marker => 'marker',
             self::Signs => 'signs of the water',
             self::Note => 'note',
+            self::Answer => 'advice answered',
             self::Void => 'taken back',
         };
     }

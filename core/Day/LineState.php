@@ -33,7 +33,9 @@ enum LineState: string
     {
         return match ($this) {
             self::InBoat => [EventKind::Out, EventKind::Swap],
-            self::Fishing => [EventKind::Bite, EventKind::Checked, EventKind::Swap, EventKind::Fouled, EventKind::In],
+            self::Fishing => [
+                EventKind::Bite, EventKind::Checked, EventKind::LetOut, EventKind::Swap, EventKind::Fouled, EventKind::In,
+            ],
             self::FishOn => [EventKind::Landed, EventKind::Lost, EventKind::Missed],
             self::Fouled => [EventKind::Checked, EventKind::In],
         };

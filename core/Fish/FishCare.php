@@ -96,6 +96,22 @@ final class FishCare
                 ]));
     }
 
+    /**
+     * Those that one warm-water rule holds for, together.
+     *
+     * @param  list<Species>  $species
+     * @return list<non-empty-list<Species>>
+     */
+    public static function together(array $species): array
+    {
+        $groups = [];
+        foreach ($species as $one) {
+            $groups[self::warmRule($one)][] = $one;
+        }
+
+        return array_values($groups);
+    }
+
     /** @param  list<Species>  $species */
     public static function named(array $species): string
     {

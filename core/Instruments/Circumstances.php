@@ -59,15 +59,6 @@ final readonly class Circumstances
         return ['speed_by' => $this->speed()[1]->value, 'known' => $known];
     }
 
-    /** @return ?array{latitude: float, longitude: float} where she was, as it was read */
-    public function place(): ?array
-    {
-        $latitude = $this->read->now(Figure::Latitude);
-        $longitude = $this->read->now(Figure::Longitude);
-
-        return $latitude === null || $longitude === null ? null : ['latitude' => $latitude, 'longitude' => $longitude];
-    }
-
     /** @return array{float, SpeedBy} */
     private function speed(): array
     {

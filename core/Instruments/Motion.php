@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Instruments;
 
+use Admek\Core\Ground\Place;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
@@ -68,6 +69,16 @@ final readonly class Motion
         $told = $this->figures[$figure->value] ?? null;
 
         return $told !== null && $told->live ? $told->value : null;
+    }
+
+    /** Where she is; null where nothing live tells it. */
+    public function place(): ?Place
+    {
+        $latitude = $this->now(Figure::Latitude);
+        $longitude = $this->now(Figure::Longitude);
+
+        return $latitude === null || $longitude === null || abs($latitude) > Place::MOST_LATITUDE
+            ? null : new Place($latitude, $longitude);
     }
 
     /**

@@ -133,24 +133,19 @@ final readonly class Reading
     /** @return list<Advice> one for all that one warm-water rule holds for */
     private function care(): array
     {
-        $deepest = $groups = [];
+        $deepest = [];
         foreach ($this->bands as $band) {
             $deepest[$band->species->value] = $band->bottom;
         }
-        foreach ($this->species as $species) {
-            $groups[FishCare::warmRule($species)][] = $species;
-        }
 
-        return array_values(
-            array_map(
-                fn (array $species): Advice => new Advice(
-                    'care_'.$species[0]->value,
-                    'care',
-                    Sentence::of('Release of {names}', ['names' => FishCare::named($species)]),
-                    FishCare::advice($species, $this->care, $this->signs->warmth(), $deepest),
-                ),
-                $groups,
+        return array_map(
+            fn (array $species): Advice => new Advice(
+                'care_'.$species[0]->value,
+                'care',
+                Sentence::of('Release of {names}', ['names' => FishCare::named($species)]),
+                FishCare::advice($species, $this->care, $this->signs->warmth(), $deepest),
             ),
+            FishCare::together($this->species),
         );
     }
 }

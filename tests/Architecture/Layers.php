@@ -19,8 +19,8 @@ final class Layers
     private const SPREAD = ['Plan', 'Run', 'Check', 'Cure', 'Card', 'Drafting'];
 
     private const APP = [
-        'Database', 'Devices', 'Models', 'Access', 'Forecasts', 'Instruments', 'Rigging', 'Days', 'Outfitting', 'Preparing',
-        'Reading', 'Files', 'Http', 'Serving', 'Console', 'Providers',
+        'Database', 'Devices', 'Models', 'Access', 'Forecasts', 'Instruments', 'Rigging', 'Outfitting', 'Preparing',
+        'Reading', 'Days', 'Files', 'Http', 'Serving', 'Console', 'Providers',
     ];
 
     private const HTTP = [

@@ -9,7 +9,10 @@ use Admek\Core\Day\Bite;
 use Admek\Core\Day\Checks;
 use Admek\Core\Day\Day;
 use Admek\Core\Day\Event;
+use Admek\Core\Day\Fish;
 use Admek\Core\Day\LineNow;
+use Admek\Core\Fish\GirthWeight;
+use Admek\Core\Fish\Species;
 use App\Days\EventLog;
 use App\Models\Boat;
 use App\Models\Trip;
@@ -62,7 +65,19 @@ final class DayController
         return [
             'uuid' => $bite->id, 'holder' => $bite->holder, 'at' => Moment::told($bite->at), 'outcome' => $bite->outcome->value,
             'ended' => $bite->ended, 'kept' => $bite->kept,
+            'estimate' => self::estimate($bite->fish),
         ] + get_object_vars($bite->fish);
+    }
+
+    /** @return ?array{weight: float, error: float, by: string} what it weighs by its length and girth, where no scale told */
+    private static function estimate(Fish $fish): ?array
+    {
+        if ($fish->weight !== null || $fish->length === null || $fish->girth === null) {
+            return null;
+        }
+        $by = GirthWeight::of(Species::tryFrom((string) $fish->species), $fish->length, $fish->girth);
+
+        return ['weight' => $by->weight, 'error' => GirthWeight::ERROR * $by->weight, 'by' => $by->by];
     }
 
     /**

@@ -92,8 +92,12 @@ final class NewEvent extends SpreadContent
             $kind === EventKind::Sounding => ['depth' => ['required', 'numeric:strict', Within::range(self::DEPTH)]],
             $kind === EventKind::Speed => ['speed' => self::spreadRules()['speed']],
             $kind === EventKind::Marker => [
-                'latitude' => ['required', 'numeric:strict', 'between:-90,90'],
-                'longitude' => ['required', 'numeric:strict', 'between:-180,180'],
+                // Where nobody says, it is where she is.
+                'latitude' => ['required_with:longitude', 'numeric:strict', 'between:-90,90'],
+                'longitude' => ['required_with:latitude', 'numeric:strict', 'between:-180,180'],
+            ],
+            $kind === EventKind::Answer => [
+                'key' => ['required', 'string', 'max:100'], 'answer' => ['required', 'in:taken,refused'],
             ],
             $kind === EventKind::Signs => [
                 'clarity' => ['nullable', Rule::enum(Clarity::class)], 'sky' => ['nullable', Rule::enum(Sky::class)],
@@ -157,6 +161,9 @@ final class NewEvent extends SpreadContent
             return LineSnapshot::line($boat, ['holder_id' => $this->integer('holder_id')] + $line);
         }
 
+        if ($kind === EventKind::Marker && $this->input('latitude') === null) {
+            $this->merge($then->place($event->at, $boat) ?? []);
+        }
         $told = array_diff_key($this->rules(), array_flip(['uuid', 'kind', 'at', 'spread_id', 'holder_id', 'of']));
 
         return array_filter(

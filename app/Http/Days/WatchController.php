@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Days;
 
+use Admek\Core\Books\Book;
 use Admek\Core\Day\Day;
+use Admek\Core\Fish\FishCare;
+use Admek\Core\Fish\Species;
 use Admek\Core\Instruments\Figure;
 use Admek\Core\Instruments\Known;
 use Admek\Core\Instruments\Motion;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Units\Units;
 use App\Days\AheadOfHer;
 use App\Days\EventLog;
 use App\Days\WatchedRods;
@@ -64,6 +69,7 @@ final class WatchController
                 $rods,
             ),
             'ahead' => (new AheadOfHer($trip, $boat, $motion))->told($out, $now),
+            'care' => self::care($trip, $boat, $motion, $out),
             'bags' => self::bags($day, $trip),
             'bites' => count($day->bites),
         ], headers: $again, options: JSON_PRESERVE_ZERO_FRACTION);
@@ -81,6 +87,25 @@ final class WatchController
         return (object) array_map(static fn (Known $known): array => [
             'value' => $known->value, 'age' => round($known->age, 1), 'live' => $known->live,
         ], array_diff_key($motion->figures, $places));
+    }
+
+    /**
+     * How fish that go back are handled in this water, from as deep as lines run.
+     *
+     * @param  list<RunningLine>  $out
+     * @return list<string>
+     */
+    private static function care(Trip $trip, Boat $boat, Motion $motion, array $out): array
+    {
+        $surface = $motion->now(Figure::WaterTemperature) ?? $trip->surfaceTemperature();
+        $deepest = max(0.0, 0.0, ...array_map(static fn (RunningLine $line): float => $line->depth(), $out));
+        $deepest = array_fill_keys($trip->species, $deepest);
+
+        return array_map(
+            static fn (array $species): string => FishCare::advice($species, $boat->book(Book::Care), $surface, $deepest)
+                ->in(Units::from($boat->units)),
+            FishCare::together(array_map(Species::from(...), $trip->species)),
+        );
     }
 
     /** Of everything it is told from: events, the plan, the trip, the boat with her books and gear. */

@@ -28,6 +28,12 @@ enum LureKind: string
         return $this === self::SlowSpinHook ? 'slow-spin hook' : str_replace('_', ' ', $this->value);
     }
 
+    /** Whether it is fished with bait on it. */
+    public function isBaited(): bool
+    {
+        return in_array($this, [self::WormHarness, self::SlowSpinHook, self::RiggedBait], true);
+    }
+
     /** m², Cd·A along the flow. */
     public function dragArea(): float
     {

@@ -5,7 +5,7 @@
     import NumberField from '../fields/NumberField.svelte';
     import type { NewEvent } from './queue.svelte';
 
-    export type Fish = Pick<NewEvent, 'species' | 'length' | 'weight'>;
+    export type Fish = Pick<NewEvent, 'species' | 'length' | 'girth' | 'weight'>;
     type End = 'kept' | 'released' | 'lost' | 'missed';
 
     interface Ended {
@@ -16,17 +16,21 @@
         fish?: Fish;
         /** What may have come of it besides. */
         others?: readonly End[];
+        /** How fish that go back are handled in this water. */
+        care?: readonly string[];
         tell: (kind: End, fish: Fish) => Promise<Fault[]>;
         later: () => void;
     }
 
     /** What came of a bite: the fish, kept or released; all of it can be left for later. */
-    let { title, trip, units, fish = {}, others = [], tell, later }: Ended = $props();
+    let { title, trip, units, fish = {}, others = [], care = [], tell, later }: Ended = $props();
 
     // svelte-ignore state_referenced_locally
     let species: Schemas['Species'] | null = $state(fish.species ?? null);
     // svelte-ignore state_referenced_locally
     let length: number | null = $state(fish.length ?? null);
+    // svelte-ignore state_referenced_locally
+    let girth: number | null = $state(fish.girth ?? null);
     // svelte-ignore state_referenced_locally
     let weight: number | null = $state(fish.weight ?? null);
 
@@ -57,7 +61,16 @@
         fault={faultOf(faults, '/length')}
     />
     <NumberField
-        label="Weight"
+        label="Girth"
+        id="fish-girth"
+        value={girth}
+        change={(value) => (girth = value)}
+        {units}
+        quantity="fish"
+        fault={faultOf(faults, '/girth')}
+    />
+    <NumberField
+        label="Weight, by the scale"
         id="fish-weight"
         value={weight}
         change={(value) => (weight = value)}
@@ -65,7 +78,7 @@
         quantity="mass"
         fault={faultOf(faults, '/weight')}
     />
-    {#if faults[0] && !['/length', '/weight'].includes(faults[0].pointer)}
+    {#if faults[0] && !['/length', '/girth', '/weight'].includes(faults[0].pointer)}
         <p class="text-error font-semibold" role="alert">{faults[0].detail}</p>
     {/if}
     <div class="grid grid-cols-2 gap-2">
@@ -74,11 +87,13 @@
                 type="button"
                 data-end={end}
                 class="btn h-16 text-xl capitalize {i === 0 ? 'btn-primary' : 'border-base-content'}"
-                onclick={async () => (faults = await tell(end, { species, length, weight }))}>{wordOf('events', end)}</button
+                onclick={async () => (faults = await tell(end, { species, length, girth, weight }))}
+                >{wordOf('events', end)}</button
             >
         {/each}
     </div>
     <button type="button" class="btn btn-ghost h-12" onclick={later}>Later</button>
+    {#each care as words (words)}<p class="text-base leading-snug">{words}</p>{/each}
 </div>
 
 <style>

@@ -104,6 +104,7 @@
             {/each}
             {#each bites as bite (bite.id)}
                 {@const line = at(bite)}
+                {@const estimate = day.day?.bites.find(({ uuid }) => uuid === bite.uuid)?.estimate}
                 <li class="bite border-base-300 border-t">
                     <span class="figure text-lg font-semibold">{clock(bite.bitten_at)}</span>
                     <span class="figure text-xl font-bold">{bite.holder}</span>
@@ -121,6 +122,9 @@
                         )}{bite.length === null ? '' : `, ${shown(units, 'fish', bite.length)}`}{bite.weight === null
                             ? ''
                             : `, ${shown(units, 'mass', bite.weight)}`}
+                        {#if estimate}<br /><span class="quiet"
+                                >≈ {shown(units, 'mass', estimate.weight)} ±{shown(units, 'mass', estimate.error)} by {estimate.by}</span
+                            >{/if}
                         {#if bite.note}<br /><span class="quiet">{bite.note}</span>{/if}</span
                     >
                     <span class="quiet"

@@ -56,7 +56,7 @@
         <div class="strip"><WatchAhead {watch} {units} /></div>
         <div class="word"><WatchSays {watch} /></div>
         <WatchHull {watch} {trip} {units} {landed} told={() => (landed = null)} />
-        <WatchFoot {watch} land={(one) => (landed = one)} />
+        <WatchFoot {watch} {units} land={(one) => (landed = one)} />
     {:else}
         <p class="quiet p-6">{watch.said || 'Reading…'}</p>
     {/if}

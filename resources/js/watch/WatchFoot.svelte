@@ -1,22 +1,52 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
     import { wordOf } from '../lib/catalogue';
+    import type { Units } from '../lib/units';
+    import LetOutDialog from './LetOutDialog.svelte';
     import SwapDialog from './SwapDialog.svelte';
     import type { Kind, Rod, Watch } from './watch.svelte';
 
     /** What was told last, and what can be told of the chosen rod. */
-    let { watch, land }: { watch: Watch; land: (landed: { rod: Rod; bite: string } | null) => void } = $props();
+    let { watch, units, land }: { watch: Watch; units: Units; land: (landed: { rod: Rod; bite: string } | null) => void } =
+        $props();
 
-    let swapping = $state(false);
+    let asking: 'swap' | 'let_out' | null = $state(null);
     const rod = $derived(watch.rod);
     const full = $derived(watch.now?.bags.filter((bag) => bag.full) ?? []);
+
+    /** The acts by their number, the rods by the arrows. */
+    function key(event: KeyboardEvent): void {
+        const { key, target } = event;
+        if (
+            event.ctrlKey ||
+            event.metaKey ||
+            event.altKey ||
+            asking ||
+            (target instanceof Element && target.matches('input, select, textarea'))
+        ) {
+            return;
+        }
+        const act = rod && aboard.may('log') ? watch.takes(rod)[Number(key) - 1] : undefined;
+        if (act) {
+            void take(act.kind);
+        } else if (key === '0' && watch.last) {
+            void watch.undo();
+        } else if (key === 'ArrowRight' || key === 'ArrowLeft') {
+            const { rods } = watch;
+            const at = rods.findIndex(({ holder }) => holder === watch.chosen);
+            watch.chosen = rods.at((at + (key === 'ArrowRight' ? 1 : at < 0 ? 0 : -1)) % rods.length)?.holder ?? null;
+        } else {
+            return;
+        }
+        event.preventDefault();
+    }
 
     async function take(kind: Kind): Promise<void> {
         if (!rod) {
             return;
         }
-        if (kind === 'swap') {
-            swapping = true;
+        if (kind === 'swap' || kind === 'let_out') {
+            asking = kind;
             return;
         }
         land(kind === 'landed' && rod.bite ? { rod, bite: rod.bite } : null);
@@ -24,6 +54,7 @@
     }
 </script>
 
+<svelte:window onkeydown={key} />
 <footer>
     <p class="told" role="status">
         {#if watch.said}<b class="text-error">{watch.said}</b>
@@ -34,7 +65,12 @@
         {:else if !rod}Tap a rod, then what happened to it.
         {:else}<b class="figure">{rod.holder}</b>: {rod.lure}{/if}
     </p>
-    {#if watch.last}<button type="button" class="btn undo" onclick={() => void watch.undo()}>Undo</button>{/if}
+    {#if watch.last}<button type="button" class="btn undo" onclick={() => void watch.undo()}>Undo</button>
+    {:else if aboard.may('log')}<button
+            type="button"
+            class="btn undo border-base-content bg-base-100"
+            onclick={() => void watch.say('marker here', { kind: 'marker' })}>Mark here</button
+        >{/if}
     {#if aboard.may('log')}
         <div class="acts">
             {#each rod ? watch.takes(rod) : [] as act, i (act.kind)}
@@ -48,7 +84,8 @@
         </div>
     {/if}
 </footer>
-{#if swapping && rod}<SwapDialog {watch} {rod} close={() => (swapping = false)} />{/if}
+{#if asking === 'swap' && rod}<SwapDialog {watch} {rod} close={() => (asking = null)} />{/if}
+{#if asking === 'let_out' && rod}<LetOutDialog {watch} {rod} {units} close={() => (asking = null)} />{/if}
 
 <style>
     footer {

@@ -6,6 +6,7 @@
     import { hullPath } from '../views/hull';
     import FishForm, { type Fish } from '../day/FishForm.svelte';
     import { stateOf, type Rod, type Watch } from './watch.svelte';
+    import WatchChange from './WatchChange.svelte';
     import WatchReads from './WatchReads.svelte';
 
     interface Amidships {
@@ -45,7 +46,7 @@
             </svg>{/if}
         <div class="inside" class:plain={landed}>
             {#if landed}
-                <FishForm title="{landed.rod.holder}: landed" {trip} {units} tell={ended} later={told} />
+                <FishForm title="{landed.rod.holder}: landed" {trip} {units} care={watch.now.care} tell={ended} later={told} />
             {:else if rod?.state === 'fish_on'}
                 <h2 class="text-3xl font-bold">{rod.holder}: {stateOf(rod)?.words}</h2>
                 <p class="text-2xl leading-tight">
@@ -65,7 +66,8 @@
                         ></button
                     >
                 {/if}
-                {#if checks.length > 0}
+                <WatchChange {watch} />
+                {#if checks.length > 0 && watch.changes.length === 0}
                     <ol class="checks" aria-label="Next checks">
                         {#each checks as next (next.holder)}
                             <li>

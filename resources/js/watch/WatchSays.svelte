@@ -1,40 +1,79 @@
 <script lang="ts">
+    import { onDestroy } from 'svelte';
     import type { Watch } from './watch.svelte';
 
-    /** What is to be known of the bottom, the soonest first. */
+    /** What is to be known of the bottom, the soonest first; what is close sounds until it is silenced, each line by itself. */
     let { watch }: { watch: Watch } = $props();
 
     const SHOWN = 2;
+    const EVERY_MS = 4000;
+    const BEEP = { hertz: 660, seconds: 0.25, loud: 0.15 };
 
     const ahead = $derived(watch.now?.ahead ?? null);
     const shown = $derived(ahead?.contacts.slice(0, SHOWN) ?? []);
     const more = $derived((ahead?.contacts.length ?? 0) - shown.length);
+    const called = $derived(ahead?.alarm ? (ahead.contacts[0]?.holder ?? '') : '');
+    let silenced: string[] = $state([]);
+    const sounds = $derived(called !== '' && !silenced.includes(called));
+
+    let audio: AudioContext | undefined;
+
+    function beep(): void {
+        audio ??= new AudioContext();
+        const tone = audio.createOscillator();
+        const volume = audio.createGain();
+        volume.gain.value = BEEP.loud;
+        tone.frequency.value = BEEP.hertz;
+        tone.connect(volume).connect(audio.destination);
+        tone.start();
+        tone.stop(audio.currentTime + BEEP.seconds);
+    }
+
+    $effect(() => {
+        if (sounds) {
+            beep();
+            const again = setInterval(beep, EVERY_MS);
+            return () => clearInterval(again);
+        }
+        return undefined;
+    });
+    // What is clear again is called out anew when it comes near again.
+    $effect(() => {
+        const near = new Set(ahead?.contacts.map(({ holder }) => holder));
+        if (silenced.some((holder) => !near.has(holder))) {
+            silenced = silenced.filter((holder) => near.has(holder));
+        }
+    });
+    onDestroy(() => void audio?.close());
 </script>
 
 {#if ahead && shown.length > 0}
-    <section
-        class="says border-base-content"
-        class:alarm={ahead.alarm}
-        aria-label="Bottom"
-        role={ahead.alarm ? 'alert' : undefined}
-    >
-        {#if ahead.alarm}<p class="word">Bottom</p>{/if}
-        <ul>
-            {#each shown as { holder, words } (holder)}<li>{words}</li>{/each}
-        </ul>
-        {#if more > 0}<p class="more">and {more} more</p>{/if}
+    <section class="says border-base-content" class:alarm={ahead.alarm} aria-label="Bottom" data-alarm={ahead.alarm}>
+        <div role={ahead.alarm ? 'alert' : 'status'}>
+            {#if ahead.alarm}<p class="word">Bottom</p>{/if}
+            <ul>
+                {#each shown as { holder, words } (holder)}<li>{words}</li>{/each}
+            </ul>
+            {#if more > 0}<p class="more">and {more} more</p>{/if}
+        </div>
+        {#if sounds}
+            <button type="button" class="btn border-base-content" onclick={() => (silenced = [...silenced, called])}
+                >Silence</button
+            >
+        {/if}
     </section>
 {/if}
 
 <style>
     .says {
-        display: flex;
-        flex-direction: column;
-        justify-content: center;
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) auto;
+        gap: 0.5rem;
+        align-items: center;
         min-width: 0;
         padding: 0.2rem 0.7rem;
         overflow: hidden;
-        font-size: 18px;
+        font-size: 17px;
         line-height: 1.2;
         border-width: 1px;
         border-radius: 7px;
@@ -43,11 +82,13 @@
         border-width: 4px;
     }
     .word {
-        font-size: 20px;
         font-weight: 800;
         text-transform: uppercase;
     }
     .more {
         font-size: 16px;
+    }
+    .btn {
+        height: 64px;
     }
 </style>

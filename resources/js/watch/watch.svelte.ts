@@ -8,10 +8,12 @@ export type Rod = Schemas['Watch']['rods'][number];
 export type Kind = Schemas['EventKind'];
 type Act = Schemas['Catalogue']['line_states'][number]['takes'][number];
 type Told = Parameters<typeof queue.event>[0];
+type Change = Schemas['Changes']['changes'][number];
 
 /** Where the server does not say. */
 const EVERY_MS = 2000;
 const UNDO_MS = 10_000;
+const CHANGES_MS = 15_000;
 
 /** How a line that stands so is called, and what can be told of it. */
 export const stateOf = (rod: Rod) => theCatalogue().line_states.find(({ state }) => state === rod.state);
@@ -25,6 +27,8 @@ export class Watch {
     clock: number = $state(Date.now());
     /** What was just told and may be undone. */
     last: { uuids: string[]; words: string } | null = $state.raw(null);
+    /** What is to be changed, as it was asked last. */
+    changes: Change[] = $state.raw([]);
     /** Told here and not read back yet. */
     #told: NewEvent[] = $state.raw([]);
     /** Those of them whose telling is over. */
@@ -52,6 +56,8 @@ export class Watch {
             clearTimeout(reading);
             reading = over ? undefined : setTimeout(() => void look(), this.#again);
         };
+        const changing = setInterval(() => document.visibilityState === 'visible' && void this.readChanges(), CHANGES_MS);
+        void this.readChanges();
         const ticking = setInterval(() => (this.clock = Date.now() + this.#ahead), 1000);
         const seen = () => void look();
         document.addEventListener('visibilitychange', seen);
@@ -60,6 +66,7 @@ export class Watch {
             over = true;
             clearTimeout(reading);
             clearInterval(ticking);
+            clearInterval(changing);
             document.removeEventListener('visibilitychange', seen);
         };
     }
@@ -88,6 +95,19 @@ export class Watch {
             this.#ahead = new Date(data.now).getTime() - Date.now();
         }
         this.said = response?.ok ? '' : 'The server is not answering: what is told is kept here.';
+    }
+
+    async readChanges(): Promise<void> {
+        const { data } = await api
+            .GET('/trips/{trip}/changes', { params: { path: { trip: this.trip } }, signal: inTime() })
+            .catch(() => ({ data: undefined }));
+        const waiting = this.#queued.map(({ key }) => key);
+        this.changes = data?.changes.filter(({ key }) => !waiting.includes(key)) ?? this.changes;
+    }
+
+    async answer({ key }: Change, answer: 'taken' | 'refused'): Promise<void> {
+        this.changes = this.changes.filter((change) => change.key !== key);
+        await this.say('', { kind: 'answer', key, answer });
     }
 
     get rods(): Rod[] {
@@ -124,13 +144,13 @@ export class Watch {
     }
 
     /** Tells what happened to a rod, or to its fish. */
-    async tell(rod: Rod, kind: Kind, more: Partial<NewEvent> = {}): Promise<void> {
-        await this.say(`${rod.holder} ${this.#actOf(kind)?.order.toLowerCase() ?? kind}`, this.#event(rod, kind, more));
+    async tell(rod: Rod, kind: Kind, more: Partial<NewEvent> = {}): Promise<Fault[]> {
+        return await this.say(`${rod.holder} ${this.#actOf(kind)?.order.toLowerCase() ?? kind}`, this.#event(rod, kind, more));
     }
 
     async say(words: string, ...told: Told[]): Promise<Fault[]> {
         const events = told.map((one) => queue.event(one));
-        const undoable = !told.some(({ kind }) => kind === 'void');
+        const undoable = !told.some(({ kind }) => kind === 'void' || kind === 'answer');
         this.last = undoable ? { uuids: events.map(({ uuid }) => uuid), words } : null;
         clearTimeout(this.#undo);
         this.#undo = setTimeout(() => (this.last = null), UNDO_MS);
@@ -138,6 +158,7 @@ export class Watch {
         const faults = await queue.tell(this.trip, ...events);
         events.forEach((event) => (faults.length > 0 ? this.#forget([event]) : this.#sent.add(event)));
         await this.read();
+        void this.readChanges();
         this.said = faults[0]?.detail ?? this.said;
         this.last = faults.length > 0 ? null : this.last;
         return faults;

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Days;
+
+use Admek\Core\Books\Book;
+use Admek\Core\Day\Changes\Bitten;
+use Admek\Core\Day\Changes\Change;
+use Admek\Core\Day\Changes\Changes;
+use Admek\Core\Day\Changes\Facts;
+use Admek\Core\Day\Changes\Rod;
+use Admek\Core\Day\Day;
+use Admek\Core\Day\Event;
+use Admek\Core\Day\EventKind;
+use Admek\Core\Ground\Place;
+use Admek\Core\Instruments\Figure;
+use Admek\Core\Instruments\Motion;
+use Admek\Core\Instruments\TrackPoint;
+use Admek\Core\Records\Outcome;
+use Admek\Core\Rules\RuleBook;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Tackle\Described\DescribedLine;
+use Admek\Core\Tackle\Parts\LureKind;
+use Admek\Core\Towing\Side;
+use App\Instruments\Track;
+use App\Models\Bite;
+use App\Models\Boat;
+use App\Models\Trip;
+use App\Reading\TripWater;
+use Illuminate\Support\Facades\DB;
+
+/** What is to be changed now, from what is kept of the day, what is read and what the water says. */
+final readonly class ChangesNow
+{
+    /** Share of a while that must be known for it to be told of. */
+    private const KNOWN = 0.9;
+
+    private RuleBook $rules;
+
+    public function __construct(private Trip $trip, private Boat $boat, private Track $track)
+    {
+        $this->rules = $boat->book(Book::Changes);
+    }
+
+    /**
+     * @param  list<RunningLine>  $out  lines in the water
+     * @param  list<DescribedLine>  $lines  as they are rigged, of every rod
+     * @return list<Change>
+     */
+    public function told(Day $day, array $out, array $lines, Motion $motion, float $now): array
+    {
+        $since = array_map(static fn (Event $event): float => $event->at, array_values(array_filter(
+            $day->log, static fn (Event $event): bool => $event->kind === EventKind::Out,
+        )));
+        $facts = new Facts(
+            $now, $since[0] ?? null, $this->bites(), self::rods($out, $lines), $this->trip->species, $this->bands((int) $now),
+            $this->made($now), $motion->now(Figure::WaterSpeed), $motion->now(Figure::Heading),
+            $motion->now(Figure::WaterTemperature) ?? $this->trip->surfaceTemperature(),
+            $motion->place(),
+        );
+        $answered = array_map(static fn (Event $event): string => (string) $event->word('key'), array_values(array_filter(
+            $day->log, static fn (Event $event): bool => $event->kind === EventKind::Answer,
+        )));
+
+        return (new Changes($this->rules, $this->boat->book(Book::Care), $this->boat->book(Book::Pass)->get('too_slow')))
+            ->of($facts, $answered);
+    }
+
+    /** @return list<Bitten> */
+    private function bites(): array
+    {
+        $kinds = DB::table('lures')->pluck('kind', 'id');
+        $sides = DB::table('holders')->pluck('side', 'code');
+
+        return array_values(array_reverse($this->trip->bites()->get()->map(
+            static function (Bite $bite) use ($kinds, $sides): Bitten {
+                $line = array_column($bite->snapshot['lines'], null, 'holder')[$bite->holder] ?? null;
+                $kind = $kinds[$line['set_up']['lure_id'] ?? 0] ?? null;
+
+                return new Bitten(
+                    $bite->uuid, (float) $bite->bitten_at->format('U'), $bite->holder,
+                    Side::tryFrom((string) ($sides[$bite->holder] ?? '')), Outcome::from($bite->outcome), $bite->species,
+                    $line['finish'] ?? '', is_string($kind) && LureKind::from($kind)->isBaited(),
+                    Side::tryFrom($bite->snapshot['turn']['side'] ?? ''), $line['depth'] ?? null,
+                    $bite->snapshot['known']['heading']['value'] ?? null,
+                    $bite->latitude === null || $bite->longitude === null ? null : new Place($bite->latitude, $bite->longitude),
+                );
+            },
+        )->all()));
+    }
+
+    /**
+     * @param  list<RunningLine>  $out
+     * @param  list<DescribedLine>  $lines
+     * @return list<Rod>
+     */
+    private static function rods(array $out, array $lines): array
+    {
+        $byHolder = array_combine(
+            array_map(static fn (DescribedLine $line): string => $line->holder->code, $lines), $lines,
+        );
+
+        return array_map(static fn (RunningLine $run): Rod => new Rod(
+            $run->planned->holder, $byHolder[$run->planned->holder]->lure->finish,
+            $byHolder[$run->planned->holder]->lure->kind->isBaited(), $run->depth(),
+            $run->doubt === null ? 0.0 : max($run->doubt->told()['deeper'], $run->doubt->told()['shallower']),
+        ), $out);
+    }
+
+    /** @return list<array{species: string, top: float, bottom: float, was: array{float, float}}> */
+    private function bands(int $now): array
+    {
+        $schedule = TripWater::of($this->trip, $this->boat)->schedule;
+        $gone = array_values(array_filter($schedule, static fn (array $row): bool => $row['time'] <= $now));
+        $bands = [];
+        foreach ($gone === [] ? [] : end($gone)['bands'] as $i => ['band' => $band, 'top' => $top, 'bottom' => $bottom]) {
+            $was = $gone[0]['bands'][$i];
+            $bands[] = [
+                'species' => $band->species->value, 'top' => $top, 'bottom' => $bottom, 'was' => [$was['top'], $was['bottom']],
+            ];
+        }
+
+        return $bands;
+    }
+
+    /** m/s over the ground on the average of the last while. */
+    private function made(float $now): ?float
+    {
+        $while = 60.0 * $this->rules->get('headway_for');
+        $sum = 0.0;
+        $count = 0;
+        foreach ($this->track->between($now - $while, $now) as $point) {
+            $speed = $point->figures[Figure::GroundSpeed->value] ?? null;
+            if ($speed !== null) {
+                $sum += $speed;
+                $count++;
+            }
+        }
+
+        return $count * TrackPoint::EVERY < self::KNOWN * $while ? null : $sum / $count;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Days;
+
+use Admek\Core\Day\Changes\Change;
+use Admek\Core\Units\Units;
+use App\Days\ChangesNow;
+use App\Days\EventLog;
+use App\Days\WatchedRods;
+use App\Instruments\LiveFile;
+use App\Instruments\Track;
+use App\Models\Boat;
+use App\Models\Trip;
+use App\Rigging\Locker;
+use Illuminate\Http\JsonResponse;
+
+/** What is to be changed now, the most pressing first. */
+final class ChangesController
+{
+    public function __invoke(Trip $trip, Boat $boat, LiveFile $live, Track $track): JsonResponse
+    {
+        $spread = $trip->spreads()->with('lines')->firstOrFail();
+        $locker = Locker::ever($boat);
+        $day = EventLog::of($trip)->day();
+        $motion = $live->read()->motion($boat->corrections());
+        [$speed] = $motion->speed($day->speed(), $spread->speed);
+        [$rods, $out] = WatchedRods::of(
+            $day, $spread, $boat, $trip, $motion->conditions($speed, $trip->density())->turning(null), $locker,
+        );
+        $changes = (new ChangesNow($trip, $boat, $track))->told(
+            $day, $out, $locker->lines(array_column($rods, 'line')), $motion, (float) now()->format('U.v'),
+        );
+        $units = Units::from($boat->units);
+
+        return new JsonResponse(['changes' => array_map(static fn (Change $change): array => [
+            'key' => $change->key, 'do' => $change->do->in($units), 'why' => $change->why->in($units),
+        ], $changes)]);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Day;
+
+use Admek\Core\Day\BottomAhead;
+use Admek\Core\Day\Contact;
+use Admek\Core\Ground\Ahead;
+use Admek\Core\Ground\BottomGrid;
+use Admek\Core\Ground\Place;
+use Admek\Core\Spread\Check\Bottom;
+use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Units\Units;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Spread\Support\Lines;
+
+final class BottomAheadTest extends TestCase
+{
+    public function test_it_is_met_when_the_lure_gets_there_not_when_the_boat_does(): void
+    {
+        $line = self::runs(self::rigger('P5', 30.0), 1.0);
+        [$lag, , $depth] = $line->solution->bodies['ball'];
+        // A step up to just over the ball, 200 m ahead of her.
+        $step = Bottom::profile([
+            ['along' => 0.0, 'depth' => 60.0], ['along' => 399.9, 'depth' => 60.0], ['along' => 400.0, 'depth' => $depth - 1.0],
+            ['along' => 900.0, 'depth' => $depth - 1.0],
+        ])->from(200.0);
+        [$contact] = BottomAhead::contacts([$line], [], new SpreadLimits(bottom: $step), 2.0, 1.0);
+        self::assertTrue($contact->touches);
+        self::assertEqualsWithDelta((200.0 + $lag) / 2.0, $contact->seconds, 1.0);
+        self::assertGreaterThan(1.0, $contact->lift);
+        self::assertSame([], BottomAhead::contacts([$line], [], new SpreadLimits(bottom: Bottom::flat(60.0)), 2.0, 1.0));
+    }
+
+    public function test_what_hangs_clear_as_she_goes_and_touches_slowed_is_told_before_she_is_slowed(): void
+    {
+        $core = Lines::planned([Lines::line('C1', 'core', ['colours' => 8.0])])[0];
+        [$now, $slow] = [self::runs($core, 1.1), self::runs($core, 0.5)];
+        $bottom = 0.5 * ($now->depth() + $slow->depth());
+        $contacts = BottomAhead::contacts([$now], [$slow], new SpreadLimits(bottom: Bottom::flat($bottom)), 1.1, 0.5);
+        self::assertSame([['C1', null, 0.0]], array_map(
+            static fn (Contact $c): array => [$c->holder, $c->seconds, $c->slowed], $contacts,
+        ));
+        self::assertSame('C1 reaches bottom now if she is slowed.', $contacts[0]->words()->in(Units::Us));
+    }
+
+    public function test_the_soonest_comes_first_and_is_said_with_how_much_to_lift(): void
+    {
+        $lines = [self::runs(self::rigger('S5', 20.0), 1.0), self::runs(self::rigger('P5', 30.0), 1.0)];
+        $rising = Bottom::profile([['along' => 0.0, 'depth' => 60.0], ['along' => 1000.0, 'depth' => 10.0]])->from(100.0);
+        $contacts = BottomAhead::contacts($lines, [], new SpreadLimits(bottom: $rising, clearance: 2.0), 1.0, 1.0);
+        self::assertSame(['P5', 'S5'], array_column($contacts, 'holder'));
+        self::assertMatchesRegularExpression(
+            '/^P5 reaches bottom in \d+ min: up \d+ ft\.$/', $contacts[0]->words()->in(Units::Us),
+        );
+    }
+
+    public function test_the_bottom_along_a_course_is_the_chart_s(): void
+    {
+        $grid = BottomGrid::of(45.0, -38.0, 0.01, [[20.0, 20.0, 20.0], [30.0, 30.0, 30.0], [40.0, 40.0, 40.0]]);
+        $here = new Place(45.005, -37.99);
+        $north = Ahead::profile($grid, $here, 0.0, 100.0, 500.0);
+        self::assertSame(range(0.0, 600.0, 20.0), array_column($north, 'along'));
+        foreach ([0.0, 100.0, 600.0] as $along) {
+            $at = array_column($north, 'depth', 'along')[(int) $along] ?? null;
+            self::assertEqualsWithDelta($grid->at($here->moved(0.0, $along - 100.0)), $at, 1e-9, "{$along}");
+        }
+        foreach (Ahead::profile($grid, $here, 90.0, 0.0, 300.0) as ['depth' => $depth]) {
+            self::assertEqualsWithDelta(25.0, $depth, 0.01, 'along a contour');
+        }
+        // Off the edge ahead it ends; off the chart altogether it is none.
+        $edge = array_column(Ahead::profile($grid, new Place(45.018, -37.99), 0.0, 100.0, 500.0), 'along');
+        self::assertContains(100.0, $edge);
+        self::assertNotContains(600.0, $edge);
+        self::assertSame([], Ahead::profile($grid, new Place(46.0, -37.99), 0.0, 100.0, 500.0));
+    }
+
+    private static function rigger(string $code, float $out): PlannedLine
+    {
+        return Lines::planned([Lines::line($code, 'rigger', ['let_out' => $out])])[0];
+    }
+
+    private static function runs(PlannedLine $line, float $speed): RunningLine
+    {
+        return (new SpreadSolver)->run($line, new Conditions($speed));
+    }
+}
