@@ -69,7 +69,7 @@ lives_hub() { kill -0 "${SERVER[hub]}" 2>/dev/null; }
 
 # In the demo world, what the instruments would be.
 start_sea() {
-    setsid php stand-ins/instruments/sail.php --port="$SEA" >>"$LOG" 2>&1 &
+    setsid php stand-ins/instruments/sail.php --port="$SEA" --tells="http://127.0.0.1:$PORT" >>"$LOG" 2>&1 &
     STARTED=$!
     disown "$STARTED" 2>/dev/null || true
 }

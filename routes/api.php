@@ -12,6 +12,7 @@ use App\Http\Boat\CraftController;
 use App\Http\Boat\RuleBookController;
 use App\Http\Days\ChangesController;
 use App\Http\Days\DayController;
+use App\Http\Days\DayFileController;
 use App\Http\Days\EventController;
 use App\Http\Days\WatchController;
 use App\Http\Devices\AboardController;
@@ -93,9 +94,10 @@ $for(Ability::Look)->group(static function () use ($forThis): void {
     });
 });
 
-$for(Ability::Places)->group(static function (): void {
+$for(Ability::Places)->group(static function () use ($forThis): void {
     Route::get('chart', [GroundController::class, 'show']);
     Route::get('structures/file/{format}', [GroundController::class, 'write']);
+    Route::middleware($forThis(Policy::TRIP, 'trip'))->get('trips/{trip}/day/file/{format}', [DayFileController::class, 'show']);
 });
 
 $for(Ability::Log)->group(static function (): void {
@@ -145,6 +147,7 @@ $for(Ability::Plan)->group(static function (): void {
     Route::post('boat', [BoatController::class, 'store']);
     Route::put('boat', [BoatController::class, 'update']);
     Route::post('boat/change', [BoatController::class, 'change'])->withoutMiddleware(Keeping::class);
+    Route::put('days/file', [DayFileController::class, 'update'])->withoutMiddleware(ReadableJson::class);
     Route::get('instruments', [InstrumentsController::class, 'show']);
     Route::put('instruments', [InstrumentsController::class, 'update']);
     Route::post('instruments/speed-check', SpeedCheckController::class)->withoutMiddleware(Keeping::class);

@@ -41,7 +41,7 @@ final readonly class EventLog
             $event = $one->event;
             $new = DB::table('events')->insertOrIgnore([
                 'uuid' => $event->id, 'trip_id' => $this->trip->id, 'kind' => $event->kind->value, 'at' => $event->at,
-                'told_at' => $one->toldAt, 'received_at' => now('UTC')->format('Y-m-d H:i:s'), 'who' => $who,
+                'told_at' => $one->toldAt, 'received_at' => now('UTC')->format('Y-m-d H:i:s'), 'who' => $one->who ?? $who,
                 'holder' => $event->holder, 'of' => $event->of, 'spread_id' => $one->spread,
                 'tells' => json_encode(
                     (object) $one->tells, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE,

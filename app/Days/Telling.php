@@ -13,8 +13,10 @@ final readonly class Telling
      * @param  float  $toldAt  s since 1970 UTC by the clock of the device
      * @param  ?int  $spread  id
      * @param  array<string, mixed>  $tells
+     * @param  ?string  $who  told it, where that is not who sends it
      */
-    public function __construct(public Event $event, public float $toldAt, public ?int $spread, public array $tells)
-    {
+    public function __construct(
+        public Event $event, public float $toldAt, public ?int $spread, public array $tells, public ?string $who = null,
+    ) {
     }
 }

@@ -31,13 +31,21 @@ final class Track
     {
         $this->held = array_slice([...$this->held, $point], -self::HELD);
         try {
-            DB::transaction(function (): void {
-                foreach ($this->held as $one) {
-                    DB::table('track')->insertOrIgnore(['at' => (int) round($one->at * 1000)] + $one->figures);
-                }
-            });
+            DB::transaction(fn () => $this->take($this->held));
             $this->held = [];
         } catch (QueryException) {
+        }
+    }
+
+    /**
+     * Points that were kept before; those of a moment that is there already stay as they are.
+     *
+     * @param  list<TrackPoint>  $points
+     */
+    public function take(array $points): void
+    {
+        foreach ($points as $one) {
+            DB::table('track')->insertOrIgnore(['at' => (int) round($one->at * 1000)] + $one->figures);
         }
     }
 

@@ -61,14 +61,15 @@ final class DemoSeeder extends Seeder
             DemoTackle::stowLures($boat);
             $this->ground($boat);
             $today = CarbonImmutable::today();
-            $this->bites($this->trip($boat, $today->subDays(3), 'Dunmarl Bank', 4, self::THREE_DAYS_BACK), $boat);
-            $this->prepared($this->trip($boat, $today->addDay(), 'Dunmarl Bank', 5, self::TOMORROW), $today);
+            $this->bites(self::trip($boat, $today->subDays(3), 'Dunmarl Bank', 4, self::THREE_DAYS_BACK), $boat);
+            $this->prepared(self::trip($boat, $today->addDay(), 'Dunmarl Bank', 5), $today);
         });
     }
 
     /** @param  array<int, int>  $temperatures  °F by ft */
-    private function trip(Boat $boat, CarbonImmutable $date, string $ground, int $anglers, array $temperatures): Trip
-    {
+    public static function trip(
+        Boat $boat, CarbonImmutable $date, string $ground, int $anglers, array $temperatures = self::TOMORROW,
+    ): Trip {
         $trip = $boat->trips()->create([
             'date' => $date->format('Y-m-d'), 'lines_in' => '06:15', 'back_by' => '12:30', 'ground' => $ground,
             'anglers' => $anglers,

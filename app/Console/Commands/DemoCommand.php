@@ -10,6 +10,7 @@ use App\Database\Migrations;
 use App\Models\Boat;
 use App\Models\Trip;
 use Carbon\CarbonImmutable;
+use Database\Seeders\DemoDays;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Console\Command;
 
@@ -31,6 +32,7 @@ final class DemoCommand extends Command
             $this->callSilent('db:seed', ['--class' => DemoSeeder::class, '--force' => true]);
         }
         $this->dialled(Boat::query()->firstOrFail());
+        $this->underWay($fresh, Boat::query()->firstOrFail());
         if ($fresh) {
             return self::SUCCESS;
         }
@@ -43,6 +45,22 @@ final class DemoCommand extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    /** Where her instruments are heard she is under way, with a season behind her. */
+    private function underWay(bool $fresh, Boat $boat): void
+    {
+        if ($this->option('sea') === null) {
+            return;
+        }
+        $now = CarbonImmutable::now($boat->timezone);
+        $days = new DemoDays($boat, (int) $now->format('Ymd'));
+        if ($fresh) {
+            $days->season($now->startOfDay());
+        }
+        if (! $boat->trips()->whereDate('date', $now->format('Y-m-d'))->exists()) {
+            $days->underWay($now);
+        }
     }
 
     /** Her gateway is where it was started this time; what else she listens to stays. */

@@ -41,6 +41,10 @@ final class ChangeRules
                 'One is the lure that happened to be there.',
             ),
             new Rule(
+                'light_moved', 'The light has moved a band where it is off by', 5 * Units::FOOT, 0.3, 30, Quantity::Depth,
+                'Less is within what lures look up for.',
+            ),
+            new Rule(
                 'slack_after', 'Nothing for so long is slack', 40, 10, 240, Quantity::Minutes,
                 'Less is the ordinary wait between bites.',
             ),

@@ -181,7 +181,7 @@ final readonly class Changes
     {
         $changes = [];
         foreach ($facts->bands as ['species' => $species, 'top' => $top, 'bottom' => $bottom, 'was' => [$wasTop, $wasBottom]]) {
-            if (abs($top - $wasTop) < 1e-6 && abs($bottom - $wasBottom) < 1e-6) {
+            if (max(abs($top - $wasTop), abs($bottom - $wasBottom)) < $this->rules->get('light_moved')) {
                 continue;
             }
             $move = [];

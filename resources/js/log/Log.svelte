@@ -149,6 +149,13 @@
             {/each}
         </ul>
         <DayLog {day} />
+        {#if aboard.may('places') && day.day && day.day.log.length > 0}
+            <p class="flex flex-wrap gap-2 pt-4">
+                <a class="btn btn-sm" href="/api/trips/{trip.id}/day/file/gpx" download>Track, bites and markers as GPX</a>
+                <a class="btn btn-sm" href="/api/trips/{trip.id}/day/file/csv" download>Log as CSV</a>
+                <a class="btn btn-sm" href="/api/trips/{trip.id}/day/file/json" download>All of it, to be read again</a>
+            </p>
+        {/if}
         {#if telling}
             <Dialog title="What came of it" close={() => (telling = null)}>
                 <FishForm

@@ -66,7 +66,7 @@
         {:else}<b class="figure">{rod.holder}</b>: {rod.lure}{/if}
     </p>
     {#if watch.last}<button type="button" class="btn undo" onclick={() => void watch.undo()}>Undo</button>
-    {:else if aboard.may('log')}<button
+    {:else if aboard.may('log') && !rod}<button
             type="button"
             class="btn undo border-base-content bg-base-100"
             onclick={() => void watch.say('marker here', { kind: 'marker' })}>Mark here</button
@@ -124,15 +124,20 @@
         }
         .acts {
             grid-auto-flow: row;
-            grid-template-columns: repeat(auto-fit, minmax(4.2rem, 1fr));
+            grid-template-columns: repeat(3, minmax(0, 1fr));
             gap: 0.35rem;
             min-height: 0;
         }
         .acts .btn {
             height: 64px;
             padding: 0 0.2rem;
-            font-size: 16px;
+            font-size: 18px;
             line-height: 1.1;
+        }
+        .told {
+            min-height: 24px;
+            font-size: 17px;
+            line-height: 1.2;
         }
     }
 </style>

@@ -46,7 +46,16 @@
             </svg>{/if}
         <div class="inside" class:plain={landed}>
             {#if landed}
-                <FishForm title="{landed.rod.holder}: landed" {trip} {units} care={watch.now.care} tell={ended} later={told} />
+                <div class="fish-on-deck" {@attach (form) => form.scrollIntoView({ block: 'start' })}>
+                    <FishForm
+                        title="{landed.rod.holder}: landed"
+                        {trip}
+                        {units}
+                        care={watch.now.care}
+                        tell={ended}
+                        later={told}
+                    />
+                </div>
             {:else if rod?.state === 'fish_on'}
                 <h2 class="text-3xl font-bold">{rod.holder}: {stateOf(rod)?.words}</h2>
                 <p class="text-2xl leading-tight">
@@ -124,6 +133,10 @@
     }
     .inside.plain {
         padding: 0;
+    }
+    /* Brought into sight it is clear of what is told over the page. */
+    .fish-on-deck {
+        scroll-margin-top: 4.5rem;
     }
     .next {
         height: auto;

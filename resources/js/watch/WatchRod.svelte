@@ -70,6 +70,8 @@
         border-width: 1px;
         border-radius: 7px;
         touch-action: manipulation;
+        /* Brought into sight it is not under what is told at the foot. */
+        scroll-margin-bottom: 190px;
     }
     .top,
     .low {

@@ -103,7 +103,7 @@ final class ChangesTest extends TestCase
         $said = self::said('light-king-20-26', self::facts(rods: $rods, bands: [$band]));
         self::assertSame('P3 to 66 ft at least.', $said[0], 'P4 is in it by its doubt, P1 never was');
         self::assertStringContainsString('king from 39–85 ft to 66–85 ft', $said[1]);
-        self::assertSame([], self::keys(self::facts(rods: $rods, bands: [['was' => [20.0, 26.0]] + $band])));
+        self::assertSame([], self::keys(self::facts(rods: $rods, bands: [['was' => [18.6, 26.0]] + $band])), 'a hand’s breadth');
     }
 
     public function test_slack_changes_depth_then_speed_then_lure_and_a_bite_begins_anew(): void

@@ -85,6 +85,7 @@ final class OwnServing implements Serving
         return [
             'ADMEK_DATABASE' => $this->database,
             'ADMEK_KEPT' => "{$this->database}.kept",
+            'ADMEK_LIVE' => "{$this->database}.live",
             'ADMEK_NAMES' => RunningApp::BOAT,
             'APP_CONFIG_CACHE' => "{$this->database}.config.php",
             'APP_ROUTES_CACHE' => "{$this->database}.routes.php",
