@@ -13,6 +13,9 @@ use Admek\Core\Records\Outcome;
  */
 final readonly class Day
 {
+    /** s within which two bites on one rod are hardly two fish. */
+    private const TWICE = 120.0;
+
     /**
      * @param  list<Event>  $log  what counts, earlier first
      * @param  array<array-key, LineNow>  $lines  by holder
@@ -72,6 +75,28 @@ final readonly class Day
         }
 
         return $hours;
+    }
+
+    /**
+     * Bites told twice, as it seems: two on one rod, by different hands, with no time between them to land a fish and set it again.
+     *
+     * @param  array<string, string>  $who  told each event, by its id
+     * @return list<array{one: string, other: string}> ids of the bite that tells more, and of the one it could stand for too
+     */
+    public function twice(array $who): array
+    {
+        $twice = $last = [];
+        foreach ($this->bites as $bite) {
+            $before = $last[$bite->holder] ?? null;
+            $last[$bite->holder] = $bite;
+            $byOthers = $before !== null && ($who[$bite->id] ?? '') !== ($who[$before->id] ?? '');
+            if ($byOthers && $bite->at - $before->at < self::TWICE) {
+                [$one, $other] = $bite->ended && ! $before->ended ? [$bite, $before] : [$before, $bite];
+                $twice[] = ['one' => $one->id, 'other' => $other->id];
+            }
+        }
+
+        return $twice;
     }
 
     /**

@@ -32,6 +32,7 @@ final class DayController
             'now' => Moment::told($now),
             'lines' => self::lines($day, Checks::of($day, $boat->book(Book::Day))),
             'bites' => array_map(self::bite(...), array_values($day->bites)),
+            'twice' => $day->twice($log->told()),
             'fish' => array_map(
                 static fn (string $species, array $fish): array => ['species' => $species === '' ? null : $species] + $fish,
                 array_map(strval(...), array_keys($day->fish())), $day->fish(),

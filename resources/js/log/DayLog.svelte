@@ -15,6 +15,21 @@
     }
 </script>
 
+{#each day.day?.twice ?? [] as { one, other } (other)}
+    {@const first = day.day?.bites.find(({ uuid }) => uuid === one)}
+    {@const second = day.day?.bites.find(({ uuid }) => uuid === other)}
+    {#if first && second}
+        <p class="border-base-content mt-4 flex flex-wrap items-center gap-3 rounded-md border-2 px-3 py-2" data-twice={other}>
+            <span class="min-w-0 flex-1"
+                >Two devices told a bite on <b class="figure">{first.holder}</b>, at {clock(first.at)} and {clock(second.at)}. One
+                fish?</span
+            >
+            {#if aboard.may('log')}<button type="button" class="btn btn-primary" onclick={() => void takeBack(other)}
+                    >One fish</button
+                >{/if}
+        </p>
+    {/if}
+{/each}
 {#if day.day && day.day.log.length > 0}
     <h2 class="pt-7 pb-1 text-lg font-bold">
         What happened <span class="quiet font-normal">{hours.toFixed(1)} line-hours</span>
