@@ -72,6 +72,11 @@ report(
 foreach (PageBench::answers($app) as $what => $milliseconds) {
     report("  {$what}: median of 15", sprintf('%.0f ms', $milliseconds));
 }
+$watch = WatchBench::figures(RunningApp::withDemo());
+report('  from a sentence to twelve depths drawn: p50', sprintf('%.0f ms', $watch['p50']));
+report('                                          p95', sprintf('%.0f ms', $watch['p95']), '≤ 250 ms');
+report('  from a bite’s first tap to its being kept, 2 taps', sprintf('%.0f ms', $watch['kept']), '≤ 3000 ms');
+report('  processor a look at the day takes, nothing new', sprintf('%.1f ms', $watch['look']), '≤ 5 ms');
 $page = PageBench::page($app);
 report('  page weight, spread screen with all its data', sprintf('%.0f kB', $page['kilobytes']));
 report('  first paint', sprintf('%.0f ms', $page['firstPaint']), '≤ 1000 ms');

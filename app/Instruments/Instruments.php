@@ -12,9 +12,12 @@ use Admek\Core\Instruments\Motion;
 final readonly class Instruments
 {
     /** s at least from one look at figures that come to the next, and after they are due until they are there. */
-    private const LOOK = 0.7;
+    private const LOOK = 0.5;
 
     private const AFTER = 0.09;
+
+    /** s by which figures may be late and are still looked for. */
+    private const LATE = 0.5;
 
     /** s after which a hub that has not told is gone. */
     private const GONE = 5.0;
@@ -75,6 +78,11 @@ final readonly class Instruments
     {
         if ($told['came'] === null || $told['every'] === null || $told['every'] <= 0.0) {
             return 1.0;
+        }
+        // Those that are due and not there yet are there in a moment.
+        $late = $running - $told['came'] - $told['every'];
+        if ($late >= 0.0 && $late < self::LATE) {
+            return self::AFTER;
         }
         $bursts = ceil(max(0.0, $running + self::LOOK - $told['came']) / $told['every']);
 

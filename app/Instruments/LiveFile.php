@@ -9,15 +9,16 @@ use Admek\Core\Instruments\Known;
 /** What the hub knows, handed to whoever asks: one small file, written anew each time and put in place whole. */
 final class LiveFile
 {
-    /** Share of the newest interval in how often figures come. */
-    private const SHARE = 0.3;
+    /** Intervals between figures of which the middle one tells how often they come. */
+    private const INTERVALS = 5;
 
     private int $version = 0;
 
-    /** s of this machine's running at which figures came last, and usually so long after the ones before. */
+    /** s of this machine's running at which figures came last. */
     private ?float $came = null;
 
-    private ?float $every = null;
+    /** @var list<float> s from some figures to the next, the last few */
+    private array $apart = [];
 
     /** @param  ?string  $path  null where no hub is served */
     public function __construct(private readonly ?string $path)
@@ -36,14 +37,15 @@ final class LiveFile
         if ($news) {
             $this->version++;
             if ($this->came !== null) {
-                $since = $running - $this->came;
-                $this->every = $this->every === null ? $since : $this->every + self::SHARE * ($since - $this->every);
+                $this->apart = array_slice([...$this->apart, $running - $this->came], -self::INTERVALS);
             }
             $this->came = $running;
         }
+        $apart = $this->apart;
+        sort($apart);
         $told = json_encode([
             'running' => $running, 'wall' => microtime(true), 'version' => getmypid().'.'.$this->version,
-            'came' => $this->came, 'every' => $this->every, 'turn' => $turn, 'sources' => $sources,
+            'came' => $this->came, 'every' => $apart[intdiv(count($apart), 2)] ?? null, 'turn' => $turn, 'sources' => $sources,
             'talkers' => (object) $talkers,
             'figures' => (object) array_map(
                 static fn (Known $one): array => [$one->value, $one->source, $one->age, $one->others], $known,
