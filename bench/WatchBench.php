@@ -94,7 +94,8 @@ final class WatchBench
             $times[] = (float) $browser->driver->executeAsyncScript(<<<'JS'
                 const [rod, done] = arguments;
                 const shown = (css) => new Promise((seen) => {
-                    const look = () => document.querySelector(css) ? seen(document.querySelector(css)) : requestAnimationFrame(look);
+                    const look = () =>
+                        document.querySelector(css) ? seen(document.querySelector(css)) : requestAnimationFrame(look);
                     look();
                 });
                 (async () => {

@@ -7,6 +7,7 @@ use Admek\Core\Towing\Turn;
 use Bench\CoreBench;
 use Bench\DayBench;
 use Bench\PageBench;
+use Bench\WatchBench;
 use Symfony\Component\Process\Process;
 use Tests\Support\Running\RunningApp;
 

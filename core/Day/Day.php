@@ -78,7 +78,7 @@ final readonly class Day
     }
 
     /**
-     * Bites told twice, as it seems: two on one rod, by different hands, with no time between them to land a fish and set it again.
+     * Bites told twice, as it seems: two on one rod, by different hands, with no time between to land a fish and set it again.
      *
      * @param  array<string, string>  $who  told each event, by its id
      * @return list<array{one: string, other: string}> ids of the bite that tells more, and of the one it could stand for too

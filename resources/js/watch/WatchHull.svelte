@@ -67,7 +67,11 @@
                 <WatchReads {watch} {units} />
                 {#if watch.next}
                     {@const { holder, line, counter } = watch.next}
-                    <button type="button" class="next btn border-base-content" onclick={() => (watch.chosen = holder)}
+                    <button
+                        type="button"
+                        class="next btn border-base-content"
+                        class:chosen={rod}
+                        onclick={() => (watch.chosen = holder)}
                         ><span
                             >Set next: <b class="figure">{holder}</b>, {settingWords(line, units)}{counter === null
                                 ? ''
@@ -76,7 +80,7 @@
                     >
                 {/if}
                 <WatchChange {watch} />
-                {#if checks.length > 0 && watch.changes.length === 0}
+                {#if checks.length > 0 && watch.changes.length === 0 && !watch.next}
                     <ol class="checks" aria-label="Next checks">
                         {#each checks as next (next.holder)}
                             <li>
@@ -169,6 +173,10 @@
             gap: 0.3rem;
             padding: 0.2rem;
             overflow: visible;
+        }
+        /* A rod is looked at: what is next comes after it. */
+        .chosen {
+            display: none;
         }
         .next {
             min-height: 48px;

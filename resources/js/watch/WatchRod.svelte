@@ -156,6 +156,10 @@
         .doubt {
             font-size: 14px;
         }
+        .top,
+        .low {
+            line-height: 1.1;
+        }
         .low {
             gap: 0.35rem;
         }

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
+use Admek\Core\Instruments\Known;
+use App\Instruments\LiveFile;
 use Facebook\WebDriver\WebDriverBy;
+use StandIns\Instruments\Sailing;
 use Tests\Browser\Support\Browser;
 use Tests\Browser\Support\ChromeDriver;
 use Tests\Support\Running\RunningApp;
@@ -81,16 +84,6 @@ $key = static fn (string ...$keys): string => implode(
 );
 picture(
     $app,
-    'spread-from-above',
-    'day',
-    $wide,
-    '/trips/{next}/spread',
-    $line,
-    $choose('P2').$key('w', 'c', ',', ',', ',', ',', ',', ','),
-    'main[data-solved="3"]',
-);
-picture(
-    $app,
     'draft',
     'day',
     $wide,
@@ -99,13 +92,30 @@ picture(
     $key('d')."requestAnimationFrame(() => document.querySelector('dialog .btn-primary').click())",
     'dialog tbody tr',
 );
-picture($app, 'setting-order', 'dusk', $wide, '/trips/{next}/spread', $line, $key('o'), 'dialog [data-order]');
 picture($app, 'deck-card', 'day', [1280, 1000], '/trips/{next}/deck-card', '.sheet tbody tr');
 picture($app, 'log', 'dusk', $wide, '/trips/{past}/log', '.bite', "document.querySelector('.rod').click()", '.rod.chosen .depth');
 picture($app, 'lure-box', 'day', $wide, '/trips/{next}/lures', '[data-first]');
 picture($app, 'locker', 'dusk', $wide, '/locker/lures/8', '.page table');
 picture($app, 'boat', 'day', $wide, '/boat', '[data-tip=P1]');
 picture($app, 'deck-card-phone', 'day', [390, 844], '/trips/{next}/deck-card', '.rod .setting');
+// What her gateway would tell, new for as long as pictures take.
+$moment = Sailing::inDemo()->next();
+$heard = [
+    'latitude' => $moment->place->latitude, 'longitude' => $moment->place->longitude, 'water_speed' => 1.03,
+    'ground_speed' => $moment->ground, 'course' => $moment->course, 'heading' => $moment->heading, 'depth' => $moment->depth,
+    'water_temperature' => 18.6,
+];
+(new LiveFile("{$app->database}.live"))->write(
+    array_map(static fn (float $value): Known => new Known($value, 'Gateway/II', -600.0), $heard), 0.0,
+    [['name' => 'Gateway', 'state' => 'connected', 'silence' => 0.4]], [
+        'Gateway/II' => ['used' => 21_840, 'faults' => ['broken' => 14, 'unknown' => 312]],
+    ], news: true,
+);
+(new PDO("sqlite:{$app->database}"))->exec(
+    'update boats set instruments = \'{"transducer":0.6,"sources":[{"name":"Gateway","kind":"tcp","address":"192.0.2.10:10110"},'
+    .'{"name":"Sounder","kind":"file","address":"/dev/ttyUSB0"}]}\'',
+);
+picture($app, 'instruments', 'day', $wide, '/boat/instruments', '[data-figure=depth]');
 // A morning under way: all but two lines set one after another, a fish on P3.
 $morning = <<<'JS'
     (async () => {
@@ -127,6 +137,10 @@ $morning = <<<'JS'
     })();
     JS;
 picture($app, 'watch-red', 'red', $wide, '/trips/{next}/watch', '[data-rod=S1]', $morning, '[data-rod=P3][data-state=fish_on]');
+picture(
+    $app, 'watch-day', 'day', $wide, '/trips/{next}/watch', '[data-rod=P5][data-state=fishing]',
+    "document.querySelector('[data-rod=P5]').click();", '[data-act=bite]',
+);
 picture(
     $app, 'watch-phone', 'day', [390, 844], '/trips/{next}/watch', '[data-rod=P5][data-state=fishing]',
     "document.querySelector('[data-rod=P5]').click();", '[data-act=bite]',
