@@ -58,6 +58,7 @@ final readonly class AheadOfHer
 
         return [
             'by' => $by, 'ground' => $ground, 'alarm' => $this->alarm($contacts),
+            'way' => BottomAhead::way($contacts)->in(Units::from($this->boat->units)),
             'profile' => array_map(static fn (array $place): array => [
                 'along' => $place['along'] - $behind, 'depth' => round($place['depth'], 2),
             ], $profile),

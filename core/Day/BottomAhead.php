@@ -8,6 +8,7 @@ use Admek\Core\Spread\Check\BottomBreaches;
 use Admek\Core\Spread\Check\Breach;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Units\Sentence;
 
 /** Which lines meet the bottom on the way ahead, and when: at the speed of now, and slowed down as for a fish. */
 final class BottomAhead
@@ -45,6 +46,26 @@ final class BottomAhead
             <=> [$b->seconds ?? INF, $b->slowed ?? INF, $b->holder]);
 
         return $contacts;
+    }
+
+    /**
+     * Whether to keep way on with a fish on: by what would touch if she is slowed.
+     *
+     * @param  list<Contact>  $contacts
+     */
+    public static function way(array $contacts): Sentence
+    {
+        $touch = array_values(array_filter(
+            $contacts, static fn (Contact $contact): bool => $contact->slowed !== null && $contact->touches,
+        ));
+        usort($touch, static fn (Contact $a, Contact $b): int => $a->slowed <=> $b->slowed);
+
+        return $touch === [] ? Sentence::of('She may be slowed: nothing touches.') : Sentence::of(
+            'Keep way on, or lift {lines} first: slowed, {soonest} reaches bottom {when}.', [
+                'lines' => implode(', ', array_column($touch, 'holder')), 'soonest' => $touch[0]->holder,
+                'when' => Contact::when($touch[0]->slowed),
+            ],
+        );
     }
 
     /**

@@ -38,7 +38,7 @@ final readonly class Contact
         }, ['holder' => $this->holder, 'when' => $when, 'slowed' => $slowed, 'lift' => [Quantity::Depth, $lift]]);
     }
 
-    private static function when(?float $seconds): string
+    public static function when(?float $seconds): string
     {
         return match (true) {
             $seconds === null, $seconds < 10.0 => 'now',

@@ -16,6 +16,8 @@ enum Fault: string
     /** The instrument itself says it does not know. */
     case NotValid = 'not_valid';
     case OutOfRange = 'out_of_range';
+    /** Beyond what a boat can do since it was told before; believed when it is told again. */
+    case Jumped = 'jumped';
 
     public function words(): string
     {
@@ -28,6 +30,7 @@ enum Fault: string
             self::Misformed => 'not as its kind is formed',
             self::NotValid => 'not valid, by its own word',
             self::OutOfRange => 'of figures no boat has',
+            self::Jumped => 'of a figure that jumped',
         };
     }
 }

@@ -47,7 +47,7 @@ final class Live
             $this->placed($source);
         }
         if ($heard->fault !== null) {
-            $this->faults[$source][$heard->fault->value] = ($this->faults[$source][$heard->fault->value] ?? 0) + 1;
+            $this->count($source, $heard->fault);
 
             return;
         }
@@ -111,6 +111,11 @@ final class Live
         array_splice($this->order, $at > 0 ? $at : count($this->order), 0, [$source]);
     }
 
+    private function count(string $source, Fault $fault): void
+    {
+        $this->faults[$source][$fault->value] = ($this->faults[$source][$fault->value] ?? 0) + 1;
+    }
+
     private function figure(string $name, string $source, float $value, float $at): void
     {
         $told = ['value' => $value, 'at' => $at];
@@ -124,6 +129,7 @@ final class Live
             $this->last[$name][$source] = $told;
         } else {
             $this->doubted[$name][$source] = $told;
+            $this->count($source, Fault::Jumped);
         }
     }
 

@@ -28,6 +28,7 @@ final class AccessibilityTest extends BrowserTestCase
         yield 'log' => ['/trips/{past}/log', '[data-testid=bites] .bite'];
         yield 'lure box' => ['/trips/{next}/lures', '[data-first]'];
         yield 'boat' => ['/boat', '[data-tip=P1]'];
+        yield 'instruments' => ['/boat/instruments', '#transducer'];
         yield 'locker' => ['/locker/lures', '.piece'];
         yield 'a lure' => ['/locker/lures/1', '.page table'];
         yield 'a reel' => ['/locker/reels/1', '#counter-pulled'];

@@ -6,13 +6,13 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
-use Tests\Browser\Support\OnTheChart;
+use Tests\Browser\Support\FieldsByLabel;
 use Tests\Support\Running\Wait;
 
 /** The evening before a trip, from planning it to the card the deck sets from. */
 final class EveningTest extends BrowserTestCase
 {
-    use OnTheChart;
+    use FieldsByLabel;
 
     public function test_a_whole_evening(): void
     {

@@ -6,13 +6,13 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
-use Tests\Browser\Support\OnTheChart;
+use Tests\Browser\Support\FieldsByLabel;
 use Tests\Support\Running\Wait;
 
 /** The ground of an evening: edges followed, structure laid, both screens on a tablet. */
 final class GroundEveningTest extends BrowserTestCase
 {
-    use OnTheChart;
+    use FieldsByLabel;
 
     public function test_an_edge_is_followed_on_the_chart_and_planned_on(): void
     {

@@ -66,6 +66,7 @@ final class WholeDayTest extends BrowserTestCase
         $this->act($this->browser, 'P4', 'bite');
         $this->see('[data-rod=P4][data-state=fish_on]', browser: $this->mate);
         $this->see('[data-rod=P4][data-state=fish_on]', browser: $this->guest);
+        $this->see('[data-way]', 'slowed');
         $this->click('[data-act=landed]');
         $this->click('.fish label', 'king');
         $this->fill('#fish-weight', '14');
@@ -226,11 +227,5 @@ final class WholeDayTest extends BrowserTestCase
         $device->devTools()->execute('Network.emulateNetworkConditions', [
             'offline' => $gone, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1,
         ]);
-    }
-
-    /** @return array<string, mixed> */
-    private function rod(string $code): array
-    {
-        return array_column($this->api(self::TRIP.'/watch')['rods'], null, 'holder')[$code];
     }
 }

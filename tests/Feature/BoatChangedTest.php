@@ -30,6 +30,24 @@ final class BoatChangedTest extends FeatureTestCase
         self::assertSame('Third Lamp', Boat::query()->sole()->name);
     }
 
+    public function test_what_is_told_of_a_rod_that_was_taken_out_since_is_kept(): void
+    {
+        $p3 = $this->holder('P3');
+        $line = array_column($this->demoSpread()['lines'], null, 'holder_id')[$p3];
+        $tell = function (int $i, string $kind, array $more): void {
+            $now = gmdate('Y-m-d\TH:i:s\Z');
+            $event = ['uuid' => sprintf('0190b1a4-0000-7000-8000-%012d', $i), 'kind' => $kind, 'at' => $now] + $more;
+            $told = $this->send('POST', '/trips/{next}/events', ['sent_at' => $now, 'events' => [$event]], 200)->json();
+            self::assertSame([], $told['refused']);
+        };
+        $tell(1, 'out', ['holder_id' => $p3, 'line' => $line]);
+        $this->send('PUT', '/boat', $this->without($this->boat(), 'P3'), 200);
+        $this->send('GET', '/trips/{next}/watch', expect: 200);
+        $tell(2, 'in', ['holder_id' => $p3]);
+        $day = $this->send('GET', '/trips/{next}/day', expect: 200)->json();
+        self::assertSame(['P3', 'in_boat'], [$day['lines'][0]['holder'], $day['lines'][0]['state']]);
+    }
+
     public function test_a_holder_taken_out_is_said_first_and_takes_its_line_from_what_is_planned_alone(): void
     {
         $boat = $this->boat();

@@ -63,6 +63,7 @@
                         lies in its way.{/if}
                 </p>
                 <p class="text-xl leading-snug">{rod.taken}</p>
+                {#if watch.now.ahead}<p class="text-xl leading-snug" data-way>{watch.now.ahead.way}</p>{/if}
             {:else}
                 <WatchReads {watch} {units} />
                 {#if watch.next}
@@ -70,7 +71,7 @@
                     <button
                         type="button"
                         class="next btn border-base-content"
-                        class:chosen={rod}
+                        class:chosen={rod?.holder === holder}
                         onclick={() => (watch.chosen = holder)}
                         ><span
                             >Set next: <b class="figure">{holder}</b>, {settingWords(line, units)}{counter === null
@@ -174,7 +175,7 @@
             padding: 0.2rem;
             overflow: visible;
         }
-        /* A rod is looked at: what is next comes after it. */
+        /* It is at hand already. */
         .chosen {
             display: none;
         }

@@ -83,4 +83,10 @@ trait SailsTheDemoSea
 
         return $rods;
     }
+
+    /** @return array<string, mixed> */
+    private function rod(string $code): array
+    {
+        return array_column($this->api('/trips/{next}/watch')['rods'], null, 'holder')[$code];
+    }
 }

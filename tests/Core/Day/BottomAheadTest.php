@@ -47,6 +47,10 @@ final class BottomAheadTest extends TestCase
             static fn (Contact $c): array => [$c->holder, $c->seconds, $c->slowed], $contacts,
         ));
         self::assertSame('C1 reaches bottom now if she is slowed.', $contacts[0]->words()->in(Units::Us));
+        self::assertSame(
+            'Keep way on, or lift C1 first: slowed, C1 reaches bottom now.', BottomAhead::way($contacts)->in(Units::Us),
+        );
+        self::assertSame('She may be slowed: nothing touches.', BottomAhead::way([])->in(Units::Us));
     }
 
     public function test_the_soonest_comes_first_and_is_said_with_how_much_to_lift(): void

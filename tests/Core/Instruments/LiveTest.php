@@ -44,6 +44,7 @@ final class LiveTest extends TestCase
         self::assertSame(61.0, $depth(4.0), 'over an edge it is so');
         $live->take('sounder', self::depth(20.0), 60.0);
         self::assertSame(20.0, $depth(60.0), 'in a minute it may have become so');
+        self::assertSame(['jumped' => 2], $live->sources()['sounder']['faults'], 'and it is said');
     }
 
     public function test_a_clock_set_back_does_not_stop_it(): void

@@ -99,7 +99,7 @@ final class LauncherServing implements Serving
         return (string) $this->launcher?->getErrorOutput();
     }
 
-    /** By what they were started with, which names the port. */
+    /** By what they were started with, which names the port or the data. */
     public function groups(): array
     {
         $groups = [];
@@ -107,13 +107,20 @@ final class LauncherServing implements Serving
             $words = str_replace("\0", ' ', (string) @file_get_contents($file));
             $process = (int) explode('/', $file)[2];
             $ours = str_contains($words, "boat-serve-{$this->port}/")
-                || str_contains($words, ' -S '.RunningApp::LAPTOP.":{$this->port} ");
+                || str_contains($words, ' -S '.RunningApp::LAPTOP.":{$this->port} ")
+                || (str_contains($words, ' admek:hub ') && $this->isOurs($process));
             if ($ours && posix_getpgid($process) === $process) {
                 $groups[] = $process;
             }
         }
 
         return $groups;
+    }
+
+    /** Whether a process was given this data. */
+    private function isOurs(int $process): bool
+    {
+        return str_contains((string) @file_get_contents("/proc/{$process}/environ"), "ADMEK_DATABASE={$this->database()}\0");
     }
 
     /** @return list<int> processes those began */

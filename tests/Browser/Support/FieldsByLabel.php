@@ -6,8 +6,8 @@ namespace Tests\Browser\Support;
 
 use Tests\Support\Running\Wait;
 
-/** What is tapped on the chart, and filled in. */
-trait OnTheChart
+/** Fields by what stands beside them. */
+trait FieldsByLabel
 {
     private function labelled(string $label, string $text): void
     {
