@@ -39,7 +39,7 @@ final readonly class AheadOfHer
     {
         $ground = $this->motion->now(Figure::GroundSpeed) ?? $now->speed;
         $trails = array_map(static fn (RunningLine $line): float => $line->lure()[0], $lines);
-        $behind = ceil(max(0.0, ...$trails, ...[0.0]) / 20.0 + 1.0) * 20.0;
+        $behind = (ceil(max(0.0, 0.0, ...$trails) / Ahead::STEP) + 1.0) * Ahead::STEP;
         $reach = $ground * 60.0 * $this->rules->get('ahead_for');
         [$profile, $by] = $this->profile($behind, $reach);
         if ($profile === []) {

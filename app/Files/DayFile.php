@@ -6,13 +6,14 @@ namespace App\Files;
 
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
-use Admek\Core\Instruments\Figure;
+use Admek\Core\Fish\Species;
 use Admek\Core\Instruments\TrackPoint;
 use Admek\Core\InvalidValue;
 use App\Days\EventLog;
 use App\Days\Telling;
 use App\Instruments\Track;
 use App\Models\Trip;
+use App\Rigging\Locker;
 use Illuminate\Support\Facades\DB;
 
 /** A day as a file of its own, docs/day-file.md: every event as it was told, and the track; it comes back in unchanged. */
@@ -22,10 +23,7 @@ final readonly class DayFile
 
     private const FORMAT = 'admek-day';
 
-    private const UUID = '/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/';
-
-    /** s since 1970 UTC anybody fished in: from 2000 to 2100. */
-    private const WHEN = [946_684_800.0, 4_102_444_800.0];
+    private const SCHEMA = 'docs/day.schema.json';
 
     /** @param  iterable<TrackPoint>  $track */
     public static function write(Trip $trip, iterable $track): string
@@ -55,24 +53,25 @@ final readonly class DayFile
      *
      * @throws InvalidValue naming the place in the file
      */
-    public static function read(string $text, Trip $trip, Track $track): array
+    public static function read(string $text, Trip $trip, Track $track, Locker $locker): array
     {
         $file = json_decode($text, true, 64);
         if (! is_array($file) || ($file['format'] ?? null) !== self::FORMAT || ($file['version'] ?? null) !== 1) {
             throw InvalidValue::because('file', 'a day of Admek, version 1');
         }
+        // An empty object reads as an empty list.
+        Schema::hold(json_decode($text, false, 64), self::SCHEMA);
+        $names = array_flip(array_column($file['events'], 'uuid'));
         $told = $points = [];
-        foreach (self::list($file, 'events') as $i => $one) {
-            $told[] = self::telling($one, "events.{$i}");
-        }
-        $names = array_flip(array_map(static fn (Telling $one): string => $one->event->id, $told));
-        foreach ($told as $i => $one) {
-            if ($one->event->kind->isOfBite() && ! isset($names[(string) $one->event->of])) {
-                throw InvalidValue::because("events.{$i}.of", 'the bite it is of, in this file');
+        foreach ($file['events'] as $i => $one) {
+            try {
+                $told[] = self::telling($one, $names, $locker);
+            } catch (InvalidValue $invalid) {
+                throw $invalid->within("events.{$i}");
             }
         }
-        foreach (self::list($file, 'track') as $i => $one) {
-            $points[] = self::point($one, "track.{$i}");
+        foreach ($file['track'] as $one) {
+            $points[] = new TrackPoint((float) $one['at'], array_map(floatval(...), array_diff_key($one, ['at' => 0])));
         }
         DB::transaction(static function () use ($told, $points, $trip, $track): void {
             EventLog::of($trip)->keep('', ...$told);
@@ -83,74 +82,29 @@ final readonly class DayFile
     }
 
     /**
-     * @param  array<string, mixed>  $file
-     * @return list<array<string, mixed>>
+     * @param  array<string, mixed>  $one
+     * @param  array<string, int>  $names  of the file's events
      */
-    private static function list(array $file, string $name): array
+    private static function telling(array $one, array $names, Locker $locker): Telling
     {
-        $list = $file[$name] ?? null;
-        if (! is_array($list) || ! array_is_list($list) || array_filter($list, is_array(...)) !== $list) {
-            throw InvalidValue::because($name, 'a list');
+        $event = new Event(
+            $one['uuid'], EventKind::from($one['kind']), (float) $one['at'], $one['holder'], $one['of'], $one['tells'],
+        );
+        if ($event->kind->isOfBite() && ! isset($names[(string) $event->of])) {
+            throw InvalidValue::because('of', 'the bite it is of, in this file');
         }
-
-        return $list;
-    }
-
-    /** @param  array<string, mixed>  $one */
-    private static function telling(array $one, string $at): Telling
-    {
-        $text = static fn (string $name, int $most): ?string => match (true) {
-            ($one[$name] ?? null) === null => null,
-            is_string($one[$name]) && mb_strlen($one[$name]) <= $most => $one[$name],
-            default => throw InvalidValue::because("{$at}.{$name}", "a text of up to {$most} letters"),
-        };
-        $when = static function (string $name) use ($one, $at): float {
-            $moment = $one[$name] ?? null;
-            if (! is_float($moment) && ! is_int($moment)) {
-                throw InvalidValue::because("{$at}.{$name}", 'seconds since 1970 UTC');
-            }
-            InvalidValue::unlessBetween("{$at}.{$name}", (float) $moment, ...self::WHEN);
-
-            return (float) $moment;
-        };
-        $kind = EventKind::tryFrom((string) $text('kind', 20)) ?? throw InvalidValue::because("{$at}.kind", 'a kind of event');
-        foreach (['uuid', 'of'] as $name) {
-            if (($name === 'uuid' || ($one[$name] ?? null) !== null) && preg_match(self::UUID, (string) $text($name, 36)) !== 1) {
-                throw InvalidValue::because("{$at}.{$name}", 'a UUID');
+        if (is_string($one['tells']['species'] ?? null) && Species::tryFrom($one['tells']['species']) === null) {
+            throw InvalidValue::because('tells.species', 'a fish');
+        }
+        if ($event->kind->rigs()) {
+            try {
+                // Of another boat's gear nothing could be told.
+                $locker->lines([$one['tells']['set_up']]);
+            } catch (InvalidValue $invalid) {
+                throw $invalid->named((string) preg_replace('/^lines\.0/', 'tells.set_up', $invalid->field));
             }
         }
-        $tells = $one['tells'] ?? null;
-        if (! is_array($tells)) {
-            throw InvalidValue::because("{$at}.tells", 'what it is told with');
-        }
-        if ($kind === EventKind::Bite && ! is_array($tells['lines'] ?? null)) {
-            throw InvalidValue::because("{$at}.tells.lines", 'what every line did');
-        }
-        try {
-            $event = new Event((string) $text('uuid', 36), $kind, $when('at'), $text('holder', 8), $text('of', 36), $tells);
-        } catch (InvalidValue $invalid) {
-            throw str_starts_with($invalid->field, $at) ? $invalid : $invalid->within($at);
-        }
 
-        return new Telling($event, $when('told_at'), null, $tells, $text('who', 60) ?? '');
-    }
-
-    /** @param  array<string, mixed>  $one */
-    private static function point(array $one, string $at): TrackPoint
-    {
-        $figures = [];
-        foreach ($one as $name => $value) {
-            if (! is_float($value) && ! is_int($value)) {
-                throw InvalidValue::because("{$at}.{$name}", 'a number');
-            }
-            if ($name !== 'at') {
-                $figure = Figure::tryFrom($name) ?? throw InvalidValue::because("{$at}.{$name}", 'a figure instruments tell');
-                InvalidValue::unlessBetween("{$at}.{$name}", (float) $value, ...$figure->range());
-                $figures[$name] = (float) $value;
-            }
-        }
-        InvalidValue::unlessBetween("{$at}.at", (float) ($one['at'] ?? NAN), ...self::WHEN);
-
-        return new TrackPoint((float) $one['at'], $figures);
+        return new Telling($event, (float) $one['told_at'], null, $one['tells'], $one['who']);
     }
 }

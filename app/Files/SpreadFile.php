@@ -7,8 +7,6 @@ namespace App\Files;
 use Admek\Core\Files\LineFile;
 use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\Described\DescribedLine;
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
 
 /**
  * A spread as an open file that stands alone: every line with the holder and the gear it is rigged with
@@ -80,15 +78,7 @@ final class SpreadFile
      */
     private static function checked(array $file): array
     {
-        $validator = new Validator;
-        $schema = json_decode((string) file_get_contents(base_path(self::SCHEMA)));
-        $result = $validator->validate(json_decode((string) json_encode($file, JSON_PRESERVE_ZERO_FRACTION)), $schema);
-        $error = $result->error();
-        if ($error !== null) {
-            $found = (new ErrorFormatter)->format($error, false);
-            $pointer = (string) array_key_first($found);
-            throw InvalidValue::because(str_replace('/', '.', trim($pointer, '/')), lcfirst((string) $found[$pointer]));
-        }
+        Schema::hold($file, self::SCHEMA);
 
         return $file;
     }

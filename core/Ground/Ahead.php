@@ -8,7 +8,7 @@ namespace Admek\Core\Ground;
 final class Ahead
 {
     /** m from one place of it to the next. */
-    private const STEP = 20.0;
+    public const STEP = 20.0;
 
     /**
      * @param  float  $course  ° true

@@ -117,8 +117,13 @@ final class DayFileTest extends FeatureTestCase
         yield 'out of time' => ['events.2.told_at', $set('events', 2, 'told_at', 1e12)];
         yield 'no rod' => ['events.0.holder', $set('events', 0, 'holder', null)];
         yield 'of nothing' => ['events.2.of', $set('events', 2, 'of', '0190b1a4-0000-7000-8000-00000000ffff')];
-        yield 'a bite without lines' => ['events.1.tells.lines', $set('events', 1, 'tells', ['speed' => 1.0])];
-        yield 'no figure' => ['track.3.depht', $set('track', 3, 'depht', 1.0)];
+        yield 'a bite without lines' => ['events.1.tells', $set('events', 1, 'tells', ['speed' => 1.0])];
+        yield 'no figure' => ['track.3', $set('track', 3, 'depht', 1.0)];
+        yield 'gear that is not aboard' => ['events.0.tells.set_up.reel_id', static function (array $file): array {
+            $file['events'][0]['tells']['set_up']['reel_id'] = 9999;
+
+            return $file;
+        }];
         yield 'off the earth' => ['track.3.latitude', $set('track', 3, 'latitude', 91.0)];
     }
 

@@ -36,6 +36,7 @@ final class MutantsTest extends FeatureTestCase
         yield 'spread file' => ['POST', '/spreads/{next}/file', null];
         yield 'gear table' => ['PUT', '/locker/lures/table', 'text'];
         yield 'boat file' => ['PUT', '/boat/file', null];
+        yield 'day file' => ['PUT', '/days/file?trip={trip}', null];
         yield 'gear' => ['PUT', '/locker/lures/{lure}', null];
     }
 
@@ -105,7 +106,9 @@ final class MutantsTest extends FeatureTestCase
         $body = $field === null ? $text
             : (string) json_encode([$field => $text] + $whole, JSON_INVALID_UTF8_SUBSTITUTE);
 
-        $path = strtr($path, ['{lure}' => (string) DB::table('lures')->max('id')]);
+        $path = strtr($path, [
+            '{lure}' => (string) DB::table('lures')->max('id'), '{trip}' => (string) $this->demoTrip()->id,
+        ]);
 
         return $this->call($method, "/api{$path}", server: [
             'CONTENT_TYPE' => in_array($path, ['/structures/file', '/chart'], true) ? 'application/gpx+xml' : 'application/json',
@@ -118,7 +121,8 @@ final class MutantsTest extends FeatureTestCase
     {
         foreach ([
             '/chart', '/structures/file/gpx', '/structures/file/geojson', '/locker', '/trips', '/trips/{next}/preparation',
-            '/trips/{next}/water', '/spreads/{next}/deck-card',
+            '/trips/{next}/water', '/spreads/{next}/deck-card', '/trips/{next}/day', '/trips/{next}/watch',
+            '/trips/{next}/bites', '/trips/{next}/changes',
         ] as $path) {
             $this->call('GET', "/api{$path}", server: ['HTTP_ACCEPT' => 'application/json'])->assertStatus(200);
         }
@@ -149,11 +153,28 @@ final class MutantsTest extends FeatureTestCase
             ]),
             'gear table' => $this->out('/locker/lures/table'),
             'boat file' => $this->out('/boat/file'),
+            'day file' => $this->day(),
             'spread file' => (string) $this->call('GET', '/api/spreads/{next}/file')->getContent(),
             default => (string) json_encode([
                 'name' => 'Borrowed', 'kind' => 'medium_spoon', 'finish' => 'copper',
             ]),
         };
+    }
+
+    /** Of the past trip, by other names, with a line set before. */
+    private function day(): string
+    {
+        /** @var array{events: list<array<string, mixed>>, track: list<array<string, float>>} $day */
+        $day = json_decode($this->out('/trips/{past}/day/file/json'), true);
+        $day['events'] = array_slice($day['events'], 0, 4);
+        $line = array_merge(...array_column(array_column($day['events'], 'tells'), 'lines'))[2];
+        array_unshift($day['events'], [
+            'uuid' => '11111111-0000-7000-8000-000000000001', 'kind' => 'out', 'holder' => $line['holder'], 'of' => null,
+            'tells' => array_intersect_key($line, array_flip(['holder', 'reel', 'lure', 'finish', 'set_up'])),
+        ] + $day['events'][0]);
+        $day['track'] = [['at' => $day['events'][0]['at'], 'latitude' => 45.31, 'longitude' => -38.42, 'depth' => 35.5]];
+
+        return (string) preg_replace('/"[0-9a-f]{8}-/', '"0190b1a4-', (string) json_encode($day, JSON_PRESERVE_ZERO_FRACTION));
     }
 
     private function out(string $path): string

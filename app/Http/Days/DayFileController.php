@@ -12,6 +12,7 @@ use App\Files\DayTrack;
 use App\Instruments\Track;
 use App\Models\Boat;
 use App\Models\Trip;
+use App\Rigging\Locker;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -39,7 +40,7 @@ final class DayFileController
         ]);
     }
 
-    public function update(Request $request, Track $track): JsonResponse
+    public function update(Request $request, Boat $boat, Track $track): JsonResponse
     {
         $trip = Trip::query()->findOrFail((int) $request->query('trip'));
         $text = (string) stream_get_contents($request->getContent(true), DayFile::MOST_BYTES + 1);
@@ -47,7 +48,7 @@ final class DayFileController
             throw InvalidValue::because('file', sprintf('at most %d MB', DayFile::MOST_BYTES / 1e6));
         }
 
-        return new JsonResponse(DayFile::read($text, $trip, $track));
+        return new JsonResponse(DayFile::read($text, $trip, $track, Locker::ever($boat)));
     }
 
     /** What counts of the log, earlier first, by the port's clock. */

@@ -9,6 +9,7 @@ use Admek\Core\Instruments\Corrections;
 use Admek\Core\Instruments\Fault;
 use Admek\Core\Instruments\Figure;
 use Admek\Core\Instruments\Known;
+use Admek\Core\Instruments\Live;
 use Admek\Core\Instruments\Motion;
 use Admek\Core\Instruments\Source;
 use Admek\Core\Instruments\SourceKind;
@@ -65,6 +66,7 @@ final class InstrumentsController
             'sources' => array_map(static fn (Source $source): array => [
                 'name' => $source->name, 'kind' => $source->kind->value, 'address' => $source->address,
                 'state' => $states[$source->name]['state'] ?? null, 'silence' => $states[$source->name]['silence'] ?? null,
+                'live' => ($states[$source->name]['silence'] ?? INF) <= Live::SILENT,
                 'talkers' => self::talkers($source->name, $heard),
             ], $boat->sources()),
             'figures' => self::figures($heard->motion($boat->corrections())),

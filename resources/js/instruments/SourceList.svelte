@@ -2,10 +2,12 @@
     import { faultAt } from '../lib/api';
     import { theCatalogue } from '../lib/catalogue';
     import TextField from '../fields/TextField.svelte';
-    import type { instruments, Source } from './instruments.svelte';
+    import type { Instruments, instruments, Source } from './instruments.svelte';
 
     /** The lines she listens to, the first choice first. */
     let { desk }: { desk: typeof instruments } = $props();
+
+    type Heard = Instruments['sources'][number];
 
     const { sources: kinds } = theCatalogue().kinds;
     const fresh = (): Source => ({ name: '', kind: 'tcp', address: '' });
@@ -34,8 +36,8 @@
         }
     }
 
-    const silent = (seconds: number | null): string =>
-        seconds === null ? 'nothing heard yet' : seconds < 5 ? 'heard now' : `silent ${Math.round(seconds)} s`;
+    const silent = ({ silence, live }: Heard): string =>
+        silence === null ? 'nothing heard yet' : live ? 'heard now' : `silent ${Math.round(silence)} s`;
 </script>
 
 <section aria-labelledby="listens">
@@ -48,7 +50,7 @@
                         <b>{place + 1}. {source.name}</b> <span class="figure">{source.address}</span>
                         <span class="quiet block text-sm" data-state
                             >{source.state ?? 'not listened to yet'}{source.state === 'connected' || source.state === 'listening'
-                                ? `, ${silent(source.silence)}`
+                                ? `, ${silent(source)}`
                                 : ''}</span
                         >
                     </p>
