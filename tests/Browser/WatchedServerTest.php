@@ -50,7 +50,7 @@ final class WatchedServerTest extends TestCase
                 );
                 Wait::until(fn (): bool => self::answers($app->port), 'Admek to answer again');
             }
-            self::assertSame(1, $i ?? 0, 'nginx and PHP-FPM');
+            self::assertSame(2, $i ?? 0, 'nginx, PHP-FPM and the hub');
             $before = $boat->groups();
             posix_kill($boat->launcher(), SIGKILL);
             Wait::until(fn (): bool => ! $boat->runs(), 'the launcher to be gone');
