@@ -33,11 +33,11 @@ final class BottomAhead
         foreach (array_keys($first + $later) as $holder) {
             $breach = $first[$holder] ?? null;
             $seconds = self::seconds($breach, $ground);
-            $slow = self::seconds($later[$holder] ?? null, $slowedGround);
-            // What keeps clear as she goes matters only where it would touch.
-            if ($seconds !== null || ($slow !== null && self::touches($later[$holder] ?? null))) {
+            // What would only come near is no matter while she is slow.
+            $slow = self::touches($later[$holder] ?? null) ? self::seconds($later[$holder] ?? null, $slowedGround) : null;
+            if ($seconds !== null || $slow !== null) {
                 $contacts[] = new Contact(
-                    (string) $holder, $seconds, $slow, self::touches($breach ?? $later[$holder] ?? null),
+                    (string) $holder, $seconds, self::touches($breach), $slow,
                     $breach === null ? null : ($breach->wanted ?? 0.0) - ($breach->amount ?? 0.0),
                 );
             }
@@ -55,9 +55,7 @@ final class BottomAhead
      */
     public static function way(array $contacts): Sentence
     {
-        $touch = array_values(array_filter(
-            $contacts, static fn (Contact $contact): bool => $contact->slowed !== null && $contact->touches,
-        ));
+        $touch = array_values(array_filter($contacts, static fn (Contact $contact): bool => $contact->slowed !== null));
         usort($touch, static fn (Contact $a, Contact $b): int => $a->slowed <=> $b->slowed);
 
         return $touch === [] ? Sentence::of('She may be slowed: nothing touches.') : Sentence::of(

@@ -15,12 +15,12 @@ final readonly class Contact
 
     /**
      * @param  ?float  $seconds  until then at the speed of now; 0 where it is so already, null where it never is
-     * @param  ?float  $slowed  the same where she is slowed down, as for a fish
-     * @param  bool  $touches  the bottom itself, not only the water wanted over it
+     * @param  bool  $touches  the bottom itself then, not only the water wanted over it
+     * @param  ?float  $slowed  until it touches bottom where she is slowed down, as for a fish; null where it never does
      * @param  ?float  $lift  m it must come up to keep clear all the way
      */
     public function __construct(
-        public string $holder, public ?float $seconds, public ?float $slowed, public bool $touches, public ?float $lift,
+        public string $holder, public ?float $seconds, public bool $touches, public ?float $slowed, public ?float $lift,
     ) {
     }
 
@@ -34,7 +34,8 @@ final readonly class Contact
         return Sentence::of(match (true) {
             $this->seconds === null => '{holder} reaches bottom {slowed} if she is slowed.',
             $this->slowed === null || $this->slowed >= $this->seconds => "{holder} {$does} {when}: up {lift}.",
-            default => "{holder} {$does} {when}, slowed {slowed}: up {lift}.",
+            $this->touches => '{holder} reaches bottom {when}, slowed {slowed}: up {lift}.',
+            default => '{holder} comes near the bottom {when}, slowed reaches it {slowed}: up {lift}.',
         }, ['holder' => $this->holder, 'when' => $when, 'slowed' => $slowed, 'lift' => [Quantity::Depth, $lift]]);
     }
 

@@ -191,13 +191,10 @@ final readonly class Changes
                     $move[$rod->holder] = $rod->depth < $top ? $top : $bottom;
                 }
             }
-            if ($move !== []) {
-                $to = array_values($move)[0];
+            foreach ($this->together($move) as [$rods, $to]) {
                 $changes[] = new Change(
-                    sprintf('light-%s-%d-%d', $species, (int) round($top), (int) round($bottom)),
-                    Sentence::of('{rods} to {to} at least.', [
-                        'rods' => implode(', ', array_keys($move)), 'to' => [Quantity::Depth, $to],
-                    ]),
+                    sprintf('light-%s-%d-%d', $species, (int) round($top), (int) round($bottom)).($to === $top ? '' : '-up'),
+                    Sentence::of('{rods} to {to}.', ['rods' => implode(', ', $rods), 'to' => [Quantity::Depth, $to]]),
                     Sentence::of('The sun has moved {species} from {wasTop#}–{wasBottom} to {top#}–{bottom}.', [
                         'species' => Species::from($species)->label(), 'wasTop' => [Quantity::Depth, $wasTop],
                         'wasBottom' => [Quantity::Depth, $wasBottom], 'top' => [Quantity::Depth, $top],
@@ -208,6 +205,22 @@ final readonly class Changes
         }
 
         return $changes;
+    }
+
+    /**
+     * Those that go to one depth, together.
+     *
+     * @param  array<array-key, float>  $move  m, by holder
+     * @return list<array{list<string>, float}>
+     */
+    private function together(array $move): array
+    {
+        $together = [];
+        foreach (array_unique($move) as $to) {
+            $together[] = [array_map(strval(...), array_keys($move, $to, true)), $to];
+        }
+
+        return $together;
     }
 
     /** Depth first, then speed, then lure; one thing on one side, so that it is known what did it. */

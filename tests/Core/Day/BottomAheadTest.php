@@ -53,6 +53,17 @@ final class BottomAheadTest extends TestCase
         self::assertSame('She may be slowed: nothing touches.', BottomAhead::way([])->in(Units::Us));
     }
 
+    public function test_what_only_comes_near_as_she_goes_and_touches_slowed_keeps_way_on(): void
+    {
+        $core = Lines::planned([Lines::line('C1', 'core', ['colours' => 8.0])])[0];
+        [$now, $slow] = [self::runs($core, 1.1), self::runs($core, 0.5)];
+        // Nearer than wanted as she goes, and on bottom slowed.
+        $limits = new SpreadLimits(bottom: Bottom::flat(0.5 * ($now->depth() + $slow->depth())), clearance: 20.0);
+        [$contact] = BottomAhead::contacts([$now], [$slow], $limits, 1.1, 0.5);
+        self::assertSame([0.0, false, 0.0], [$contact->seconds, $contact->touches, $contact->slowed]);
+        self::assertStringStartsWith('Keep way on', BottomAhead::way([$contact])->in(Units::Us));
+    }
+
     public function test_the_soonest_comes_first_and_is_said_with_how_much_to_lift(): void
     {
         $lines = [self::runs(self::rigger('S5', 20.0), 1.0), self::runs(self::rigger('P5', 30.0), 1.0)];

@@ -101,7 +101,14 @@ final class ChangesTest extends TestCase
         $band = ['species' => 'king', 'top' => 20.0, 'bottom' => 26.0, 'was' => [12.0, 26.0]];
         $rods = [new Rod('P3', 'x', false, 14.0, 2.0), new Rod('P4', 'x', false, 19.0, 2.0), new Rod('P1', 'x', false, 3.0, 1.0)];
         $said = self::said('light-king-20-26', self::facts(rods: $rods, bands: [$band]));
-        self::assertSame('P3 to 66 ft at least.', $said[0], 'P4 is in it by its doubt, P1 never was');
+        self::assertSame('P3 to 66 ft.', $said[0], 'P4 is in it by its doubt, P1 never was');
+        // Under cloud a band goes up: what it left above goes down to its top, what it left below comes up to its foot.
+        $both = [new Rod('P3', 'x', false, 12.0, 0.5), new Rod('S5', 'x', false, 29.0, 0.5)];
+        $narrowed = ['top' => 16.0, 'bottom' => 24.0, 'was' => [11.0, 30.0]] + $band;
+        self::assertSame(
+            ['light-king-16-24', 'light-king-16-24-up'], self::keys(self::facts(rods: $both, bands: [$narrowed])),
+        );
+        self::assertSame('S5 to 79 ft.', self::said('light-king-16-24-up', self::facts(rods: $both, bands: [$narrowed]))[0]);
         self::assertStringContainsString('king from 39–85 ft to 66–85 ft', $said[1]);
         self::assertSame([], self::keys(self::facts(rods: $rods, bands: [['was' => [18.6, 26.0]] + $band])), 'a hand’s breadth');
     }
