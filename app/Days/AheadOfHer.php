@@ -25,18 +25,25 @@ final readonly class AheadOfHer
 {
     private RuleBook $rules;
 
-    public function __construct(private Trip $trip, private Boat $boat, private Motion $motion)
+    private Trip $trip;
+
+    private Boat $boat;
+
+    private Motion $motion;
+
+    public function __construct(private UnderWay $now)
     {
-        $this->rules = $boat->book(Book::Day);
+        [$this->trip, $this->boat, $this->motion] = [$now->trip, $now->boat, $now->motion];
+        $this->rules = $now->boat->book(Book::Day);
     }
 
     /**
      * @param  list<RunningLine>  $lines  in the water, as they run now
-     * @param  Conditions  $now  how she moves
      * @return ?array<string, mixed> null where nothing tells of the bottom
      */
-    public function told(array $lines, Conditions $now): ?array
+    public function told(array $lines): ?array
     {
+        $now = $this->now->conditions;
         $ground = $this->motion->now(Figure::GroundSpeed) ?? $now->speed;
         $trails = array_map(static fn (RunningLine $line): float => $line->lure()[0], $lines);
         $behind = (ceil(max(0.0, 0.0, ...$trails) / Ahead::STEP) + 1.0) * Ahead::STEP;
@@ -79,7 +86,7 @@ final readonly class AheadOfHer
         $depth = $this->motion->now(Figure::Depth);
         $course = $this->motion->now(Figure::Course) ?? $this->motion->now(Figure::Heading);
         $here = $this->motion->place();
-        $grid = $course === null || $here === null ? null : $this->boat->chart?->bottom();
+        $grid = $course === null || $here === null ? null : $this->boat->chart()->first(['grid'])?->bottom();
         if ($grid !== null) {
             $profile = Ahead::profile($grid, $here, $course, $behind, $reach);
             if ($profile !== []) {

@@ -10,12 +10,10 @@ use Admek\Core\Day\Changes\Change;
 use Admek\Core\Day\Changes\Changes;
 use Admek\Core\Day\Changes\Facts;
 use Admek\Core\Day\Changes\Rod;
-use Admek\Core\Day\Day;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
 use Admek\Core\Ground\Place;
 use Admek\Core\Instruments\Figure;
-use Admek\Core\Instruments\Motion;
 use Admek\Core\Instruments\TrackPoint;
 use Admek\Core\Records\Outcome;
 use Admek\Core\Rules\RuleBook;
@@ -38,9 +36,14 @@ final readonly class ChangesNow
 
     private RuleBook $rules;
 
-    public function __construct(private Trip $trip, private Boat $boat, private Track $track)
+    private Trip $trip;
+
+    private Boat $boat;
+
+    public function __construct(private UnderWay $now, private Track $track)
     {
-        $this->rules = $boat->book(Book::Changes);
+        [$this->trip, $this->boat] = [$now->trip, $now->boat];
+        $this->rules = $now->boat->book(Book::Changes);
     }
 
     /**
@@ -48,16 +51,16 @@ final readonly class ChangesNow
      * @param  list<DescribedLine>  $lines  as they are rigged, of every rod
      * @return list<Change>
      */
-    public function told(Day $day, array $out, array $lines, Motion $motion, float $now): array
+    public function told(array $out, array $lines, float $now): array
     {
+        [$day, $motion] = [$this->now->day, $this->now->motion];
         $since = array_map(static fn (Event $event): float => $event->at, array_values(array_filter(
             $day->log, static fn (Event $event): bool => $event->kind === EventKind::Out,
         )));
         $facts = new Facts(
             $now, $since[0] ?? null, $this->bites(), self::rods($out, $lines), $this->trip->species, $this->bands((int) $now),
             $this->made($now), $motion->now(Figure::WaterSpeed), $motion->now(Figure::Heading),
-            $motion->now(Figure::WaterTemperature) ?? $this->trip->surfaceTemperature(),
-            $motion->place(),
+            $this->now->surface, $motion->place(),
         );
         $answered = array_map(static fn (Event $event): string => (string) $event->word('key'), array_values(array_filter(
             $day->log, static fn (Event $event): bool => $event->kind === EventKind::Answer,

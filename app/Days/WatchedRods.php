@@ -31,13 +31,13 @@ final readonly class WatchedRods
     }
 
     /**
-     * @param  Conditions  $now  how she moves
+     * @param  Conditions  $conditions  they run under
      * @return array{list<array<string, mixed>>, list<RunningLine>} port bow round the stern, since and due in s since 1970 UTC;
      *                                                            and the lines in the water
      */
-    public static function of(Day $day, Spread $spread, Boat $boat, Trip $trip, Conditions $now, Locker $locker): array
+    public static function of(UnderWay $now, Conditions $conditions, Locker $locker): array
     {
-        return (new self($day, $spread, $boat, $locker))->told($trip, $now);
+        return (new self($now->day, $now->spread, $now->boat, $locker))->told($now->trip, $conditions);
     }
 
     /** @return array{list<array<string, mixed>>, list<RunningLine>} */

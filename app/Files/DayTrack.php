@@ -11,7 +11,6 @@ use Admek\Core\Ground\Place;
 use Admek\Core\Instruments\TrackPoint;
 use App\Models\Bite;
 use App\Models\Trip;
-use XMLWriter;
 
 /** Where a day went, as GPX 1.1: the track, and bites and markers as waypoints. */
 final class DayTrack
@@ -22,30 +21,24 @@ final class DayTrack
     /** @param  iterable<TrackPoint>  $track */
     public static function gpx(Trip $trip, Day $day, iterable $track): string
     {
-        $xml = new XMLWriter;
-        $xml->openMemory();
-        $xml->setIndent(true);
-        $xml->startDocument('1.0', 'UTF-8');
-        $xml->startElement('gpx');
-        foreach (['version' => '1.1', 'creator' => 'Admek', 'xmlns' => 'http://www.topografix.com/GPX/1/1'] as $name => $value) {
-            $xml->writeAttribute($name, $value);
-        }
+        $gpx = new Gpx;
         foreach ($trip->bites as $bite) {
             if ($bite->latitude !== null && $bite->longitude !== null) {
-                $where = new Place($bite->latitude, $bite->longitude);
-                self::point($xml, 'wpt', $where, (float) $bite->bitten_at->format('U'), self::named($bite), 'bite');
+                $gpx->point('wpt', new Place($bite->latitude, $bite->longitude), [
+                    'time' => self::time((float) $bite->bitten_at->format('U')), 'name' => self::named($bite), 'type' => 'bite',
+                ]);
             }
         }
         foreach ($day->log as $event) {
             [$latitude, $longitude] = [$event->figure('latitude'), $event->figure('longitude')];
             if ($event->kind === EventKind::Marker && $latitude !== null && $longitude !== null) {
-                $note = $event->word('note') ?? $event->kind->words();
-                self::point($xml, 'wpt', new Place($latitude, $longitude), $event->at, $note, 'marker');
+                $gpx->point('wpt', new Place($latitude, $longitude), [
+                    'time' => self::time($event->at), 'name' => $event->word('note') ?? $event->kind->words(), 'type' => 'marker',
+                ]);
             }
         }
-        $xml->startElement('trk');
-        $xml->writeElement('name', $trip->date->format('Y-m-d'));
-        $xml->startElement('trkseg');
+        $gpx->begin('trk', ['name' => $trip->date->format('Y-m-d')]);
+        $gpx->begin('trkseg');
         $last = null;
         foreach ($track as $point) {
             $place = $point->place();
@@ -53,18 +46,16 @@ final class DayTrack
                 continue;
             }
             if ($last !== null && $point->at - $last > self::GAP) {
-                $xml->endElement();
-                $xml->startElement('trkseg');
+                $gpx->end();
+                $gpx->begin('trkseg');
             }
-            self::point($xml, 'trkpt', $place, $point->at);
+            $gpx->point('trkpt', $place, ['time' => self::time($point->at)]);
             $last = $point->at;
         }
-        $xml->endElement();
-        $xml->endElement();
-        $xml->endElement();
-        $xml->endDocument();
+        $gpx->end();
+        $gpx->end();
 
-        return $xml->outputMemory();
+        return $gpx->text();
     }
 
     private static function named(Bite $bite): string
@@ -74,18 +65,8 @@ final class DayTrack
         return implode(' ', array_filter([$bite->holder, $species, $bite->outcome]));
     }
 
-    private static function point(
-        XMLWriter $xml, string $element, Place $place, float $at, ?string $name = null, ?string $type = null,
-    ): void {
-        $xml->startElement($element);
-        $xml->writeAttribute('lat', sprintf('%.7F', $place->latitude));
-        $xml->writeAttribute('lon', sprintf('%.7F', $place->longitude));
-        $xml->writeElement('time', gmdate('Y-m-d\TH:i:s\Z', (int) round($at)));
-        foreach (['name' => $name, 'type' => $type] as $tag => $text) {
-            if ($text !== null) {
-                $xml->writeElement($tag, $text);
-            }
-        }
-        $xml->endElement();
+    private static function time(float $at): string
+    {
+        return gmdate('Y-m-d\TH:i:s\Z', (int) round($at));
     }
 }

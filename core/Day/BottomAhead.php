@@ -18,8 +18,8 @@ final class BottomAhead
 
     /**
      * @param  list<RunningLine>  $now  those in the water
-     * @param  list<RunningLine>  $slowed  the same, slowed down
-     * @param  SpreadLimits  $limits  with the bottom from where she is on
+     * @param  list<RunningLine>  $slowed  the same, slowed down; without a doubt of its own a line has that it has now
+     * @param  SpreadLimits  $limits  with the bottom from where she is on, and the clearance the captain wants as she goes
      * @param  float  $ground  m/s
      * @param  float  $slowedGround  m/s
      * @return list<Contact> the soonest first
@@ -28,13 +28,18 @@ final class BottomAhead
         array $now, array $slowed, SpreadLimits $limits, float $ground, float $slowedGround,
     ): array {
         $first = self::byHolder(BottomBreaches::of($now, $limits));
-        $later = self::byHolder(BottomBreaches::of($slowed, $limits));
+        $doubts = array_column(array_map(
+            static fn (RunningLine $line): array => [$line->planned->holder, $line->doubt], $now,
+        ), 1, 0);
+        // Slowed for a fish it is the bottom that counts, within what is not sure of the depth.
+        $later = self::byHolder(BottomBreaches::of(array_map(static fn (RunningLine $line): RunningLine => new RunningLine(
+            $line->planned, $line->solution, $line->doubt ?? $doubts[$line->planned->holder] ?? null,
+        ), $slowed), $limits->withClearance(0.0)));
         $contacts = [];
         foreach (array_keys($first + $later) as $holder) {
             $breach = $first[$holder] ?? null;
             $seconds = self::seconds($breach, $ground);
-            // What would only come near is no matter while she is slow.
-            $slow = self::touches($later[$holder] ?? null) ? self::seconds($later[$holder] ?? null, $slowedGround) : null;
+            $slow = self::seconds($later[$holder] ?? null, $slowedGround);
             if ($seconds !== null || $slow !== null) {
                 $contacts[] = new Contact(
                     (string) $holder, $seconds, self::touches($breach), $slow,
@@ -59,7 +64,7 @@ final class BottomAhead
         usort($touch, static fn (Contact $a, Contact $b): int => $a->slowed <=> $b->slowed);
 
         return $touch === [] ? Sentence::of('She may be slowed: nothing touches.') : Sentence::of(
-            'Keep way on, or lift {lines} first: slowed, {soonest} reaches bottom {when}.', [
+            'Keep way on, or lift {lines} first: slowed, {soonest} may reach bottom {when}.', [
                 'lines' => implode(', ', array_column($touch, 'holder')), 'soonest' => $touch[0]->holder,
                 'when' => Contact::when($touch[0]->slowed),
             ],

@@ -16,7 +16,7 @@ final readonly class Contact
     /**
      * @param  ?float  $seconds  until then at the speed of now; 0 where it is so already, null where it never is
      * @param  bool  $touches  the bottom itself then, not only the water wanted over it
-     * @param  ?float  $slowed  until it touches bottom where she is slowed down, as for a fish; null where it never does
+     * @param  ?float  $slowed  until it may touch bottom, by its doubt, slowed down as for a fish; null where it never does
      * @param  ?float  $lift  m it must come up to keep clear all the way
      */
     public function __construct(
@@ -32,10 +32,10 @@ final readonly class Contact
         $lift = ceil(($this->lift ?? 0.0) / self::LIFT) * self::LIFT;
 
         return Sentence::of(match (true) {
-            $this->seconds === null => '{holder} reaches bottom {slowed} if she is slowed.',
+            $this->seconds === null => '{holder} may reach bottom {slowed} if she is slowed.',
             $this->slowed === null || $this->slowed >= $this->seconds => "{holder} {$does} {when}: up {lift}.",
             $this->touches => '{holder} reaches bottom {when}, slowed {slowed}: up {lift}.',
-            default => '{holder} comes near the bottom {when}, slowed reaches it {slowed}: up {lift}.',
+            default => '{holder} comes near the bottom {when}, slowed may reach it {slowed}: up {lift}.',
         }, ['holder' => $this->holder, 'when' => $when, 'slowed' => $slowed, 'lift' => [Quantity::Depth, $lift]]);
     }
 

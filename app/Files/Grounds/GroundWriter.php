@@ -6,7 +6,7 @@ namespace App\Files\Grounds;
 
 use Admek\Core\Ground\Place;
 use Admek\Core\Ground\Structure;
-use XMLWriter;
+use App\Files\Gpx;
 
 /** Structures out as GPX 1.1 and as GeoJSON (RFC 7946). */
 final class GroundWriter
@@ -14,36 +14,25 @@ final class GroundWriter
     /** @param  list<Structure>  $structures */
     public static function gpx(array $structures): string
     {
-        $xml = new XMLWriter;
-        $xml->openMemory();
-        $xml->setIndent(true);
-        $xml->startDocument('1.0', 'UTF-8');
-        $xml->startElement('gpx');
-        foreach (['version' => '1.1', 'creator' => 'Admek', 'xmlns' => 'http://www.topografix.com/GPX/1/1'] as $name => $value) {
-            $xml->writeAttribute($name, $value);
-        }
+        $gpx = new Gpx;
         // The schema has waypoints before tracks.
         usort($structures, static fn (Structure $a, Structure $b): int => (int) $a->kind->isLine() <=> (int) $b->kind->isLine());
         foreach ($structures as $structure) {
             if (! $structure->kind->isLine()) {
-                self::point($xml, 'wpt', $structure->places[0], $structure->name);
+                $gpx->point('wpt', $structure->places[0], ['name' => $structure->name]);
 
                 continue;
             }
-            $xml->startElement('trk');
-            $xml->writeElement('name', $structure->name);
-            $xml->writeElement('type', $structure->kind->value);
-            $xml->startElement('trkseg');
+            $gpx->begin('trk', ['name' => $structure->name, 'type' => $structure->kind->value]);
+            $gpx->begin('trkseg');
             foreach ($structure->places as $place) {
-                self::point($xml, 'trkpt', $place);
+                $gpx->point('trkpt', $place);
             }
-            $xml->endElement();
-            $xml->endElement();
+            $gpx->end();
+            $gpx->end();
         }
-        $xml->endElement();
-        $xml->endDocument();
 
-        return $xml->outputMemory();
+        return $gpx->text();
     }
 
     /** @param  list<Structure>  $structures */
@@ -58,16 +47,5 @@ final class GroundWriter
                 ? ['type' => 'LineString', 'coordinates' => array_map($position, $structure->places)]
                 : ['type' => 'Point', 'coordinates' => $position($structure->places[0])],
         ], $structures)], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT);
-    }
-
-    private static function point(XMLWriter $xml, string $element, Place $place, ?string $name = null): void
-    {
-        $xml->startElement($element);
-        $xml->writeAttribute('lat', sprintf('%.7F', $place->latitude));
-        $xml->writeAttribute('lon', sprintf('%.7F', $place->longitude));
-        if ($name !== null) {
-            $xml->writeElement('name', $name);
-        }
-        $xml->endElement();
     }
 }

@@ -7,7 +7,7 @@ namespace App\Http\Days;
 use Admek\Core\Day\Changes\Change;
 use Admek\Core\Units\Units;
 use App\Days\ChangesNow;
-use App\Days\EventLog;
+use App\Days\UnderWay;
 use App\Days\WatchedRods;
 use App\Instruments\LiveFile;
 use App\Instruments\Track;
@@ -23,14 +23,11 @@ final class ChangesController
     {
         $spread = $trip->spreads()->with('lines')->firstOrFail();
         $locker = Locker::ever($boat);
-        $day = EventLog::of($trip)->day();
-        $motion = $live->read()->motion($boat->corrections());
-        [$speed] = $motion->speed($day->speed(), $spread->speed);
-        [$rods, $out] = WatchedRods::of(
-            $day, $spread, $boat, $trip, $motion->conditions($speed, $trip->density())->turning(null), $locker,
-        );
-        $changes = (new ChangesNow($trip, $boat, $track))->told(
-            $day, $out, $locker->lines(array_column($rods, 'line')), $motion, (float) now()->format('U.v'),
+        $now = UnderWay::of($trip, $boat, $spread, $live->read());
+        // What a turn of a minute does is no reason to change anything.
+        [$rods, $out] = WatchedRods::of($now, $now->conditions->turning(null), $locker);
+        $changes = (new ChangesNow($now, $track))->told(
+            $out, $locker->lines(array_column($rods, 'line')), (float) now()->format('U.v'),
         );
         $units = Units::from($boat->units);
 

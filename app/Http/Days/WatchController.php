@@ -15,6 +15,7 @@ use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Units\Units;
 use App\Days\AheadOfHer;
 use App\Days\EventLog;
+use App\Days\UnderWay;
 use App\Days\WatchedRods;
 use App\Instruments\LiveFile;
 use App\Models\Boat;
@@ -45,22 +46,20 @@ final class WatchController
         if ($request->query('known') === $version) {
             return new Response(status: 204, headers: $again);
         }
-        $day = $log->day();
-        $motion = $instruments->motion($boat->corrections());
-        [$speed, $by] = $motion->speed($day->speed(), $spread->speed);
-        $now = $motion->conditions($speed, $trip->density());
-        [$rods, $out] = WatchedRods::of($day, $spread, $boat, $trip, $now, $locker);
+        $now = UnderWay::of($trip, $boat, $spread, $instruments);
+        [$rods, $out] = WatchedRods::of($now, $now->conditions, $locker);
+        $turn = $now->conditions->turn;
 
         return new JsonResponse([
             'version' => $version,
             'now' => Moment::told((float) now()->format('U.v')),
-            'speed' => $speed,
-            'speed_by' => ['by' => $by->value, 'words' => $by->words()],
+            'speed' => $now->speed,
+            'speed_by' => ['by' => $now->speedBy->value, 'words' => $now->speedBy->words()],
             'planned_speed' => $spread->speed,
-            'turn' => $now->turn === null ? null : ['radius' => $now->turn->radius, 'side' => $now->turn->side->value],
-            'reads' => self::reads($motion),
+            'turn' => $turn === null ? null : ['radius' => $turn->radius, 'side' => $turn->side->value],
+            'reads' => self::reads($now->motion),
             'bottom' => $trip->bottom,
-            'surface' => $trip->surfaceTemperature(),
+            'surface' => $now->surface,
             'rods' => array_map(
                 static fn (array $rod): array => array_replace($rod, array_map(
                     static fn (?float $at): ?string => $at === null ? null : Moment::told($at),
@@ -68,10 +67,10 @@ final class WatchController
                 )),
                 $rods,
             ),
-            'ahead' => (new AheadOfHer($trip, $boat, $motion))->told($out, $now),
-            'care' => self::care($trip, $boat, $motion, $out),
-            'bags' => self::bags($day, $trip),
-            'bites' => count($day->bites),
+            'ahead' => (new AheadOfHer($now))->told($out),
+            'care' => self::care($now, $out),
+            'bags' => self::bags($now->day, $trip),
+            'bites' => count($now->day->bites),
         ], headers: $again, options: JSON_PRESERVE_ZERO_FRACTION);
     }
 
@@ -95,16 +94,16 @@ final class WatchController
      * @param  list<RunningLine>  $out
      * @return list<string>
      */
-    private static function care(Trip $trip, Boat $boat, Motion $motion, array $out): array
+    private static function care(UnderWay $now, array $out): array
     {
-        $surface = $motion->now(Figure::WaterTemperature) ?? $trip->surfaceTemperature();
+        $rules = $now->boat->book(Book::Care);
         $deepest = max(0.0, 0.0, ...array_map(static fn (RunningLine $line): float => $line->depth(), $out));
-        $deepest = array_fill_keys($trip->species, $deepest);
+        $deepest = array_fill_keys($now->trip->species, $deepest);
 
         return array_map(
-            static fn (array $species): string => FishCare::advice($species, $boat->book(Book::Care), $surface, $deepest)
-                ->in(Units::from($boat->units)),
-            FishCare::together(array_map(Species::from(...), $trip->species)),
+            static fn (array $species): string => FishCare::advice($species, $rules, $now->surface, $deepest)
+                ->in(Units::from($now->boat->units)),
+            FishCare::together(array_map(Species::from(...), $now->trip->species)),
         );
     }
 

@@ -186,7 +186,7 @@ final readonly class Changes
             }
             $move = [];
             foreach ($facts->rods as $rod) {
-                $was = $rod->depth !== null && $rod->depth >= $wasTop - $rod->doubt && $rod->depth <= $wasBottom + $rod->doubt;
+                $was = $rod->depth >= $wasTop - $rod->doubt && $rod->depth <= $wasBottom + $rod->doubt;
                 if ($was && ($rod->depth < $top - $rod->doubt || $rod->depth > $bottom + $rod->doubt)) {
                     $move[$rod->holder] = $rod->depth < $top ? $top : $bottom;
                 }

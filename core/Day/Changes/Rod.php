@@ -8,11 +8,11 @@ namespace Admek\Core\Day\Changes;
 final readonly class Rod
 {
     /**
-     * @param  ?float  $depth  m its lure runs at now
+     * @param  float  $depth  m its lure runs at now
      * @param  float  $doubt  m
      */
     public function __construct(
-        public string $holder, public string $finish, public bool $bait, public ?float $depth, public float $doubt,
+        public string $holder, public string $finish, public bool $bait, public float $depth, public float $doubt,
     ) {
     }
 }

@@ -89,6 +89,12 @@ final readonly class SpreadLimits
         $this->mostScope = $held->get('most_scope');
     }
 
+    /** @param  float  $clearance  m */
+    public function withClearance(float $clearance): self
+    {
+        return new self($this->lines, $this->bottom, $this->bands, $clearance, $this->book);
+    }
+
     /** @return list<Rule> */
     public static function rules(): array
     {

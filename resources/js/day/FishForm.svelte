@@ -1,11 +1,12 @@
 <script lang="ts">
     import { kindsOf, wordOf } from '../lib/catalogue';
     import { faultOf, type Fault, type Schemas, type Trip } from '../lib/api';
-    import { type Units } from '../lib/units';
+    import type { Quantity, Units } from '../lib/units';
     import NumberField from '../fields/NumberField.svelte';
     import type { NewEvent } from './queue.svelte';
 
     export type Fish = Pick<NewEvent, 'species' | 'length' | 'girth' | 'weight'>;
+    type Figure = 'length' | 'girth' | 'weight';
     type End = 'kept' | 'released' | 'lost' | 'missed';
 
     interface Ended {
@@ -22,17 +23,23 @@
         later: () => void;
     }
 
+    const FIGURES: { name: Figure; label: string; quantity: Quantity }[] = [
+        { name: 'length', label: 'Length', quantity: 'fish' },
+        { name: 'girth', label: 'Girth', quantity: 'fish' },
+        { name: 'weight', label: 'Weight, by the scale', quantity: 'mass' },
+    ];
+
     /** What came of a bite: the fish, kept or released; all of it can be left for later. */
     let { title, trip, units, fish = {}, others = [], care = [], tell, later }: Ended = $props();
 
     // svelte-ignore state_referenced_locally
     let species: Schemas['Species'] | null = $state(fish.species ?? null);
     // svelte-ignore state_referenced_locally
-    let length: number | null = $state(fish.length ?? null);
-    // svelte-ignore state_referenced_locally
-    let girth: number | null = $state(fish.girth ?? null);
-    // svelte-ignore state_referenced_locally
-    let weight: number | null = $state(fish.weight ?? null);
+    const told: Record<Figure, number | null> = $state({
+        length: fish.length ?? null,
+        girth: fish.girth ?? null,
+        weight: fish.weight ?? null,
+    });
 
     /** What she is out for first. */
     const kinds = $derived(
@@ -51,34 +58,18 @@
             </label>
         {/each}
     </div>
-    <NumberField
-        label="Length"
-        id="fish-length"
-        value={length}
-        change={(value) => (length = value)}
-        {units}
-        quantity="fish"
-        fault={faultOf(faults, '/length')}
-    />
-    <NumberField
-        label="Girth"
-        id="fish-girth"
-        value={girth}
-        change={(value) => (girth = value)}
-        {units}
-        quantity="fish"
-        fault={faultOf(faults, '/girth')}
-    />
-    <NumberField
-        label="Weight, by the scale"
-        id="fish-weight"
-        value={weight}
-        change={(value) => (weight = value)}
-        {units}
-        quantity="mass"
-        fault={faultOf(faults, '/weight')}
-    />
-    {#if faults[0] && !['/length', '/girth', '/weight'].includes(faults[0].pointer)}
+    {#each FIGURES as { name, label, quantity } (name)}
+        <NumberField
+            {label}
+            id="fish-{name}"
+            value={told[name]}
+            change={(value) => (told[name] = value)}
+            {units}
+            {quantity}
+            fault={faultOf(faults, `/${name}`)}
+        />
+    {/each}
+    {#if faults[0] && !FIGURES.some(({ name }) => faults[0]?.pointer === `/${name}`)}
         <p class="text-error font-semibold" role="alert">{faults[0].detail}</p>
     {/if}
     <div class="grid grid-cols-2 gap-2">
@@ -87,8 +78,7 @@
                 type="button"
                 data-end={end}
                 class="btn h-16 text-xl capitalize {i === 0 ? 'btn-primary' : 'border-base-content'}"
-                onclick={async () => (faults = await tell(end, { species, length, girth, weight }))}
-                >{wordOf('events', end)}</button
+                onclick={async () => (faults = await tell(end, { species, ...told }))}>{wordOf('events', end)}</button
             >
         {/each}
     </div>

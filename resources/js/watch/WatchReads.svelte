@@ -25,7 +25,7 @@
                   {
                       name,
                       figure: figure(units, quantity, told.value),
-                      says: told.live ? what || unit : watch.age(told),
+                      says: told.live ? `${unit} ${what}`.trim() : watch.age(told),
                       live: told.live,
                   },
               ]
@@ -133,7 +133,9 @@
         text-decoration: line-through;
     }
     dt {
+        max-width: 7em;
         font-size: 17px;
+        line-height: 1.1;
     }
     @media (max-width: 1000px) {
         .reads {

@@ -46,9 +46,9 @@ final class BottomAheadTest extends TestCase
         self::assertSame([['C1', null, 0.0]], array_map(
             static fn (Contact $c): array => [$c->holder, $c->seconds, $c->slowed], $contacts,
         ));
-        self::assertSame('C1 reaches bottom now if she is slowed.', $contacts[0]->words()->in(Units::Us));
+        self::assertSame('C1 may reach bottom now if she is slowed.', $contacts[0]->words()->in(Units::Us));
         self::assertSame(
-            'Keep way on, or lift C1 first: slowed, C1 reaches bottom now.', BottomAhead::way($contacts)->in(Units::Us),
+            'Keep way on, or lift C1 first: slowed, C1 may reach bottom now.', BottomAhead::way($contacts)->in(Units::Us),
         );
         self::assertSame('She may be slowed: nothing touches.', BottomAhead::way([])->in(Units::Us));
     }
@@ -62,6 +62,17 @@ final class BottomAheadTest extends TestCase
         [$contact] = BottomAhead::contacts([$now], [$slow], $limits, 1.1, 0.5);
         self::assertSame([0.0, false, 0.0], [$contact->seconds, $contact->touches, $contact->slowed]);
         self::assertStringStartsWith('Keep way on', BottomAhead::way([$contact])->in(Units::Us));
+    }
+
+    public function test_what_is_within_its_doubt_of_the_bottom_slowed_may_reach_it(): void
+    {
+        $core = Lines::planned([Lines::line('C1', 'core', ['colours' => 8.0])])[0];
+        [$now, $slow] = [self::runs($core, 1.1), (new SpreadSolver)->run($core, new Conditions(0.5), withDoubt: false)];
+        $over = static fn (float $share): array => BottomAhead::contacts([$now], [$slow], new SpreadLimits(
+            bottom: Bottom::flat($slow->depth() + $share * ($now->doubt->deeper ?? 0.0)), clearance: 0.0,
+        ), 1.1, 0.5);
+        self::assertSame([0.0], array_column($over(0.9), 'slowed'));
+        self::assertSame([], $over(1.1));
     }
 
     public function test_the_soonest_comes_first_and_is_said_with_how_much_to_lift(): void
