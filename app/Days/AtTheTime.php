@@ -9,7 +9,7 @@ use Admek\Core\Instruments\Known;
 use Admek\Core\Instruments\Motion;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Plan\Conditions;
-use Admek\Core\Water\Sun;
+use Admek\Core\Water\Signs\Sun;
 use App\Instruments\LiveFile;
 use App\Instruments\Track;
 use App\Models\Boat;

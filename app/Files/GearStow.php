@@ -8,7 +8,7 @@ use Admek\Core\Files\LineFile;
 use Admek\Core\Tackle\Catalogue\GearForm;
 use Admek\Core\Tackle\Described\DescribedLine;
 use App\Models\Boat;
-use App\Models\Lure;
+use App\Models\Gear\Lure;
 
 /** Stows what a file's lines are rigged with and the locker does not have. */
 final class GearStow

@@ -9,7 +9,7 @@ use Admek\Core\Tackle\Catalogue\GearForm;
 use Admek\Core\Tackle\Parts\LineStock;
 use Admek\Core\Tackle\Parts\Material;
 use App\Models\Boat;
-use App\Models\Lure;
+use App\Models\Gear\Lure;
 use Illuminate\Validation\Rule;
 
 /** What a piece of gear is held to, wherever it comes from: typed, of a table, or of a file. */

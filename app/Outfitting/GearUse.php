@@ -6,7 +6,7 @@ namespace App\Outfitting;
 
 use Admek\Core\Tackle\Catalogue\GearForm;
 use App\Models\Boat;
-use App\Models\Reel;
+use App\Models\Gear\Reel;
 use App\Models\Trip;
 use App\Rigging\Locker;
 use Illuminate\Database\Eloquent\Model;

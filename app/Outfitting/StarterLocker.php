@@ -10,7 +10,7 @@ use Admek\Core\Tackle\Parts\RatedPoint;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Units;
 use App\Models\Boat;
-use App\Models\Lure;
+use App\Models\Gear\Lure;
 
 /** Gear most boats for big water carry, in the trade's generic names and with the model's default figures. */
 final class StarterLocker

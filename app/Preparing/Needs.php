@@ -12,7 +12,7 @@ use Admek\Core\Trip\TripNeeds;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Units;
 use App\Models\Boat;
-use App\Models\Lure;
+use App\Models\Gear\Lure;
 use App\Models\SpreadLine;
 use App\Models\Trip;
 use Illuminate\Support\Collection;

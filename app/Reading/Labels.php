@@ -12,8 +12,8 @@ use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Tackle\Parts\Material;
 use App\Models\Boat;
-use App\Models\Lure;
-use App\Models\Reel;
+use App\Models\Gear\Lure;
+use App\Models\Gear\Reel;
 use App\Outfitting\UsualRuns;
 use App\Rigging\Locker;
 

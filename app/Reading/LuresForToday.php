@@ -8,10 +8,10 @@ use Admek\Core\Fish\Species;
 use Admek\Core\Records\OwnRecord;
 use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Water\BaitSchools;
-use Admek\Core\Water\BoxedLure;
-use Admek\Core\Water\LureBox;
-use Admek\Core\Water\RankedLure;
-use App\Models\Lure;
+use Admek\Core\Water\Box\BoxedLure;
+use Admek\Core\Water\Box\LureBox;
+use Admek\Core\Water\Box\RankedLure;
+use App\Models\Gear\Lure;
 
 /** The lure box in order for a trip's water at one of its hours. */
 final readonly class LuresForToday

@@ -18,13 +18,13 @@ use Admek\Core\Tackle\Described\GearAboard;
 use Admek\Core\Tackle\Parts\Attractor;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Towing\Side;
-use App\Models\Ball;
-use App\Models\Board;
 use App\Models\Boat;
-use App\Models\Diver;
+use App\Models\Gear\Ball;
+use App\Models\Gear\Board;
+use App\Models\Gear\Diver;
+use App\Models\Gear\Lure;
+use App\Models\Gear\Reel;
 use App\Models\Holder;
-use App\Models\Lure;
-use App\Models\Reel;
 
 /**
  * The boat's gear by record id. Here alone the rows that are sent and stored, which name holders and gear by their ids,

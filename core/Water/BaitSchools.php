@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Admek\Core\Water;
 
 use Admek\Core\Units\Sentence;
+use Admek\Core\Water\Signs\Clarity;
+use Admek\Core\Water\Signs\WaterSigns;
 
 /** Match the bait, or stand out: both are schools of practice, and the water says which is begun with. */
 final class BaitSchools

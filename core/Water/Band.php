@@ -7,6 +7,7 @@ namespace Admek\Core\Water;
 use Admek\Core\Fish\Species;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Sentence;
+use Admek\Core\Water\Signs\Sky;
 
 /** The water wanted for a species, whatever the hour, with why. */
 final readonly class Band

@@ -6,6 +6,8 @@ namespace Admek\Core\Water;
 
 use Admek\Core\Fish\Species;
 use Admek\Core\Rules\RuleBook;
+use Admek\Core\Water\Signs\Season;
+use Admek\Core\Water\Signs\WaterSigns;
 
 /** Depths a species keeps to at the season over a bottom, whatever the temperature. */
 final readonly class Habitat

@@ -9,6 +9,7 @@ use Admek\Core\Fish\Species;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
+use Admek\Core\Water\Signs\WaterSigns;
 
 /** How fast the water and what is fished for ask the boat to go, through the water at the gear (docs/rules.md). */
 final readonly class Pace

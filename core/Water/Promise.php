@@ -10,6 +10,10 @@ use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
+use Admek\Core\Water\Box\MuskieLeads;
+use Admek\Core\Water\Signs\Clarity;
+use Admek\Core\Water\Signs\Surface;
+use Admek\Core\Water\Signs\WaterSigns;
 
 /** Which presentations promise most for each band, best first: those that get there, and suit the fish and the water. */
 final readonly class Promise

@@ -9,6 +9,8 @@ use Admek\Core\Fish\Species;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
+use Admek\Core\Water\Box\TackleAdvice;
+use Admek\Core\Water\Signs\WaterSigns;
 
 /** What the water says to do: how fast, with which leaders and finishes, how far from the boat, and how to treat the fish. */
 final readonly class Reading

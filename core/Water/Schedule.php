@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Admek\Core\Water;
 
 use Admek\Core\Rules\RuleBook;
+use Admek\Core\Water\Signs\Sky;
+use Admek\Core\Water\Signs\Sun;
 
 /** The bands by clock: at each hour of a trip the part of them the light leaves to fish. */
 final class Schedule

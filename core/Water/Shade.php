@@ -8,6 +8,7 @@ use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Compass;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
+use Admek\Core\Water\Signs\Sky;
 
 /** Which side of a hump, point or edge lies in the shade: the one away from the sun, fished first (docs/rules.md). */
 final class Shade

@@ -9,6 +9,8 @@ use Admek\Core\Fish\Species;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
+use Admek\Core\Water\Signs\Marks;
+use Admek\Core\Water\Signs\WaterSigns;
 
 /**
  * Which water to fish for a species: the temperature it likes, cut to where it lives; marks in place of that where there

@@ -7,6 +7,8 @@ namespace Admek\Core\Water;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
+use Admek\Core\Water\Signs\Layer;
+use Admek\Core\Water\Signs\WaterSigns;
 
 /** What the column's temperature tells: where it breaks, and what has changed since an earlier day. */
 final readonly class TemperatureAdvice

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Bite;
-use App\Models\Lure;
+use App\Models\Gear\Lure;
 use App\Models\Spread;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\Support\FeatureTestCase;

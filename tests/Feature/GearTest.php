@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Lure;
-use App\Models\Reel;
+use App\Models\Gear\Lure;
+use App\Models\Gear\Reel;
 use Tests\Feature\Support\FeatureTestCase;
 
 /** Gear typed into the locker, and put right there, through HTTP against a real database. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Lure;
+use App\Models\Gear\Lure;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use Tests\Feature\Support\FeatureTestCase;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Boat;
-use App\Models\Reel;
+use App\Models\Gear\Reel;
 use Tests\Feature\Support\FeatureTestCase;
 
 /** The locker as a whole: lists kept, retired, as tables out and in, and what uses each piece. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Lure;
+use App\Models\Gear\Lure;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use Admek\Core\Boat\Hull;
 use App\Models\Boat;
+use App\Models\Gear\Lure;
 use App\Models\Holder;
-use App\Models\Lure;
 use App\Models\Trip;
 use Symfony\Component\Yaml\Yaml;
 use Tests\Feature\Support\FeatureTestCase;
@@ -22,7 +22,7 @@ final class PlanningFilesTest extends FeatureTestCase
 
     public function test_the_card_reads_as_the_counter_does(): void
     {
-        \App\Models\Reel::query()->where('name', 'Braid 30 lb, counter')->update(['counter_factor' => 1.1]);
+        \App\Models\Gear\Reel::query()->where('name', 'Braid 30 lb, counter')->update(['counter_factor' => 1.1]);
         $rows = [];
         foreach ($this->send('GET', '/spreads/{next}/deck-card', expect: 200)->json('rows') as $row) {
             $rows[$row['running']['holder']] = $row;

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use Admek\Core\Books\Book;
 use App\Models\Boat;
-use App\Models\Lure;
+use App\Models\Gear\Lure;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 use Tests\Feature\Support\FeatureTestCase;

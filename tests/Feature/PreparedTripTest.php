@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Lure;
+use App\Models\Gear\Lure;
 use App\Models\Trip;
 use Tests\Feature\Support\FeatureTestCase;
 use Tests\Feature\Support\TripPrepared;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Gear\Lure;
 use App\Models\Holder;
-use App\Models\Lure;
 use Tests\Feature\Support\FeatureTestCase;
 
 /** How it stands now, rod by rod. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Water;
 
-use Admek\Core\Water\Mark;
+use Admek\Core\Water\Signs\Mark;
 use App\Http\Within;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;

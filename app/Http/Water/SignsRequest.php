@@ -6,9 +6,9 @@ namespace App\Http\Water;
 
 use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Towing\Medium\Current;
-use Admek\Core\Water\Clarity;
-use Admek\Core\Water\Sky;
-use Admek\Core\Water\Surface;
+use Admek\Core\Water\Signs\Clarity;
+use Admek\Core\Water\Signs\Sky;
+use Admek\Core\Water\Signs\Surface;
 use App\Http\Within;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Water;
 
-use Admek\Core\Water\TemperatureProfile;
+use Admek\Core\Water\Signs\TemperatureProfile;
 use App\Http\Within;
 use Illuminate\Foundation\Http\FormRequest;
 

@@ -7,7 +7,7 @@ namespace App\Http\Water;
 use Admek\Core\Files\TemperatureFile;
 use Admek\Core\InvalidValue;
 use Admek\Core\Units\Units;
-use Admek\Core\Water\TemperatureProfile;
+use Admek\Core\Water\Signs\TemperatureProfile;
 use App\Models\Boat;
 use App\Models\Trip;
 use App\Reading\TripWater;

@@ -8,7 +8,7 @@ use Admek\Core\Units\Compass;
 use Admek\Core\Units\Units;
 use Admek\Core\Water\Advice;
 use Admek\Core\Water\Band;
-use Admek\Core\Water\Layer;
+use Admek\Core\Water\Signs\Layer;
 use App\Models\Mark;
 use App\Models\TemperatureReading;
 use App\Models\Trip;

@@ -7,10 +7,10 @@ namespace Tests\Core\Water;
 use Admek\Core\Books\Book;
 use Admek\Core\InvalidValue;
 use Admek\Core\Units\Units;
-use Admek\Core\Water\Mark;
-use Admek\Core\Water\Marks;
-use Admek\Core\Water\Sun;
-use Admek\Core\Water\TemperatureProfile;
+use Admek\Core\Water\Signs\Mark;
+use Admek\Core\Water\Signs\Marks;
+use Admek\Core\Water\Signs\Sun;
+use Admek\Core\Water\Signs\TemperatureProfile;
 use PHPUnit\Framework\TestCase;
 
 /** The column of water: temperature by depth, marks in it, the sun over it. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Water;
 
 use Admek\Core\Fish\Species;
-use Admek\Core\Water\Clarity;
-use Admek\Core\Water\Mark;
-use Admek\Core\Water\Marks;
-use Admek\Core\Water\Season;
-use Admek\Core\Water\Sky;
-use Admek\Core\Water\Surface;
-use Admek\Core\Water\WaterSigns;
+use Admek\Core\Water\Signs\Clarity;
+use Admek\Core\Water\Signs\Mark;
+use Admek\Core\Water\Signs\Marks;
+use Admek\Core\Water\Signs\Season;
+use Admek\Core\Water\Signs\Sky;
+use Admek\Core\Water\Signs\Surface;
+use Admek\Core\Water\Signs\WaterSigns;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Water\Support\ReadDays;
 

@@ -10,10 +10,10 @@ use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
 use Admek\Core\Water\Band;
 use Admek\Core\Water\Schedule;
-use Admek\Core\Water\Season;
 use Admek\Core\Water\Shade;
-use Admek\Core\Water\Sky;
-use Admek\Core\Water\Sun;
+use Admek\Core\Water\Signs\Season;
+use Admek\Core\Water\Signs\Sky;
+use Admek\Core\Water\Signs\Sun;
 use PHPUnit\Framework\TestCase;
 
 /** Sun, shade, light and seasons over a column of water. */

@@ -14,15 +14,15 @@ use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
 use Admek\Core\Water\BaitSchools;
-use Admek\Core\Water\BoxedLure;
-use Admek\Core\Water\Clarity;
-use Admek\Core\Water\LureBox;
-use Admek\Core\Water\Marks;
-use Admek\Core\Water\RankedLure;
-use Admek\Core\Water\Season;
-use Admek\Core\Water\Sky;
+use Admek\Core\Water\Box\BoxedLure;
+use Admek\Core\Water\Box\LureBox;
+use Admek\Core\Water\Box\RankedLure;
+use Admek\Core\Water\Signs\Clarity;
+use Admek\Core\Water\Signs\Marks;
+use Admek\Core\Water\Signs\Season;
+use Admek\Core\Water\Signs\Sky;
+use Admek\Core\Water\Signs\WaterSigns;
 use Admek\Core\Water\TargetBands;
-use Admek\Core\Water\WaterSigns;
 use PHPUnit\Framework\TestCase;
 
 final class LureBoxTest extends TestCase

@@ -8,12 +8,12 @@ use Admek\Core\Fish\Species;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
 use Admek\Core\Water\Band;
-use Admek\Core\Water\Clarity;
-use Admek\Core\Water\Marks;
 use Admek\Core\Water\Promise;
-use Admek\Core\Water\Season;
-use Admek\Core\Water\Surface;
-use Admek\Core\Water\WaterSigns;
+use Admek\Core\Water\Signs\Clarity;
+use Admek\Core\Water\Signs\Marks;
+use Admek\Core\Water\Signs\Season;
+use Admek\Core\Water\Signs\Surface;
+use Admek\Core\Water\Signs\WaterSigns;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -13,11 +13,11 @@ use Admek\Core\Spread\Drafting\DraftTask;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Water\Band;
+use Admek\Core\Water\Box\WaterLeader;
 use Admek\Core\Water\Pace;
 use Admek\Core\Water\Promise;
+use Admek\Core\Water\Signs\WaterSigns;
 use Admek\Core\Water\TargetBands;
-use Admek\Core\Water\WaterLeader;
-use Admek\Core\Water\WaterSigns;
 
 /** A boat of twelve rods and a mixed box, to draft for a day as its water reads. */
 trait DaysToDraft

@@ -9,9 +9,9 @@ use Admek\Core\Fish\Species;
 use Admek\Core\Units\Units;
 use Admek\Core\Water\Advice;
 use Admek\Core\Water\Reading;
+use Admek\Core\Water\Signs\TemperatureProfile;
+use Admek\Core\Water\Signs\WaterSigns;
 use Admek\Core\Water\TargetBands;
-use Admek\Core\Water\TemperatureProfile;
-use Admek\Core\Water\WaterSigns;
 
 /** Days read as a captain would. */
 trait ReadDays

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Water;
+namespace Admek\Core\Water\Signs;
 
 /** What lies between sun and water. */
 enum Sky: string

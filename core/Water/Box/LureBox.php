@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Water;
+namespace Admek\Core\Water\Box;
 
 use Admek\Core\Fish\LureFamilies;
 use Admek\Core\Fish\Species;
@@ -11,6 +11,12 @@ use Admek\Core\Rules\RuleBook;
 use Admek\Core\Tackle\Parts\Finish;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Units\Sentence;
+use Admek\Core\Water\BaitSchools;
+use Admek\Core\Water\Band;
+use Admek\Core\Water\Signs\Clarity;
+use Admek\Core\Water\Signs\Season;
+use Admek\Core\Water\Signs\Sky;
+use Admek\Core\Water\Signs\WaterSigns;
 
 /**
  * The lure box put in order for one water: family by species, finish by clarity and light, size by season, bait by school, and
@@ -48,7 +54,7 @@ final readonly class LureBox
      * @param  list<Species>  $species  in order of priority
      * @param  ?float  $sun  degrees up; null where it is not known
      * @param  string  $school  of {@see BaitSchools}
-     * @param  RuleBook  $rules  of {@see ReadingRules}
+     * @param  RuleBook  $rules  of how the water is read
      */
     public function __construct(
         private WaterSigns $signs, private array $bands, private array $species, private ?float $sun, private string $school,

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Water;
+namespace Admek\Core\Water\Box;
 
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Tackle\Parts\Material;
+use Admek\Core\Water\ReadingRules;
+use Admek\Core\Water\Signs\WaterSigns;
 
 /** The leader a water asks for. */
 final readonly class WaterLeader

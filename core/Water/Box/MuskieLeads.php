@@ -2,13 +2,18 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Water;
+namespace Admek\Core\Water\Box;
 
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Tackle\Catalogue\LeadLengths;
 use Admek\Core\Tackle\Catalogue\Leads;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
+use Admek\Core\Water\Advice;
+use Admek\Core\Water\ReadingRules;
+use Admek\Core\Water\Signs\Clarity;
+use Admek\Core\Water\Signs\Surface;
+use Admek\Core\Water\Signs\WaterSigns;
 
 /** Short in the wash and long are both schools of practice for muskie; which the water speaks for, and which is chosen. */
 final class MuskieLeads

@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Water;
+namespace Admek\Core\Water\Signs;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Towing\Medium\Current;
+use Admek\Core\Water\ReadingRules;
 
 /** What is known of the water before lines go in; null is not known. */
 final readonly class WaterSigns

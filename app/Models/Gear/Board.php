@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Models\Gear;
 
 use Admek\Core\Tackle\Described\DescribedBoard;
 use Admek\Core\Tackle\Parts\BoardSize;

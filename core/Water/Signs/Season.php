@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Water;
+namespace Admek\Core\Water\Signs;
 
 /** Quarters of the year as fish have them: by month, turned round south of the line. */
 enum Season: string

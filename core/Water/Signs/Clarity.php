@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Water;
+namespace Admek\Core\Water\Signs;
 
 /** How far one sees into the water. */
 enum Clarity: string

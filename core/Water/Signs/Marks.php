@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Water;
+namespace Admek\Core\Water\Signs;
 
 use Admek\Core\Rules\RuleBook;
+use Admek\Core\Water\ReadingRules;
 
 /** What marks of a day say together: how many lie on bottom, where those off it hang, bunched or scattered. */
 final readonly class Marks

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Water;
+namespace Admek\Core\Water\Signs;
 
 /** Water that cools fast with depth. */
 final readonly class Layer

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Water;
+namespace Admek\Core\Water\Box;
 
 use Admek\Core\Records\OwnRecord;
 use Admek\Core\Tackle\Described\DescribedLure;

@@ -2,13 +2,21 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Water;
+namespace Admek\Core\Water\Box;
 
 use Admek\Core\Fish\Species;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
+use Admek\Core\Water\Advice;
+use Admek\Core\Water\BaitSchools;
+use Admek\Core\Water\Band;
+use Admek\Core\Water\ReadingRules;
+use Admek\Core\Water\Signs\Clarity;
+use Admek\Core\Water\Signs\Sky;
+use Admek\Core\Water\Signs\Surface;
+use Admek\Core\Water\Signs\WaterSigns;
 
 /** What clarity, sky and surface say of leaders, finishes and how far from the boat to fish. */
 final readonly class TackleAdvice

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\Water;
+namespace Admek\Core\Water\Signs;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Towing\Medium\Salinity;
+use Admek\Core\Water\ReadingRules;
 
 /** Water temperature by depth: straight between readings, and as the nearest beyond them. */
 final readonly class TemperatureProfile
