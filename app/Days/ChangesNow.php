@@ -14,7 +14,7 @@ use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
 use Admek\Core\Ground\Place;
 use Admek\Core\Instruments\Figure;
-use Admek\Core\Instruments\TrackPoint;
+use Admek\Core\Instruments\MadeGood;
 use Admek\Core\Records\Outcome;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Run\RunningLine;
@@ -31,9 +31,6 @@ use Illuminate\Support\Facades\DB;
 /** What is to be changed now, from what is kept of the day, what is read and what the water says. */
 final readonly class ChangesNow
 {
-    /** Share of a while that must be known for it to be told of. */
-    private const KNOWN = 0.9;
-
     private RuleBook $rules;
 
     private Trip $trip;
@@ -57,9 +54,11 @@ final readonly class ChangesNow
         $since = array_map(static fn (Event $event): float => $event->at, array_values(array_filter(
             $day->log, static fn (Event $event): bool => $event->kind === EventKind::Out,
         )));
+        $while = 60.0 * $this->rules->get('headway_for');
         $facts = new Facts(
             $now, $since[0] ?? null, $this->bites(), self::rods($out, $lines), $this->trip->species, $this->bands((int) $now),
-            $this->made($now), $motion->now(Figure::WaterSpeed), $motion->now(Figure::Heading),
+            MadeGood::average($this->track->between($now - $while, $now), $while), $motion->now(Figure::WaterSpeed),
+            $motion->now(Figure::Heading),
             $this->now->surface, $motion->place(),
         );
         $answered = array_map(static fn (Event $event): string => (string) $event->word('key'), array_values(array_filter(
@@ -125,22 +124,5 @@ final readonly class ChangesNow
         }
 
         return $bands;
-    }
-
-    /** m/s over the ground on the average of the last while. */
-    private function made(float $now): ?float
-    {
-        $while = 60.0 * $this->rules->get('headway_for');
-        $sum = 0.0;
-        $count = 0;
-        foreach ($this->track->between($now - $while, $now) as $point) {
-            $speed = $point->figures[Figure::GroundSpeed->value] ?? null;
-            if ($speed !== null) {
-                $sum += $speed;
-                $count++;
-            }
-        }
-
-        return $count * TrackPoint::EVERY < self::KNOWN * $while ? null : $sum / $count;
     }
 }

@@ -54,6 +54,19 @@ final class BottomAhead
     }
 
     /**
+     * Whether the soonest comes so soon that it is called out.
+     *
+     * @param  list<Contact>  $contacts  the soonest first
+     * @param  float  $within  s
+     */
+    public static function isSoon(array $contacts, float $within): bool
+    {
+        $soonest = $contacts[0]->seconds ?? null;
+
+        return $soonest !== null && $soonest <= $within;
+    }
+
+    /**
      * Whether to keep way on with a fish on: by what would touch if she is slowed.
      *
      * @param  list<Contact>  $contacts

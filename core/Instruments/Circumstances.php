@@ -33,7 +33,7 @@ final readonly class Circumstances
     public function conditions(Conditions $told): Conditions
     {
         [$speed, $by] = $this->speed();
-        if ($by !== SpeedBy::Log && $by !== SpeedBy::Ground) {
+        if (! $by->isRead()) {
             return $told;
         }
         $read = $this->read->conditions($speed, $told->density);

@@ -30,9 +30,4 @@ final readonly class Known
     {
         return new self($value, $this->source, $this->age);
     }
-
-    public function older(float $seconds): self
-    {
-        return new self($this->value, $this->source, $this->age + max(0.0, $seconds), $this->others);
-    }
 }

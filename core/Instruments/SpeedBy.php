@@ -12,6 +12,12 @@ enum SpeedBy: string
     case Told = 'told';
     case Planned = 'planned';
 
+    /** Whether it is read, not told. */
+    public function isRead(): bool
+    {
+        return $this === self::Log || $this === self::Ground;
+    }
+
     public function words(): string
     {
         return match ($this) {

@@ -81,7 +81,7 @@ final class InstrumentsTest extends FeatureTestCase
         $now = $this->watch();
         self::assertNotSame($before['version'], $now['version']);
         self::assertEqualsWithDelta(0.99, $now['speed'], 1e-9, 'as the log is put right');
-        self::assertSame(['log', 'through the water'], array_values($now['speed_by']));
+        self::assertSame(['log', 'through the water', true], array_values($now['speed_by']));
         self::assertEqualsWithDelta(30.5, $now['reads']['depth']['value'], 1e-9);
         self::assertSame('starboard', $now['turn']['side']);
         self::assertEqualsWithDelta(0.99 / deg2rad(2.0), $now['turn']['radius'], 1e-9);

@@ -54,7 +54,9 @@ final class WatchController
             'version' => $version,
             'now' => Moment::told((float) now()->format('U.v')),
             'speed' => $now->speed,
-            'speed_by' => ['by' => $now->speedBy->value, 'words' => $now->speedBy->words()],
+            'speed_by' => [
+                'by' => $now->speedBy->value, 'words' => $now->speedBy->words(), 'read' => $now->speedBy->isRead(),
+            ],
             'planned_speed' => $spread->speed,
             'turn' => $turn === null ? null : ['radius' => $turn->radius, 'side' => $turn->side->value],
             'reads' => self::reads($now->motion),

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { figure, measure, type Units } from '../lib/units';
+    import { longAgo } from '../lib/words';
     import type { Instruments } from './instruments.svelte';
 
     /** Each figure as it is heard, from whom, how long ago; what others tell beside it. */
@@ -14,7 +15,6 @@
             : quantity
               ? `${figure(units, quantity, value)} ${measure(units, quantity).unit}`
               : `${value.toFixed(FINE)}°`;
-    const ago = (age: number): string => (age < 90 ? `${Math.round(age)} s` : `${Math.round(age / 60)} min`);
 </script>
 
 <section aria-labelledby="heard">
@@ -49,7 +49,7 @@
                                 >
                             {/each}</td
                         >
-                        <td class="figure py-1 text-right whitespace-nowrap">{one.live ? 'live' : ago(one.age)}</td>
+                        <td class="figure py-1 text-right whitespace-nowrap">{one.live ? 'live' : longAgo(one.age)}</td>
                     </tr>
                 {/each}
             </tbody>

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { faultAt } from '../lib/api';
     import { theCatalogue } from '../lib/catalogue';
+    import { longAgo } from '../lib/words';
     import TextField from '../fields/TextField.svelte';
     import type { Instruments, instruments, Source } from './instruments.svelte';
 
@@ -37,7 +38,7 @@
     }
 
     const silent = ({ silence, live }: Heard): string =>
-        silence === null ? 'nothing heard yet' : live ? 'heard now' : `silent ${Math.round(silence)} s`;
+        silence === null ? 'nothing heard yet' : live ? 'heard now' : `silent ${longAgo(silence)}`;
 </script>
 
 <section aria-labelledby="listens">
@@ -49,9 +50,7 @@
                     <p class="min-w-0 flex-1 basis-52 leading-snug">
                         <b>{place + 1}. {source.name}</b> <span class="figure">{source.address}</span>
                         <span class="quiet block text-sm" data-state
-                            >{source.state ?? 'not listened to yet'}{source.state === 'connected' || source.state === 'listening'
-                                ? `, ${silent(source)}`
-                                : ''}</span
+                            >{source.state === null ? 'not listened to yet' : `${source.state}, ${silent(source)}`}</span
                         >
                     </p>
                     {#if place > 0}<button type="button" class="btn btn-sm border-base-300" onclick={() => up(place)}

@@ -41,3 +41,7 @@ export function ago(time: string, now: Date = new Date()): string {
 export function clock(time: string): string {
     return new Date(time).toLocaleTimeString('en', { hour: 'numeric', minute: '2-digit' });
 }
+
+/** How long ago, told while it matters to the second. */
+export const longAgo = (seconds: number): string =>
+    seconds < 90 ? `${Math.round(seconds)} s` : `${Math.round(seconds / 60)} min`;

@@ -27,22 +27,14 @@
         const step = to / each > 12 ? 5 : 2;
         return each <= 0 ? [] : [1, 2, 3].map((n) => n * step).filter((minutes) => minutes * each < to);
     });
-    const least = $derived(
-        (ahead?.profile ?? [])
-            .filter(({ along }) => along >= 0)
-            .reduce((a, b) => (b.depth < a.depth ? b : a), {
-                along: 0,
-                depth: Infinity,
-            }),
-    );
 </script>
 
 {#if ahead}
     <section class="ahead border-base-300" aria-label="Bottom ahead">
         <p class="title">
-            bottom, {ahead.by}{#if Number.isFinite(least.depth)}:
-                <b class="figure">{figure(units, 'depth', least.depth)}</b>
-                {measure(units, 'depth').unit} at least{/if}
+            bottom, {ahead.by}:
+            <b class="figure">{figure(units, 'depth', ahead.least)}</b>
+            {measure(units, 'depth').unit} at least
         </p>
         <svg viewBox="0 0 {WIDE} {HIGH}" preserveAspectRatio="none" aria-hidden="true">
             <polygon class="ground" points="0,{HIGH} {ground.join(' ')} {WIDE},{HIGH}" />

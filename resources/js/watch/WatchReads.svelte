@@ -15,7 +15,7 @@
 
     const out = $derived(watch.rods.filter(({ state }) => state !== 'in_boat').length);
     const time = $derived(new Date(watch.clock).toLocaleTimeString('en', { hour: 'numeric', minute: '2-digit' }));
-    const read = $derived(watch.now?.speed_by.by === 'log' || watch.now?.speed_by.by === 'ground');
+    const read = $derived(watch.now?.speed_by.read ?? false);
 
     function one(name: string, quantity: Quantity, what: string): Read[] {
         const told = watch.now?.reads[name];
@@ -38,7 +38,14 @@
         const planned =
             bottom === null || bottom === undefined
                 ? []
-                : [{ name: 'bottom', figure: figure(units, 'depth', bottom), says: 'planned', live: true }];
+                : [
+                      {
+                          name: 'bottom',
+                          figure: figure(units, 'depth', bottom),
+                          says: `${measure(units, 'depth').unit} planned`,
+                          live: true,
+                      },
+                  ];
         const heading = reads?.['heading'];
         return [
             ...(speed_by?.by === 'log' ? one('ground_speed', 'speed', 'over ground') : []),

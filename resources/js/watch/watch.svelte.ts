@@ -2,6 +2,7 @@
 import { aboard } from '../lib/aboard.svelte';
 import { api, inTime, type Fault, type Schemas } from '../lib/api';
 import { theCatalogue } from '../lib/catalogue';
+import { longAgo } from '../lib/words';
 import { queue, type NewEvent } from '../day/queue.svelte';
 
 export type Rod = Schemas['Watch']['rods'][number];
@@ -135,8 +136,7 @@ export class Watch {
 
     /** How long ago a figure was heard, that is heard no more. */
     age({ age }: Schemas['Reading']): string {
-        const seconds = Math.round(age + (this.clock - new Date(this.now?.now ?? this.clock).getTime()) / 1000);
-        return seconds < 90 ? `${seconds} s ago` : `${Math.round(seconds / 60)} min ago`;
+        return `${longAgo(age + (this.clock - new Date(this.now?.now ?? this.clock).getTime()) / 1000)} ago`;
     }
 
     waits(rod: Rod): boolean {

@@ -104,6 +104,22 @@ final class BottomAheadTest extends TestCase
         self::assertContains(100.0, $edge);
         self::assertNotContains(600.0, $edge);
         self::assertSame([], Ahead::profile($grid, new Place(46.0, -37.99), 0.0, 100.0, 500.0));
+
+        // The sounder reads two metres more than the chart has: so it is all along.
+        $known = Ahead::of($grid, $here, 0.0, 27.0, 50.0, 70.0, 500.0);
+        self::assertSame(['chart, by the sounder', 100.0], [$known?->by, $known?->behind]);
+        self::assertEqualsWithDelta(
+            array_map(static fn (float $depth): float => $depth + 2.0, array_column($north, 'depth')),
+            array_column($known->profile ?? [], 'depth'), 1e-9,
+        );
+        self::assertEqualsWithDelta(27.0, $known?->least(), 0.01, 'from where she is on, not what lies astern');
+        foreach ([
+            ['chart', $grid, $here, 0.0, null, 50.0], ['if it stays so', $grid, $here, null, 27.0, 50.0],
+            ['if it stays so', $grid, new Place(46.0, -37.99), 0.0, 27.0, 50.0], ['as planned', null, $here, 0.0, null, 50.0],
+        ] as [$by, $chart, $place, $course, $depth, $planned]) {
+            self::assertSame($by, Ahead::of($chart, $place, $course, $depth, $planned, 70.0, 500.0)?->by);
+        }
+        self::assertNull(Ahead::of($grid, null, 0.0, null, null, 70.0, 500.0));
     }
 
     private static function rigger(string $code, float $out): PlannedLine

@@ -7,6 +7,7 @@ namespace Tests\Core\Instruments;
 use Admek\Core\Instruments\Corrections;
 use Admek\Core\Instruments\Figure;
 use Admek\Core\Instruments\Known;
+use Admek\Core\Instruments\MadeGood;
 use Admek\Core\Instruments\Motion;
 use Admek\Core\Instruments\SpeedBy;
 use Admek\Core\Instruments\TrackPoint;
@@ -83,6 +84,23 @@ final class MotionTest extends TestCase
         self::assertFalse((new TrackPoint(1.0, ['depth' => 3.0]))->isDueAfter($at(0, 0)));
         self::assertNull(TrackPoint::of(0.0, Motion::of(['depth' => new Known(3.0, 'bow', 9.0)], null, new Corrections)));
         self::assertSame(['depth' => 3.0], TrackPoint::of(0.0, self::of(['depth' => 3.0]))?->figures);
+    }
+
+    public function test_headway_is_by_the_time_each_point_speaks_for_and_told_only_where_nearly_all_is_known(): void
+    {
+        $at = static fn (float $t, float $speed): TrackPoint => new TrackPoint($t, ['ground_speed' => $speed]);
+        // A minute at 0.2 m/s every five seconds; a minute at 10 m/s every two, as she runs.
+        $track = [];
+        for ($t = 5.0; $t <= 60.0; $t += 5.0) {
+            $track[] = $at($t, 0.2);
+        }
+        for ($t = 62.0; $t <= 120.0; $t += 2.0) {
+            $track[] = $at($t, 10.0);
+        }
+        self::assertEqualsWithDelta(5.1, MadeGood::average($track, 120.0), 1e-9);
+        self::assertNull(MadeGood::average($track, 140.0), 'of the rest nothing is known');
+        self::assertNull(MadeGood::average([$at(0.0, 1.0), $at(600.0, 1.0)], 600.0), 'two points are no ten minutes');
+        self::assertNull(MadeGood::average([new TrackPoint(0.0, ['depth' => 3.0])], 1.0));
     }
 
     /** @param  array<string, float>  $figures */
