@@ -81,7 +81,7 @@
                     >
                 {/if}
                 <WatchChange {watch} />
-                {#if checks.length > 0 && watch.changes.length === 0 && !watch.next}
+                {#if checks.length > 0 && watch.changes.told.length === 0 && !watch.next}
                     <ol class="checks" aria-label="Next checks">
                         {#each checks as next (next.holder)}
                             <li>

@@ -140,7 +140,6 @@
         text-decoration: line-through;
     }
     dt {
-        max-width: 7em;
         font-size: 17px;
         line-height: 1.1;
     }

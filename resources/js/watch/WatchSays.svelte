@@ -1,16 +1,17 @@
 <script lang="ts">
     import { onDestroy } from 'svelte';
+    import { MediaQuery } from 'svelte/reactivity';
     import type { Watch } from './watch.svelte';
 
     /** What is to be known of the bottom, the soonest first; what is close sounds until it is silenced, each line by itself. */
     let { watch }: { watch: Watch } = $props();
 
-    const SHOWN = 2;
+    const phone = new MediaQuery('max-width: 700px');
     const EVERY_MS = 4000;
     const BEEP = { hertz: 660, seconds: 0.25, loud: 0.15 };
 
     const ahead = $derived(watch.now?.ahead ?? null);
-    const shown = $derived(ahead?.contacts.slice(0, SHOWN) ?? []);
+    const shown = $derived(ahead?.contacts.slice(0, phone.current ? 1 : 2) ?? []);
     const more = $derived((ahead?.contacts.length ?? 0) - shown.length);
     const called = $derived(ahead?.alarm ? (ahead.contacts[0]?.holder ?? '') : '');
     let silenced: string[] = $state([]);
@@ -52,9 +53,10 @@
         <div role={ahead.alarm ? 'alert' : 'status'}>
             {#if ahead.alarm}<p class="word">Bottom</p>{/if}
             <ul>
-                {#each shown as { holder, words } (holder)}<li>{words}</li>{/each}
+                {#each shown as { holder, words }, i (holder)}<li>
+                        {words}{more > 0 && i === shown.length - 1 ? ` And ${more} more.` : ''}
+                    </li>{/each}
             </ul>
-            {#if more > 0}<p class="more">and {more} more</p>{/if}
         </div>
         {#if sounds}
             <button type="button" class="btn border-base-content" onclick={() => (silenced = [...silenced, called])}
@@ -85,10 +87,12 @@
         font-weight: 800;
         text-transform: uppercase;
     }
-    .more {
-        font-size: 16px;
-    }
     .btn {
         height: 64px;
+    }
+    @media (max-width: 700px) {
+        .says {
+            font-size: 16px;
+        }
     }
 </style>

@@ -4,17 +4,16 @@ import { api, inTime, type Fault, type Schemas } from '../lib/api';
 import { theCatalogue } from '../lib/catalogue';
 import { longAgo } from '../lib/words';
 import { queue, type NewEvent } from '../day/queue.svelte';
+import { Changes, type Change } from './changes.svelte';
 
 export type Rod = Schemas['Watch']['rods'][number];
 export type Kind = Schemas['EventKind'];
 type Act = Schemas['Catalogue']['line_states'][number]['takes'][number];
 type Told = Parameters<typeof queue.event>[0];
-type Change = Schemas['Changes']['changes'][number];
 
 /** Where the server does not say. */
 const EVERY_MS = 2000;
 const UNDO_MS = 10_000;
-const CHANGES_MS = 15_000;
 
 /** How a line that stands so is called, and what can be told of it. */
 export const stateOf = (rod: Rod) => theCatalogue().line_states.find(({ state }) => state === rod.state);
@@ -28,8 +27,7 @@ export class Watch {
     clock: number = $state(Date.now());
     /** What was just told and may be undone. */
     last: { uuids: string[]; words: string } | null = $state.raw(null);
-    /** What is to be changed, as it was asked last. */
-    changes: Change[] = $state.raw([]);
+    readonly changes: Changes;
     /** Told here and not read back yet. */
     #told: NewEvent[] = $state.raw([]);
     /** Those of them whose telling is over. */
@@ -42,7 +40,9 @@ export class Watch {
     #again = EVERY_MS;
     #undo: ReturnType<typeof setTimeout> | undefined;
 
-    constructor(readonly trip: number) {}
+    constructor(readonly trip: number) {
+        this.changes = new Changes(trip);
+    }
 
     /** Reads while it is looked at. */
     follow(): () => void {
@@ -57,8 +57,7 @@ export class Watch {
             clearTimeout(reading);
             reading = over ? undefined : setTimeout(() => void look(), this.#again);
         };
-        const changing = setInterval(() => document.visibilityState === 'visible' && void this.readChanges(), CHANGES_MS);
-        void this.readChanges();
+        const unfollow = this.changes.follow();
         const ticking = setInterval(() => (this.clock = Date.now() + this.#ahead), 1000);
         const seen = () => void look();
         document.addEventListener('visibilitychange', seen);
@@ -67,7 +66,7 @@ export class Watch {
             over = true;
             clearTimeout(reading);
             clearInterval(ticking);
-            clearInterval(changing);
+            unfollow();
             document.removeEventListener('visibilitychange', seen);
         };
     }
@@ -98,17 +97,12 @@ export class Watch {
         this.said = response?.ok ? '' : 'The server is not answering: what is told is kept here.';
     }
 
-    async readChanges(): Promise<void> {
-        const { data } = await api
-            .GET('/trips/{trip}/changes', { params: { path: { trip: this.trip } }, signal: inTime() })
-            .catch(() => ({ data: undefined }));
-        const waiting = this.#queued.map(({ key }) => key);
-        this.changes = data?.changes.filter(({ key }) => !waiting.includes(key)) ?? this.changes;
-    }
-
     async answer({ key }: Change, answer: 'taken' | 'refused'): Promise<void> {
-        this.changes = this.changes.filter((change) => change.key !== key);
-        await this.say('', { kind: 'answer', key, answer });
+        this.changes.answered(key);
+        const faults = await this.say('', { kind: 'answer', key, answer });
+        if (faults.length > 0) {
+            this.changes.unanswered(key);
+        }
     }
 
     get rods(): Rod[] {
@@ -158,7 +152,7 @@ export class Watch {
         const faults = await queue.tell(this.trip, ...events);
         events.forEach((event) => (faults.length > 0 ? this.#forget([event]) : this.#sent.add(event)));
         await this.read();
-        void this.readChanges();
+        void this.changes.read();
         this.said = faults[0]?.detail ?? this.said;
         this.last = faults.length > 0 ? null : this.last;
         return faults;

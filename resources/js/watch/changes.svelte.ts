@@ -1,0 +1,42 @@
+/** What is to be changed, as it was asked last, without what was answered on this device. */
+import { api, inTime, type Schemas } from '../lib/api';
+import { queue } from '../day/queue.svelte';
+
+export type Change = Schemas['Changes']['changes'][number];
+
+const EVERY_MS = 15_000;
+
+export class Changes {
+    told: Change[] = $state.raw([]);
+    /** Keys of those answered here: what the server told from before does not bring them back. */
+    readonly #answered = new Set<string>();
+
+    constructor(readonly trip: number) {}
+
+    /** Asks while it is looked at. */
+    follow(): () => void {
+        const asking = setInterval(() => document.visibilityState === 'visible' && void this.read(), EVERY_MS);
+        void this.read();
+        return () => clearInterval(asking);
+    }
+
+    async read(): Promise<void> {
+        const { data } = await api
+            .GET('/trips/{trip}/changes', { params: { path: { trip: this.trip } }, signal: inTime() })
+            .catch(() => ({ data: undefined }));
+        // Those that wait from before this page was opened, too.
+        const waiting = queue.waiting.filter(({ refused }) => !refused).map(({ event }) => event.key);
+        this.told = (data?.changes ?? this.told).filter(({ key }) => !waiting.includes(key) && !this.#answered.has(key));
+    }
+
+    answered(key: string): void {
+        this.#answered.add(key);
+        this.told = this.told.filter((change) => change.key !== key);
+    }
+
+    /** Its answer was not taken: it stands as before. */
+    unanswered(key: string): void {
+        this.#answered.delete(key);
+        void this.read();
+    }
+}
