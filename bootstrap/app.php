@@ -7,6 +7,7 @@ use App\Http\Middleware\ClosedAnswers;
 use App\Http\Middleware\Keeping;
 use App\Http\Middleware\OwnPage;
 use App\Http\Middleware\ReadableJson;
+use App\Http\Middleware\Stamped;
 use App\Http\Middleware\WhoAsks;
 use App\Http\Problem;
 use Illuminate\Auth\Middleware\Authorize;
@@ -36,7 +37,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // Who it is and what it may is known before anything it brings is looked at; kept from before the first row is read.
         $middleware->api(prepend: [WhoAsks::class, ReadableJson::class, Keeping::class]);
         $middleware->priority(
-            [WhoAsks::class, Authorize::class, ReadableJson::class, Keeping::class, SubstituteBindings::class],
+            [WhoAsks::class, Authorize::class, ReadableJson::class, Keeping::class, Stamped::class, SubstituteBindings::class],
         );
         // The page itself is the same for everybody.
         $middleware->group('web', []);

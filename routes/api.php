@@ -32,6 +32,7 @@ use App\Http\Locker\LabelController;
 use App\Http\Locker\LockerController;
 use App\Http\Middleware\Keeping;
 use App\Http\Middleware\ReadableJson;
+use App\Http\Middleware\Stamped;
 use App\Http\Middleware\WhoAsks;
 use App\Http\Previews\CureController;
 use App\Http\Previews\ReachController;
@@ -85,7 +86,7 @@ $for(Ability::Look)->group(static function () use ($forThis): void {
         Route::get('trips/{trip}', [TripController::class, 'show']);
         Route::get('trips/{trip}/bites', [BiteController::class, 'index']);
         Route::get('trips/{trip}/day', [DayController::class, 'show']);
-        Route::get('trips/{trip}/watch', WatchController::class);
+        Route::get('trips/{trip}/watch', WatchController::class)->middleware(Stamped::class);
         Route::get('trips/{trip}/changes', ChangesController::class);
     });
     Route::middleware($forThis(Policy::SPREAD, 'spread'))->group(static function (): void {

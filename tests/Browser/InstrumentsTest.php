@@ -72,6 +72,7 @@ final class InstrumentsTest extends BrowserTestCase
         $this->click('dialog button', 'It is so');
         $this->see('[role=status]', 'P1 let out');
         Wait::until(fn (): bool => abs($this->rod('P1')['line']['let_out'] - 120 * 0.3048) < 1e-6, 'the let-out to be kept');
+        Wait::until(fn (): bool => $this->js('return document.querySelector("dialog")') === null, 'the keys to be free');
         $this->press('2');
         $this->see('[role=status]', 'P1 checked');
         $this->press('0');

@@ -128,7 +128,9 @@ final class WatchTest extends FeatureTestCase
         ])) + ['speed' => 1.2], 200);
         $planned = $this->send('GET', "/trips/{next}/watch?known={$next}", expect: 200)->json('version');
         Lure::query()->update(['finish' => 'repainted']);
-        $this->send('GET', "/trips/{next}/watch?known={$planned}", expect: 200);
+        $repainted = $this->send('GET', "/trips/{next}/watch?known={$planned}", expect: 200)->json('version');
+        $this->send('PUT', '/trips/{next}/water/temperatures', ['readings' => [['depth' => 0, 'celsius' => 3.0]]], 200);
+        $this->send('GET', "/trips/{next}/watch?known={$repainted}", expect: 200);
     }
 
     /** @param  array<string, mixed>  $more */

@@ -29,12 +29,6 @@ use Illuminate\Http\Response;
 /** How it stands now: every rod, where its line runs at the speed of now, and what is to be done when it has a fish. */
 final class WatchController
 {
-    /** ms from one look to the next where no instruments tell when there is something new. */
-    private const LOOK = 2000;
-
-    /** Says after how many ms to look again. */
-    private const AGAIN = 'Admek-Again';
-
     public function __invoke(Request $request, Trip $trip, Boat $boat, LiveFile $live): JsonResponse|Response
     {
         $log = EventLog::of($trip);
@@ -42,9 +36,8 @@ final class WatchController
         $locker = Locker::ever($boat);
         $instruments = $live->read();
         $version = self::version($log, $spread, $boat, $trip, $locker).'-'.$instruments->version;
-        $again = [self::AGAIN => (string) (int) min(self::LOOK, 1000 * ($instruments->again ?? INF))];
         if ($request->query('known') === $version) {
-            return new Response(status: 204, headers: $again);
+            return new Response(status: 204);
         }
         $now = UnderWay::of($trip, $boat, $spread, $instruments);
         [$rods, $out] = WatchedRods::of($now, $now->conditions, $locker);
@@ -73,7 +66,7 @@ final class WatchController
             'care' => self::care($now, $out),
             'bags' => self::bags($now->day, $trip),
             'bites' => count($now->day->bites),
-        ], headers: $again, options: JSON_PRESERVE_ZERO_FRACTION);
+        ], options: JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /**
@@ -109,12 +102,15 @@ final class WatchController
         );
     }
 
-    /** Of everything it is told from: events, the plan, the trip, the boat with her books and gear. */
+    /** Of everything it is told from: events, the plan, the trip with its water, the boat with her books, gear and chart. */
     private static function version(EventLog $log, Spread $spread, Boat $boat, Trip $trip, Locker $locker): string
     {
         return implode('-', [
             $log->version(), $spread->version, $locker->version(),
-            hash('xxh3', serialize([$spread->id, $trip->getAttributes(), $boat->getAttributes()])),
+            hash('xxh3', serialize([
+                $spread->id, $trip->getAttributes(), $trip->surfaceTemperature(), $boat->getAttributes(),
+                $boat->chart()->toBase()->value('grid'),
+            ])),
         ]);
     }
 

@@ -36,6 +36,8 @@ export class Watch {
     #asked = 0;
     #read = 0;
     #ahead = 0;
+    /** Brought with the next look. */
+    #stamp: string | null = null;
     /** ms to the next look. */
     #again = EVERY_MS;
     #undo: ReturnType<typeof setTimeout> | undefined;
@@ -74,7 +76,7 @@ export class Watch {
     async read(): Promise<void> {
         const mine = ++this.#asked;
         const sent = [...this.#sent];
-        const query = this.now ? { known: this.now.version } : {};
+        const query = this.now ? { known: this.now.version, ...(this.#stamp ? { stamp: this.#stamp } : {}) } : {};
         const { data, response } = await api
             .GET('/trips/{trip}/watch', {
                 params: { path: { trip: this.trip }, query },
@@ -88,6 +90,7 @@ export class Watch {
             return;
         }
         if (response?.ok) {
+            this.#stamp = response.headers.get('Admek-Stamp');
             this.#forget(sent);
         }
         if (data) {
