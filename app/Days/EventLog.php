@@ -13,6 +13,7 @@ use Admek\Core\Records\Outcome;
 use Admek\Core\Trip\TripClock;
 use App\Models\Bite;
 use App\Models\Boat;
+use App\Models\KeptEvents;
 use App\Models\Trip;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -72,7 +73,7 @@ final readonly class EventLog
 
     public function day(): Day
     {
-        return Day::of($this->events());
+        return Day::of(KeptEvents::of($this->trip));
     }
 
     /** Grows with every event. */
@@ -95,23 +96,6 @@ final readonly class EventLog
         $last = (float) DB::table('events')->where('trip_id', $this->trip->id)->max('at');
 
         return min($now, max((float) $back->format('U'), $last));
-    }
-
-    /** @return list<Event> without what every line did at a bite, which nothing is reckoned from */
-    private function events(): array
-    {
-        $events = [];
-        foreach (DB::table('events')->where('trip_id', $this->trip->id)->orderBy('id')->get([
-            'uuid', 'kind', 'at', 'holder', 'of', DB::raw("case when kind = 'bite' then '{}' else tells end as tells"),
-        ]) as $row) {
-            /** @var array<string, mixed> $tells */
-            $tells = json_decode((string) $row->tells, true, flags: JSON_THROW_ON_ERROR);
-            $events[] = new Event(
-                $row->uuid, EventKind::from($row->kind), (float) $row->at, $row->holder, $row->of, $tells,
-            );
-        }
-
-        return $events;
     }
 
     private function writeBites(): void

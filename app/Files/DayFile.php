@@ -6,9 +6,14 @@ namespace App\Files;
 
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
+use Admek\Core\Day\Fish;
 use Admek\Core\Fish\Species;
 use Admek\Core\Instruments\TrackPoint;
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Parts\Forage;
+use Admek\Core\Water\Signs\Clarity;
+use Admek\Core\Water\Signs\Sky;
+use Admek\Core\Water\Signs\Surface;
 use App\Days\EventLog;
 use App\Days\Telling;
 use App\Instruments\Track;
@@ -22,6 +27,12 @@ final readonly class DayFile
     public const MOST_BYTES = 20_000_000;
 
     private const FORMAT = 'admek-day';
+
+    /** What is told in words of a kind, by its name. */
+    private const WORDS = [
+        'species' => Species::class, 'clarity' => Clarity::class, 'sky' => Sky::class, 'surface' => Surface::class,
+        'forage' => Forage::class,
+    ];
 
     private const SCHEMA = 'docs/day.schema.json';
 
@@ -93,8 +104,17 @@ final readonly class DayFile
         if ($event->kind->isOfBite() && ! isset($names[(string) $event->of])) {
             throw InvalidValue::because('of', 'the bite it is of, in this file');
         }
-        if (is_string($one['tells']['species'] ?? null) && Species::tryFrom($one['tells']['species']) === null) {
-            throw InvalidValue::because('tells.species', 'a fish');
+        foreach (self::WORDS as $name => $words) {
+            if (isset($one['tells'][$name]) && $words::tryFrom($one['tells'][$name]) === null) {
+                throw InvalidValue::because("tells.{$name}", 'one of '.implode(', ', array_column($words::cases(), 'value')));
+            }
+        }
+        if ($event->figure('weight') !== null) {
+            try {
+                Fish::weighable($event->figure('weight'), $event->figure('net') ?? 0.0);
+            } catch (InvalidValue $invalid) {
+                throw $invalid->within('tells');
+            }
         }
         if ($event->kind->rigs()) {
             try {

@@ -23,7 +23,7 @@ final readonly class Standing
     /** ms from one look to the next where no instruments tell when there is something new. */
     private const LOOK = 2000;
 
-    /** Bytes of the head, which stands there twice, and where in it the number of pages written is (SQLite, "WAL-Index File Format"). */
+    /** Bytes of the head, which is there twice, and where in it pages written are counted (SQLite, "WAL-Index File Format"). */
     private const HEAD = 48;
 
     private const WRITTEN = 16;

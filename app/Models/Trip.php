@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\Day\Day;
+use Admek\Core\Day\EventKind;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\Medium\Salinity;
 use Admek\Core\Trip\AlikeTrips;
@@ -46,7 +48,8 @@ use Illuminate\Support\Facades\DB;
  * @property ?string $temperatures_source
  * @property ?array{
  *     clarity?: string, sky?: string, surface?: string, forage?: string, current_surface?: float, current_deep?: float,
- * } $signs
+ *     at?: float,
+ * } $signs as they were read, and when, s since 1970 UTC
  * @property ?array{
  *     advice?: array<string, array{state: string, answer: ?string, why: ?string}>,
  *     schools?: array<string, string>,
@@ -147,6 +150,23 @@ final class Trip extends Model
             : DB::table('temperature_readings')->where('trip_id', $this->id)->orderBy('depth')->value('celsius');
 
         return is_float($probed) ? $probed : $this->water_temperature;
+    }
+
+    /**
+     * Signs of the water as they were read, with those told on the water since.
+     *
+     * @return array{
+     *     clarity?: string, sky?: string, surface?: string, forage?: string, current_surface?: float, current_deep?: float,
+     * }
+     */
+    public function signsSeen(): array
+    {
+        $read = $this->signs ?? [];
+        $told = Day::of(KeptEvents::of($this, [EventKind::Signs, EventKind::Void]))->signs($read['at'] ?? 0.0);
+
+        return array_filter(
+            array_diff_key($told + $read, ['note' => 0, 'at' => 0]), static fn (mixed $sign): bool => $sign !== null,
+        );
     }
 
     /** kg/m³ of its ground's water. */

@@ -136,7 +136,7 @@ final readonly class TripWater
 
     private static function signs(Trip $trip, ?Trip $against): WaterSigns
     {
-        $signs = $trip->signs ?? [];
+        $signs = $trip->signsSeen();
 
         return new WaterSigns(
             Season::of((int) $trip->date->format('n'), $trip->latitude ?? 45.0),

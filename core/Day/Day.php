@@ -152,6 +152,20 @@ final readonly class Day
     }
 
     /**
+     * Signs of the water told after then, each as it was told last.
+     *
+     * @param  float  $then  s since 1970 UTC
+     * @return array<string, mixed> by sign
+     */
+    public function signs(float $then): array
+    {
+        return array_merge([], ...array_map(
+            static fn (Event $event): array => $event->kind === EventKind::Signs && $event->at > $then ? $event->tells : [],
+            $this->log,
+        ));
+    }
+
+    /**
      * Each once, in order, without what was taken back; a taking back that was itself taken back does not count.
      *
      * @param  list<Event>  $events

@@ -51,6 +51,15 @@ final class DayRules
                 Quantity::Share,
                 'What hangs clear as she goes may touch then: it is told before she is slowed.',
             ),
+            new Rule(
+                'net_weight',
+                'The landing net weighs',
+                0.9,
+                0.05,
+                5,
+                Quantity::Mass,
+                'A fish is easiest held and weighed in its net, whose weight is not the fish’s.',
+            ),
         ];
     }
 }

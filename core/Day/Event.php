@@ -34,6 +34,20 @@ final readonly class Event
         }
     }
 
+    /** What happened, with what is seen of the water where it is that. */
+    public function words(): string
+    {
+        $signs = $this->kind === EventKind::Signs ? ['clarity' => 'water', 'sky' => 'sky', 'surface' => 'surface'] : [];
+        $seen = [];
+        foreach ($signs as $sign => $of) {
+            if (array_key_exists($sign, $this->tells)) {
+                $seen[] = "{$of} ".($this->word($sign) ?? 'not known');
+            }
+        }
+
+        return $this->kind->words().($seen === [] ? '' : ': '.implode(', ', $seen));
+    }
+
     /** A word it is told with; null where it is not. */
     public function word(string $name): ?string
     {

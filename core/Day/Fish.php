@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Admek\Core\Day;
 
+use Admek\Core\InvalidValue;
+
 /** A fish, as far as it was told. */
 final readonly class Fish
 {
@@ -28,12 +30,25 @@ final readonly class Fish
     ) {
     }
 
+    /**
+     * @param  float  $scale  kg, as it tells
+     * @param  float  $net  kg of what hung in it besides
+     *
+     * @throws InvalidValue naming weight
+     */
+    public static function weighable(float $scale, float $net): void
+    {
+        InvalidValue::unlessBetween('weight', $scale, self::WEIGHT[0] + $net, self::WEIGHT[1] + $net, 'kg');
+    }
+
     /** With more told of it; what is not told again stays. */
     public function after(Event $event): self
     {
+        $scale = $event->figure('weight');
+
         return new self(
             $event->word('species') ?? $this->species, $event->figure('length') ?? $this->length,
-            $event->figure('girth') ?? $this->girth, $event->figure('weight') ?? $this->weight,
+            $event->figure('girth') ?? $this->girth, $scale === null ? $this->weight : $scale - ($event->figure('net') ?? 0.0),
             $event->word('note') ?? $this->note,
         );
     }

@@ -125,6 +125,11 @@ final class DayFileTest extends FeatureTestCase
             return $file;
         }];
         yield 'off the earth' => ['track.3.latitude', $set('track', 3, 'latitude', 91.0)];
+        yield 'a colour of water there is not' => ['events.4.tells.clarity', static function (array $file): array {
+            $file['events'][4]['tells']['clarity'] = 'murky';
+
+            return $file;
+        }];
     }
 
     /** A morning: a line, a bite and its fish, a marker, a note, and a track with a gap. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Boat;
 
+use Admek\Core\Books\Book;
 use App\Models\Boat;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -17,7 +18,7 @@ final class BoatResource extends JsonResource
     public function toArray(Request $request): array
     {
         return $this->only(['id', 'name', 'units', 'lines_per_angler', 'timezone', 'crew', 'log_factor', 'version'])
-            + $this->laidOut();
+            + ['net_weight' => $this->resource->book(Book::Day)->get('net_weight')] + $this->laidOut();
     }
 
     /** @return array<string, mixed> her hull, mast and rail */

@@ -88,7 +88,7 @@ final class DayController
     private static function log(Day $day, array $who): array
     {
         return array_map(static fn (Event $event): array => [
-            'uuid' => $event->id, 'kind' => $event->kind->value, 'words' => $event->kind->words(),
+            'uuid' => $event->id, 'kind' => $event->kind->value, 'words' => $event->words(),
             'at' => Moment::told($event->at), 'holder' => $event->holder, 'of' => $event->of, 'who' => $who[$event->id] ?? '',
             'lure' => $event->word('lure'), 'note' => $event->word('note'),
         ], array_reverse($day->log));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Days;
 
-use Admek\Core\Day\Event;
+use Admek\Core\Day\Fish;
 use Admek\Core\InvalidValue;
 use App\Days\EventLog;
 use App\Files\DayFile;
@@ -57,10 +57,11 @@ final class DayFileController
         $who = $log->told();
         $rows = [['time', 'rod', 'what', 'lure', 'species', 'length_m', 'girth_m', 'weight_kg', 'note', 'who']];
         foreach ($log->day()->log as $event) {
+            $fish = (new Fish)->after($event);
             $rows[] = [
                 CarbonImmutable::createFromTimestamp($event->at, $boat->timezone)->format('Y-m-d H:i:s'), $event->holder ?? '',
-                $event->kind->words(), $event->word('lure') ?? '', $event->word('species') ?? '', self::plain($event, 'length'),
-                self::plain($event, 'girth'), self::plain($event, 'weight'), $event->word('note') ?? '', $who[$event->id] ?? '',
+                $event->words(), $event->word('lure') ?? '', $event->word('species') ?? '', self::plain($fish->length),
+                self::plain($fish->girth), self::plain($fish->weight), $event->word('note') ?? '', $who[$event->id] ?? '',
             ];
         }
         $stream = fopen('php://memory', 'w+');
@@ -76,10 +77,8 @@ final class DayFileController
         return (string) stream_get_contents($stream);
     }
 
-    private static function plain(Event $event, string $figure): string
+    private static function plain(?float $value): string
     {
-        $value = $event->figure($figure);
-
         return $value === null ? '' : (string) round($value, 3);
     }
 }

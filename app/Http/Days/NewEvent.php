@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Days;
 
+use Admek\Core\Books\Book;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
 use Admek\Core\Day\Fish;
 use Admek\Core\Fish\Species;
 use Admek\Core\InvalidValue;
-use Admek\Core\Water\Signs\Clarity;
-use Admek\Core\Water\Signs\Sky;
-use Admek\Core\Water\Signs\Surface;
 use App\Days\AtTheTime;
 use App\Http\Asked\LineShape;
+use App\Http\Asked\SignsShape;
 use App\Http\Asked\SpreadContent;
 use App\Http\Within;
 use App\Models\Boat;
@@ -87,7 +86,8 @@ final class NewEvent extends SpreadContent
                 'species' => ['nullable', Rule::enum(Species::class)],
                 'length' => ['nullable', 'numeric:strict', Within::range(Fish::LENGTH)],
                 'girth' => ['nullable', 'numeric:strict', Within::range(Fish::GIRTH)],
-                'weight' => ['nullable', 'numeric:strict', Within::range(Fish::WEIGHT)],
+                'weight' => ['nullable', 'numeric:strict'],
+                'in_net' => ['boolean:strict'],
             ],
             $kind === EventKind::Sounding => ['depth' => ['required', 'numeric:strict', Within::range(self::DEPTH)]],
             $kind === EventKind::Speed => ['speed' => self::spreadRules()['speed']],
@@ -99,10 +99,7 @@ final class NewEvent extends SpreadContent
             $kind === EventKind::Answer => [
                 'key' => ['required', 'string', 'max:100'], 'answer' => ['required', 'in:taken,refused'],
             ],
-            $kind === EventKind::Signs => [
-                'clarity' => ['nullable', Rule::enum(Clarity::class)], 'sky' => ['nullable', Rule::enum(Sky::class)],
-                'surface' => ['nullable', Rule::enum(Surface::class)],
-            ],
+            $kind === EventKind::Signs => SignsShape::rules(),
             default => [],
         };
     }
@@ -160,14 +157,23 @@ final class NewEvent extends SpreadContent
 
             return LineSnapshot::line($boat, ['holder_id' => $this->integer('holder_id')] + $line);
         }
-
         if ($kind === EventKind::Marker && $this->input('latitude') === null) {
             $this->merge($then->place($event->at, $boat) ?? []);
         }
-        $told = array_diff_key($this->rules(), array_flip(['uuid', 'kind', 'at', 'spread_id', 'holder_id', 'of']));
-
-        return array_filter(
-            array_intersect_key($this->all(), $told), static fn (mixed $figure): bool => $figure !== null,
+        $asked = array_diff_key(
+            $this->rules(), array_flip(['uuid', 'kind', 'at', 'spread_id', 'holder_id', 'of', 'in_net']),
         );
+        $told = array_filter(
+            array_intersect_key($this->all(), $asked),
+            // A sign that is taken back is told as not known.
+            static fn (mixed $told): bool => $told !== null || $kind === EventKind::Signs,
+        );
+        if (isset($told['weight'])) {
+            $net = $this->boolean('in_net') ? ['net' => $boat->book(Book::Day)->get('net_weight')] : [];
+            Fish::weighable((float) $told['weight'], $net['net'] ?? 0.0);
+            $told += $net;
+        }
+
+        return $told;
     }
 }

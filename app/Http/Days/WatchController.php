@@ -55,6 +55,7 @@ final class WatchController
             'reads' => self::reads($now->motion),
             'bottom' => $trip->bottom,
             'surface' => $now->surface,
+            'signs' => (object) $trip->signsSeen(),
             'rods' => array_map(
                 static fn (array $rod): array => array_replace($rod, array_map(
                     static fn (?float $at): ?string => $at === null ? null : Moment::told($at),

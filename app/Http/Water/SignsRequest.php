@@ -4,28 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Water;
 
-use Admek\Core\Tackle\Parts\Forage;
-use Admek\Core\Towing\Medium\Current;
-use Admek\Core\Water\Signs\Clarity;
-use Admek\Core\Water\Signs\Sky;
-use Admek\Core\Water\Signs\Surface;
-use App\Http\Within;
+use App\Http\Asked\SignsShape;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
 
-/** What is seen of the water; what is not named stays, null is not known. */
+/** What is seen of the water; what is not named stays. */
 final class SignsRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [
-            'clarity' => ['nullable', Rule::enum(Clarity::class)],
-            'sky' => ['nullable', Rule::enum(Sky::class)],
-            'surface' => ['nullable', Rule::enum(Surface::class)],
-            'forage' => ['nullable', Rule::enum(Forage::class)],
-            'current_surface' => ['nullable', 'numeric:strict', Within::range(Current::DRIFT)],
-            'current_deep' => ['nullable', 'numeric:strict', Within::range(Current::DRIFT)],
-        ];
+        return SignsShape::rules();
     }
 }

@@ -89,8 +89,8 @@ final class WaterController
         $trip->update(
             [
                 'signs' => array_filter(
-                    $request->validated() + ($trip->signs ?? []), static fn (mixed $sign): bool => $sign !== null,
-                ),
+                    $request->validated() + $trip->signsSeen(), static fn (mixed $sign): bool => $sign !== null,
+                ) + ['at' => (float) now()->format('U.v')],
             ],
         );
 

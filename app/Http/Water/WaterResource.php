@@ -33,7 +33,7 @@ final class WaterResource
 
         return [
             'bottom' => $trip->bottom,
-            'signs' => (object) ($trip->signs ?? []),
+            'signs' => (object) $trip->signsSeen(),
             'season' => $water->signs->season->value,
             'temperatures' => self::readings($trip),
             'source' => $trip->temperatures_source,

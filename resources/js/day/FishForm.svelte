@@ -1,11 +1,12 @@
 <script lang="ts">
     import { kindsOf, wordOf } from '../lib/catalogue';
     import { faultOf, type Fault, type Schemas, type Trip } from '../lib/api';
-    import type { Quantity, Units } from '../lib/units';
+    import { aboard } from '../lib/aboard.svelte';
+    import { shown, type Quantity, type Units } from '../lib/units';
     import NumberField from '../fields/NumberField.svelte';
     import type { NewEvent } from './queue.svelte';
 
-    export type Fish = Pick<NewEvent, 'species' | 'length' | 'girth' | 'weight'>;
+    export type Fish = Pick<NewEvent, 'species' | 'length' | 'girth' | 'weight' | 'in_net'>;
     type Figure = 'length' | 'girth' | 'weight';
     type End = 'kept' | 'released' | 'lost' | 'missed';
 
@@ -46,6 +47,8 @@
         [...kindsOf('species')].sort((a, b) => Number(trip.species.includes(b.value)) - Number(trip.species.includes(a.value))),
     );
     const ends = $derived<End[]>(['kept', 'released', ...others]);
+    const net = $derived(aboard.boat?.net_weight);
+    let inNet = $state(false);
     let faults: Fault[] = $state.raw([]);
 </script>
 
@@ -69,6 +72,11 @@
             fault={faultOf(faults, `/${name}`)}
         />
     {/each}
+    {#if net !== undefined && told.weight !== null}
+        <label class="flex min-h-12 items-center gap-3 text-lg">
+            <input type="checkbox" class="checkbox" bind:checked={inNet} />weighed in the net: {shown(units, 'mass', net)} less
+        </label>
+    {/if}
     {#if faults[0] && !FIGURES.some(({ name }) => faults[0]?.pointer === `/${name}`)}
         <p class="text-error font-semibold" role="alert">{faults[0].detail}</p>
     {/if}
@@ -78,7 +86,8 @@
                 type="button"
                 data-end={end}
                 class="btn h-16 text-xl capitalize {i === 0 ? 'btn-primary' : 'border-base-content'}"
-                onclick={async () => (faults = await tell(end, { species, ...told }))}>{wordOf('events', end)}</button
+                onclick={async () => (faults = await tell(end, { species, ...told, in_net: inNet }))}
+                >{wordOf('events', end)}</button
             >
         {/each}
     </div>

@@ -3,6 +3,7 @@
     import { wordOf } from '../lib/catalogue';
     import type { Units } from '../lib/units';
     import LetOutDialog from './LetOutDialog.svelte';
+    import SignsDialog from './SignsDialog.svelte';
     import SwapDialog from './SwapDialog.svelte';
     import type { Kind, Rod, Watch } from './watch.svelte';
 
@@ -10,7 +11,7 @@
     let { watch, units, land }: { watch: Watch; units: Units; land: (landed: { rod: Rod; bite: string } | null) => void } =
         $props();
 
-    let asking: 'swap' | 'let_out' | null = $state(null);
+    let asking: 'swap' | 'let_out' | 'signs' | null = $state(null);
     const rod = $derived(watch.rod);
     const full = $derived(watch.now?.bags.filter((bag) => bag.full) ?? []);
 
@@ -66,11 +67,18 @@
         {:else}<b class="figure">{rod.holder}</b>: {rod.lure}{/if}
     </p>
     {#if watch.last}<button type="button" class="btn undo" onclick={() => void watch.undo()}>Undo</button>
-    {:else if aboard.may('log') && !rod}<button
-            type="button"
-            class="btn undo border-base-content bg-base-100"
-            onclick={() => void watch.say('marker here', { kind: 'marker' })}>Mark here</button
-        >{/if}
+    {:else if aboard.may('log') && !rod}
+        <p class="free">
+            <button type="button" class="btn undo border-base-content bg-base-100" onclick={() => (asking = 'signs')}
+                >Signs</button
+            >
+            <button
+                type="button"
+                class="btn undo border-base-content bg-base-100"
+                onclick={() => void watch.say('marker here', { kind: 'marker' })}>Mark here</button
+            >
+        </p>
+    {/if}
     {#if aboard.may('log')}
         <div class="acts">
             {#each rod ? watch.takes(rod) : [] as act, i (act.kind)}
@@ -85,6 +93,7 @@
     {/if}
 </footer>
 {#if asking === 'swap' && rod}<SwapDialog {watch} {rod} close={() => (asking = null)} />{/if}
+{#if asking === 'signs'}<SignsDialog {watch} close={() => (asking = null)} />{/if}
 {#if asking === 'let_out' && rod}<LetOutDialog {watch} {rod} {units} close={() => (asking = null)} />{/if}
 
 <style>
@@ -109,6 +118,10 @@
     .acts .btn {
         height: 72px;
         font-size: 24px;
+    }
+    .free {
+        display: flex;
+        gap: 0.6rem;
     }
     .undo {
         height: 48px;

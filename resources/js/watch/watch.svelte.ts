@@ -112,6 +112,20 @@ export class Watch {
         return (this.now?.rods ?? []).map((rod) => this.#withWaiting(rod));
     }
 
+    /** Of the water, with what was just told of it. */
+    get signs(): Schemas['WaterSigns'] {
+        const told = this.#waiting.filter(({ kind }) => kind === 'signs');
+        return told.reduce<Schemas['WaterSigns']>(
+            (signs, { clarity, sky, surface }) => ({
+                ...signs,
+                ...(clarity === undefined ? {} : { clarity }),
+                ...(sky === undefined ? {} : { sky }),
+                ...(surface === undefined ? {} : { surface }),
+            }),
+            this.now?.signs ?? {},
+        );
+    }
+
     get rod(): Rod | undefined {
         return this.rods.find(({ holder }) => holder === this.chosen);
     }

@@ -1,35 +1,15 @@
 <script lang="ts">
     import { kindsOf } from '../lib/catalogue';
     import type { Schemas } from '../lib/api';
+    import SignsTaps from './SignsTaps.svelte';
     import type { WaterDesk } from './water.svelte';
 
-    /** What is seen of the water in one row of taps: clarity, sky, surface. A second tap takes it back: not known. */
+    /** What is seen of the water in one row: clarity, sky, surface and the bait that is about. */
     let { desk, signs }: { desk: WaterDesk; signs: Schemas['WaterSigns'] } = $props();
-
-    const CHOICES = [
-        { sign: 'clarity', title: 'Water' },
-        { sign: 'sky', title: 'Sky' },
-        { sign: 'surface', title: 'Surface' },
-    ] as const;
 </script>
 
 <div class="flex flex-wrap items-center gap-x-5 gap-y-1">
-    {#each CHOICES as { sign, title } (sign)}
-        <span class="flex items-center gap-1.5" role="group" aria-label={title}>
-            <span class="quiet text-sm">{title}</span>
-            <span class="join">
-                {#each kindsOf(sign) as { value, word } (value)}
-                    <button
-                        type="button"
-                        class="btn btn-sm join-item"
-                        class:btn-neutral={signs[sign] === value}
-                        aria-pressed={signs[sign] === value}
-                        onclick={() => void desk.note({ [sign]: signs[sign] === value ? null : value })}>{word}</button
-                    >
-                {/each}
-            </span>
-        </span>
-    {/each}
+    <SignsTaps {signs} note={(told) => void desk.note(told)} />
     <label class="flex items-center gap-1.5">
         <span class="quiet text-sm">Bait</span>
         <select
