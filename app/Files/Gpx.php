@@ -10,6 +10,9 @@ use XMLWriter;
 /** A file of GPX 1.1 as it is written; waypoints come before tracks (its schema). */
 final readonly class Gpx
 {
+    /** The namespace of what is told beyond the schema. */
+    public const OWN = 'urn:admek:day';
+
     private XMLWriter $xml;
 
     public function __construct()
@@ -39,13 +42,23 @@ final readonly class Gpx
     /**
      * @param  'wpt'|'trkpt'  $element
      * @param  array<string, string>  $told  by element, in the schema's order
+     * @param  array<string, list<string>>  $more  of Admek's own, by element
      */
-    public function point(string $element, Place $place, array $told = []): void
+    public function point(string $element, Place $place, array $told = [], array $more = []): void
     {
         $this->xml->startElement($element);
         $this->xml->writeAttribute('lat', sprintf('%.7F', $place->latitude));
         $this->xml->writeAttribute('lon', sprintf('%.7F', $place->longitude));
         $this->tell($told);
+        if ($more !== []) {
+            $this->xml->startElement('extensions');
+            foreach ($more as $name => $texts) {
+                foreach ($texts as $text) {
+                    $this->xml->writeElementNs('admek', $name, self::OWN, $text);
+                }
+            }
+            $this->end();
+        }
         $this->end();
     }
 

@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Browser\Support\BrowserTestCase;
+use Tests\Support\DemoRows;
 use Tests\Support\Running\Wait;
 
 #[Group('served')]
@@ -164,6 +165,21 @@ final class LogTest extends BrowserTestCase
         $this->see('[data-testid=bites]', 'None yet');
         $this->browser->driver->navigate()->refresh();
         $this->see('[data-testid=bites]', 'None yet');
+    }
+
+    public function test_a_day_kept_elsewhere_is_read_in_or_refused_at_its_line(): void
+    {
+        $this->visit('/trips/{next}/log');
+        $trips = json_decode((string) file_get_contents($this->app->api('/trips')), true);
+        $date = array_column(is_array($trips) ? $trips : [], 'date', 'id')[DemoRows::trip('next', $this->app->database)];
+        $gpx = fn (string $time): string => '<gpx xmlns="http://www.topografix.com/GPX/1/1">'
+            ."<wpt lat=\"45.3\" lon=\"-38.4\"><time>{$time}</time><name>Rip line</name></wpt></gpx>";
+        $this->upload('input[accept*=".gpx"]', $gpx('at dawn'));
+        $this->see('[role=status]', 'line 1 time');
+        $this->upload('input[accept*=".gpx"]', $gpx("{$date}T12:00:00Z"));
+        $this->see('[role=status]', 'Read: 1 event and 0 points');
+        $this->see('[data-testid=day-log] li', 'Rip line');
+        $this->see('a[href$="/day/file/csv"]', 'Log as CSV');
     }
 
     public function test_on_a_phone_nothing_is_wider_than_the_hand(): void

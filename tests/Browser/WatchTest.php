@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\Browser\Support\LetsDevicesIn;
+use Tests\Browser\Support\LooksWithAxe;
 use Tests\Support\Running\Wait;
 
 /** The day as it runs, on the laptop, on a phone, with and without the server. */
@@ -14,6 +15,7 @@ use Tests\Support\Running\Wait;
 final class WatchTest extends BrowserTestCase
 {
     use LetsDevicesIn;
+    use LooksWithAxe;
 
     public function test_a_line_is_set_bitten_and_its_fish_kept_in_two_taps_each(): void
     {
@@ -35,7 +37,8 @@ final class WatchTest extends BrowserTestCase
         $this->click('.fish [data-end=kept]');
         $this->see('.fish .text-error', 'from 0');
         self::assertSame('4000.0', $this->see('#fish-weight')->getAttribute('value'), 'what was typed stays');
-        $this->fill('#fish-weight', '14');
+        $this->fill('#fish-weight', '16');
+        $this->click('.fish label', 'weighed in the net: 2.0 lb less');
         $this->click('.fish [data-end=kept]');
         $this->see('.bags', '1 kept of your 3');
         $this->see('[data-rod=P3][data-state=in_boat]');
@@ -46,6 +49,21 @@ final class WatchTest extends BrowserTestCase
             self::assertStringContainsString($part, $bite);
         }
         $this->see('[data-testid=day-log] li', 'kept');
+    }
+
+    public function test_signs_of_the_water_are_told_in_two_taps_and_what_it_says_follows(): void
+    {
+        $this->watch();
+        $this->click('.undo', 'Signs');
+        $this->click('dialog [aria-label=Water] button', 'stained');
+        $this->see('dialog [aria-label=Water] button[aria-pressed=true]', 'stained');
+        $this->assertNothingSeriousInAnyLight();
+        $this->click('dialog button', 'Close');
+        $this->see('[role=status]', 'Logged: the water: stained.');
+        $this->visit('/trips/{next}/log');
+        $this->see('[data-testid=day-log] li', 'signs of the water: water stained');
+        $this->visit('/trips/{next}/water');
+        $this->see('[aria-label=Water] button[aria-pressed=true]', 'stained');
     }
 
     public function test_lines_are_set_one_after_another_in_their_order(): void

@@ -10,6 +10,7 @@ use App\Files\Grounds\GpxReader;
 use App\Instruments\Track;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Feature\Support\FeatureTestCase;
 use Tests\Feature\Support\FromAPhone;
 
@@ -28,29 +29,80 @@ final class DayFileTest extends FeatureTestCase
         $this->demoTrip()->update(['date' => '2031-06-01']);
     }
 
-    public function test_all_of_a_day_comes_back_in_unchanged(): void
+    #[TestWith(['json', 5, 30])]
+    #[TestWith(['csv', 5, 0])]
+    #[TestWith(['gpx', 3, 30])]
+    public function test_a_day_comes_back_in_unchanged(string $format, int $events, int $points): void
     {
         $this->fished();
-        $file = (string) $this->send('GET', '/trips/{next}/day/file/json', expect: 200)->getContent();
+        $file = $this->file($format);
         $bites = $this->send('GET', '/trips/{next}/bites', expect: 200)->json();
-        DB::table('bites')->where('trip_id', $this->demoTrip()->id)->delete();
-        DB::table('events')->where('trip_id', $this->demoTrip()->id)->delete();
-        DB::table('track')->delete();
-        $read = $this->takeIn($file)->json();
-        self::assertSame(['events' => 5, 'points' => 30], $read);
-        self::assertSame($file, (string) $this->send('GET', '/trips/{next}/day/file/json', expect: 200)->getContent());
+        $this->forget();
+        self::assertSame(['events' => $events, 'points' => $points], $this->takeIn($file)->json());
+        self::assertSame($file, $this->file($format));
         $again = $this->send('GET', '/trips/{next}/bites', expect: 200)->json();
-        self::assertEquals(array_column($bites, 'snapshot'), array_column($again, 'snapshot'));
-        self::assertSame(array_column($bites, 'place'), array_column($again, 'place'));
+        foreach (['uuid', 'snapshot', 'place', 'outcome', 'species', 'length', 'weight'] as $told) {
+            self::assertEquals(array_column($bites, $told), array_column($again, $told));
+        }
 
         $this->takeIn($file);
-        self::assertSame(5, DB::table('events')->where('trip_id', $this->demoTrip()->id)->count(), 'twice is once');
+        self::assertSame($events, DB::table('events')->where('trip_id', $this->demoTrip()->id)->count(), 'twice is once');
+        self::assertSame($points, DB::table('track')->count());
+    }
+
+    public function test_of_another_s_gpx_the_track_is_taken_and_waypoints_with_a_time_as_markers(): void
+    {
+        $point = static fn (string $what, float $aside, string $inside): string => sprintf(
+            '<%s lat="45.31" lon="%.4f">%s</%s>', $what, -38.4 + $aside, $inside, $what,
+        );
+        $gpx = '<?xml version="1.0"?><gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1" xmlns:x="urn:x">'
+            .$point('wpt', 0, '<time>2031-06-01T05:10:00-04:00</time><name>Reef &amp; rip</name>'
+                .'<extensions><x:name>7</x:name></extensions>')
+            .$point('wpt', 1, '<name>Home</name>').'<trk><trkseg>'
+            .$point('trkpt', 0, '<time>2031-06-01T09:00:00Z</time>').$point('trkpt', 0.001, '<time>2031-06-01T09:00:30.5Z</time>')
+            .'</trkseg></trk></gpx>';
+        self::assertSame(['events' => 1, 'points' => 2], $this->takeIn($gpx)->json());
+        $this->takeIn($gpx);
+        $log = $this->send('GET', '/trips/{next}/day', expect: 200)->json('log');
+        self::assertSame([['marker', 'Reef & rip', '2031-06-01T09:10:00.000Z']], array_map(
+            static fn (array $event): array => [$event['kind'], $event['note'], $event['at']], $log,
+        ));
+        self::assertSame([1938070800000, 1938070830500], DB::table('track')->orderBy('at')->pluck('at')->all());
+    }
+
+    #[DataProvider('noDays')]
+    public function test_a_table_or_gpx_that_tells_no_day_is_refused_at_its_line(string $field, string $text): void
+    {
+        self::assertSame('/'.str_replace('.', '/', $field), $this->takeIn($text, 422)->json('errors.0.pointer'));
+        self::assertSame(0, DB::table('events')->where('trip_id', $this->demoTrip()->id)->count() + DB::table('track')->count());
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function noDays(): iterable
+    {
+        $table = static fn (string ...$rows): string => implode("\n", ['rod,who,uuid,kind,at,told_at,of,tells', ...$rows])."\n";
+        $note = '0190b1a4-0000-7000-8000-000000000001,note';
+        $gpx = static fn (string $inside): string => '<gpx xmlns="http://www.topografix.com/GPX/1/1">'."{$inside}</gpx>";
+        $track = static fn (string $points): string => $gpx("<trk><trkseg>{$points}</trkseg></trk>");
+        yield 'other headings' => ['line 1', "time,rod\n2031,P3\n"];
+        yield 'a time that is none' => ['line 2.at', $table(",me,{$note},soon,1938070800.0,,{}")];
+        yield 'another day' => ['line 2.at', $table(",me,{$note},1938340800.0,1938070800.0,,{}")];
+        yield 'a short row' => ['line 3', $table('', 'P3,me')];
+        yield 'other letters' => ['file', "\xFF\xFErod"];
+        yield 'nothing' => ['file', ''];
+        yield 'a place at no time' => ['file', $gpx('<wpt lat="45" lon="-38"><name>x</name></wpt>')];
+        yield 'a document type' => ['file', '<!DOCTYPE gpx [<!ENTITY a "b">]>'.$gpx('')];
+        yield 'a point at no time' => ['file line 1 time', $track('<trkpt lat="45" lon="-38"/>')];
+        yield 'a point nowhere' => ['file line 2 lat', $track("\n<trkpt lat='95x' lon='-38'/>")];
+        yield 'a point on another day' => [
+            'track.0.at', $track('<trkpt lat="45" lon="-38"><time>2030-06-01T09:00:00Z</time></trkpt>'),
+        ];
     }
 
     public function test_the_track_is_gpx_with_bites_and_markers_which_the_ground_reads(): void
     {
         $this->fished();
-        $gpx = (string) $this->send('GET', '/trips/{next}/day/file/gpx', expect: 200)->getContent();
+        $gpx = $this->file('gpx');
         $xml = simplexml_load_string($gpx);
         assert($xml !== false);
         self::assertSame('http://www.topografix.com/GPX/1/1', $xml->getNamespaces()['']);
@@ -58,7 +110,7 @@ final class DayFileTest extends FeatureTestCase
         self::assertSame([['P3 king landed', 'bite'], ['marker', 'marker']], [$named(0), $named(1)]);
         self::assertCount(2, $xml->trk->trkseg, 'where nothing was read for a while a new one begins');
         self::assertCount(20, $xml->trk->trkseg[0]->trkpt);
-        self::assertSame('2031-06-01T09:00:05Z', (string) $xml->trk->trkseg[0]->trkpt[1]->time);
+        self::assertSame('2031-06-01T09:00:05.000Z', (string) $xml->trk->trkseg[0]->trkpt[1]->time);
         self::assertEqualsWithDelta(45.3 + 1e-5, (float) $xml->trk->trkseg[0]->trkpt[1]['lat'], 1e-7);
         $path = "{$this->database}.gpx";
         file_put_contents($path, $gpx);
@@ -71,11 +123,11 @@ final class DayFileTest extends FeatureTestCase
         $this->fished();
         $rows = array_map(
             static fn (string $line): array => str_getcsv($line, escape: ''),
-            explode("\n", trim((string) $this->send('GET', '/trips/{next}/day/file/csv', expect: 200)->getContent())),
+            explode("\n", trim($this->file('csv'))),
         );
         self::assertSame(['time', 'rod', 'what', 'lure', 'species'], array_slice($rows[0], 0, 5));
         self::assertSame(['2031-06-01 06:01:00', 'P3', 'bite'], array_slice($rows[2], 0, 3), 'by the port’s clock');
-        self::assertSame("'=1+1", $rows[5][8]);
+        self::assertSame("'=1+1", $rows[5][8], 'that is no sum');
     }
 
     public function test_who_may_not_see_places_is_given_none_of_it(): void
@@ -91,9 +143,8 @@ final class DayFileTest extends FeatureTestCase
     public function test_a_spoilt_file_is_refused_by_its_place_and_nothing_of_it_is_kept(string $field, callable $spoil): void
     {
         $this->fished();
-        $file = json_decode((string) $this->send('GET', '/trips/{next}/day/file/json', expect: 200)->getContent(), true);
-        DB::table('bites')->where('trip_id', $this->demoTrip()->id)->delete();
-        DB::table('events')->where('trip_id', $this->demoTrip()->id)->delete();
+        $file = json_decode($this->file('json'), true);
+        $this->forget();
         $answer = $this->takeIn((string) json_encode($spoil($file)), 422);
         self::assertSame('/'.str_replace('.', '/', $field), $answer->json('errors.0.pointer'));
         self::assertSame(0, DB::table('events')->where('trip_id', $this->demoTrip()->id)->count());
@@ -130,6 +181,18 @@ final class DayFileTest extends FeatureTestCase
 
             return $file;
         }];
+    }
+
+    private function file(string $format): string
+    {
+        return (string) $this->send('GET', "/trips/{next}/day/file/{$format}", expect: 200)->getContent();
+    }
+
+    private function forget(): void
+    {
+        DB::table('bites')->where('trip_id', $this->demoTrip()->id)->delete();
+        DB::table('events')->where('trip_id', $this->demoTrip()->id)->delete();
+        DB::table('track')->delete();
     }
 
     /** A morning: a line, a bite and its fish, a marker, a note, and a track with a gap. */

@@ -1,6 +1,7 @@
 /** The chart, what is worth fishing on it, and the pass that is being laid. */
 import { aboard } from '../lib/aboard.svelte';
 import { v7 } from 'uuid';
+import { sendFile } from '../lib/files';
 import { api, ask, faultsIn, type Answer, type Fault, type Schemas } from '../lib/api';
 
 /** How far a file has come is asked so often. */
@@ -30,25 +31,17 @@ export class GroundDesk {
         return this.#take(ask(api.DELETE('/structures/{structure}', { params: { path: { structure } } })));
     }
 
-    /** A file goes as it is: the contract's client would make JSON of it. */
+    /** With what is to be said of it. */
     async read(file: File, what: 'structures' | 'chart'): Promise<string> {
         const sending = new AbortController();
         const path = what === 'chart' ? '/api/chart' : this.#told(file, sending);
         try {
-            const response = await fetch(path, {
-                method: 'PUT',
-                body: file,
-                signal: sending.signal,
-                headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/json' },
-            });
-            const answer: unknown = await response.json();
-            if (response.ok) {
-                this.chart = answer as Schemas['Chart'];
-                return '';
+            const taken = await sendFile(path, file, sending.signal);
+            if ('said' in taken) {
+                return taken.said;
             }
-            const problem = answer as Schemas['Problem'];
-            const where = problem.errors?.[0]?.pointer.replace(/^\/file ?/, '').replaceAll('/', ' ') ?? '';
-            return `${where ? `${where}: ` : ''}${problem.detail}`;
+            this.chart = taken.answer as Schemas['Chart'];
+            return '';
         } catch {
             if (!sending.signal.aborted) {
                 return 'The server is not answering.';

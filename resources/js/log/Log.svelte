@@ -10,6 +10,7 @@
     import { figure, measure, plusMinus, shown } from '../lib/units';
     import { clock, tripWords } from '../lib/words';
     import BiteForm from './BiteForm.svelte';
+    import DayFiles from './DayFiles.svelte';
     import DayLog from './DayLog.svelte';
 
     /** A bite is one tap on its rod; the rest can be filled in after. Beneath, what the trip has brought. */
@@ -149,12 +150,8 @@
             {/each}
         </ul>
         <DayLog {day} />
-        {#if aboard.may('places') && day.day && day.day.log.length > 0}
-            <p class="flex flex-wrap gap-2 pt-4">
-                <a class="btn btn-sm" href="/api/trips/{trip.id}/day/file/gpx" download>Track, bites and markers as GPX</a>
-                <a class="btn btn-sm" href="/api/trips/{trip.id}/day/file/csv" download>Log as CSV</a>
-                <a class="btn btn-sm" href="/api/trips/{trip.id}/day/file/json" download>All of it, to be read again</a>
-            </p>
+        {#if aboard.may('places') && day.day}
+            <DayFiles {trip} empty={day.day.log.length === 0} told={() => void Promise.all([readBites(trip.id), day.read()])} />
         {/if}
         {#if telling}
             <Dialog title="What came of it" close={() => (telling = null)}>

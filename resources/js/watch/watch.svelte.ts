@@ -115,15 +115,7 @@ export class Watch {
     /** Of the water, with what was just told of it. */
     get signs(): Schemas['WaterSigns'] {
         const told = this.#waiting.filter(({ kind }) => kind === 'signs');
-        return told.reduce<Schemas['WaterSigns']>(
-            (signs, { clarity, sky, surface }) => ({
-                ...signs,
-                ...(clarity === undefined ? {} : { clarity }),
-                ...(sky === undefined ? {} : { sky }),
-                ...(surface === undefined ? {} : { surface }),
-            }),
-            this.now?.signs ?? {},
-        );
+        return told.reduce<Schemas['WaterSigns']>((signs, more) => ({ ...signs, ...more }), this.now?.signs ?? {});
     }
 
     get rod(): Rod | undefined {

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Days;
+
+use Admek\Core\Day\Event;
+use Admek\Core\Day\EventKind;
+use Admek\Core\Fish\Species;
+use Admek\Core\Ground\Place;
+use Admek\Core\Instruments\Figure;
+use App\Files\Gpx;
+use App\Models\Bite;
+
+/**
+ * Where a day went, as GPX 1.1: the track, and bites and markers as waypoints; in its extensions what it takes to come back in
+ * unchanged.
+ */
+final class DayTrack
+{
+    /** s without a point after which a new segment begins. */
+    private const GAP = 60.0;
+
+    private const PLACE = [Figure::Latitude->value => true, Figure::Longitude->value => true];
+
+    public static function write(DayTold $day): string
+    {
+        $gpx = new Gpx;
+        $log = $day->log();
+        foreach ($day->trip->bites as $bite) {
+            if ($bite->latitude !== null && $bite->longitude !== null) {
+                $gpx->point('wpt', new Place($bite->latitude, $bite->longitude), [
+                    'time' => self::time($day->events[$bite->uuid]->at), 'name' => self::named($bite), 'type' => 'bite',
+                ], self::events($day, ...array_filter(
+                    $log, static fn (Event $event): bool => $event->id === $bite->uuid || $event->of === $bite->uuid,
+                )));
+            }
+        }
+        foreach ($log as $event) {
+            [$latitude, $longitude] = [$event->figure('latitude'), $event->figure('longitude')];
+            if ($event->kind === EventKind::Marker && $latitude !== null && $longitude !== null) {
+                $gpx->point('wpt', new Place($latitude, $longitude), [
+                    'time' => self::time($event->at), 'name' => $event->word('note') ?? $event->kind->words(), 'type' => 'marker',
+                ], self::events($day, $event));
+            }
+        }
+        $gpx->begin('trk', ['name' => $day->trip->date->format('Y-m-d')]);
+        $gpx->begin('trkseg');
+        $last = null;
+        foreach ($day->track as $point) {
+            $place = $point->place();
+            if ($place === null) {
+                continue;
+            }
+            if ($last !== null && $point->at - $last > self::GAP) {
+                $gpx->end();
+                $gpx->begin('trkseg');
+            }
+            $read = array_diff_key($point->figures, self::PLACE);
+            $gpx->point(
+                'trkpt', $place, ['time' => self::time($point->at)], $read === [] ? [] : ['figures' => [DayTold::json($read)]],
+            );
+            $last = $point->at;
+        }
+        $gpx->end();
+        $gpx->end();
+
+        return $gpx->text();
+    }
+
+    /** @return array{event: list<string>} */
+    private static function events(DayTold $day, Event ...$events): array
+    {
+        return ['event' => array_map(
+            static fn (Event $event): string => DayTold::json($day->events[$event->id]), array_values($events),
+        )];
+    }
+
+    private static function named(Bite $bite): string
+    {
+        $species = Species::tryFrom((string) $bite->species)?->label();
+
+        return implode(' ', array_filter([$bite->holder, $species, $bite->outcome]));
+    }
+
+    private static function time(float $at): string
+    {
+        $ms = (int) round(1000.0 * $at);
+
+        return gmdate('Y-m-d\TH:i:s', intdiv($ms, 1000)).sprintf('.%03dZ', $ms % 1000);
+    }
+}
