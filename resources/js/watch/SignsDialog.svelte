@@ -12,7 +12,7 @@
         <SignsTaps
             signs={watch.signs}
             note={(told, word) => void watch.say(`the water: ${word}`, { kind: 'signs', ...told })}
-            look="h-16 min-w-24 text-lg"
+            large
         />
     </div>
     {#if watch.said}<p class="text-error mt-3" role="alert">{watch.said}</p>{/if}

@@ -63,7 +63,7 @@
                 >Your limit of {full.map(({ species }) => wordOf('species', species)).join(', ')} is kept: stop.</b
             >
         {:else if watch.last}Logged: {watch.last.words}.
-        {:else if !rod}Tap a rod, then what happened to it.
+        {:else if !rod}Tap a rod, then what happened.
         {:else}<b class="figure">{rod.holder}</b>: {rod.lure}{/if}
     </p>
     {#if watch.last}<button type="button" class="btn undo" onclick={() => void watch.undo()}>Undo</button>

@@ -6,8 +6,8 @@
     let {
         signs,
         note,
-        look = 'btn-sm',
-    }: { signs: Schemas['WaterSigns']; note: (told: Schemas['WaterSigns'], word: string) => void; look?: string } = $props();
+        large = false,
+    }: { signs: Schemas['WaterSigns']; note: (told: Schemas['WaterSigns'], word: string) => void; large?: boolean } = $props();
 
     const CHOICES = [
         { sign: 'clarity', title: 'Water' },
@@ -17,13 +17,13 @@
 </script>
 
 {#each CHOICES as { sign, title } (sign)}
-    <span class="flex flex-wrap items-center gap-1.5" role="group" aria-label={title}>
-        <span class="quiet text-sm">{title}</span>
-        <span class="join">
+    <span class={large ? 'grid gap-1' : 'flex items-center gap-1.5'} role="group" aria-label={title}>
+        <span class="quiet {large ? 'text-lg' : 'text-sm'}">{title}</span>
+        <span class={large ? 'grid grid-cols-3 gap-2' : 'join'}>
             {#each kindsOf(sign) as { value, word } (value)}
                 <button
                     type="button"
-                    class="btn join-item {look}"
+                    class="btn {large ? 'border-base-content h-16 px-1 text-lg' : 'btn-sm join-item'}"
                     class:btn-neutral={signs[sign] === value}
                     aria-pressed={signs[sign] === value}
                     onclick={() => note({ [sign]: signs[sign] === value ? null : value }, word)}>{word}</button
