@@ -22,6 +22,8 @@ interface Kept extends DBSchema {
 }
 
 const BEFORE = 'admek.bites-waiting';
+/** What is told is on the disk before it is said to be kept: a battery may be empty the next moment. */
+const ON_DISK: IDBTransactionOptions = { durability: 'strict' };
 const RETRY_MS = 2500;
 /** Not refused for good: not let in just now, asked too often, or a fault of the server's. */
 const LATER = [401, 429, 500, 502, 503, 504, 507];
@@ -62,7 +64,7 @@ class EventQueue {
     /** Keeps events here and sends them; resolves with what is wrong with them, or with nothing once they are kept somewhere. */
     async tell(trip: number, ...events: NewEvent[]): Promise<Fault[]> {
         try {
-            const adding = (await this.#database).transaction('events', 'readwrite');
+            const adding = (await this.#database).transaction('events', 'readwrite', ON_DISK);
             const thing = v7();
             await Promise.all([...events.map((event) => adding.store.add({ trip, thing, event })), adding.done]);
         } catch (error) {
@@ -120,7 +122,7 @@ class EventQueue {
 
     /** What is kept goes; what is refused stays with its reason. */
     async #settle(batch: Waiting[], faults: ReadonlyMap<number, Fault[]>): Promise<void> {
-        const settling = (await this.#database).transaction('events', 'readwrite');
+        const settling = (await this.#database).transaction('events', 'readwrite', ON_DISK);
         for (const [index, one] of batch.entries()) {
             const refused = faults.get(index) ?? (faults.size > 0 ? [] : undefined);
             void (refused ? settling.store.put({ ...one, refused }) : settling.store.delete(one.number ?? 0));
@@ -133,7 +135,7 @@ class EventQueue {
         if (gone.length === 0) {
             return;
         }
-        const dropping = (await this.#database).transaction('events', 'readwrite');
+        const dropping = (await this.#database).transaction('events', 'readwrite', ON_DISK);
         for (const { number } of gone) {
             void dropping.store.delete(number ?? 0);
         }
@@ -144,7 +146,7 @@ class EventQueue {
     /** Bites a page from before events left waiting. */
     async #takeOver(): Promise<void> {
         const left = JSON.parse(localStorage.getItem(BEFORE) ?? '[]') as { trip: number; bite: Schemas['NewBite'] }[];
-        const adding = (await this.#database).transaction('events', 'readwrite');
+        const adding = (await this.#database).transaction('events', 'readwrite', ON_DISK);
         for (const { trip, bite } of left) {
             const { uuid, bitten_at: at, outcome, species, length, weight, note, ...told } = bite;
             void adding.store.add({ trip, thing: uuid, event: { ...told, uuid, kind: 'bite', at } });

@@ -29,9 +29,10 @@ final class Browser
     /** The name it asks the application by: another than the laptop's own must be let in. */
     public string $asks = RunningApp::LAPTOP;
 
-    public static function open(string $chromeDriver, int $width = 1280, int $height = 800): self
+    /** @param  ?string  $profile  of one that was killed, to go on with */
+    public static function open(string $chromeDriver, int $width = 1280, int $height = 800, ?string $profile = null): self
     {
-        $profile = sys_get_temp_dir().'/admek-chromium-'.bin2hex(random_bytes(6));
+        $profile ??= sys_get_temp_dir().'/admek-chromium-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--no-first-run',
             '--disable-background-networking', '--disable-component-update', '--disable-sync', "--user-data-dir={$profile}",
@@ -95,6 +96,20 @@ final class Browser
         }
         $this->driver->switchTo()->window($new);
         $this->resize($this->width, $this->height);
+    }
+
+    /** As a battery that is empty ends it; what it keeps stays. */
+    public function kill(): string
+    {
+        unset(self::$open[$this->profile]);
+        posix_kill($this->driver->getCapabilities()?->getCapability('goog:processID'), SIGKILL);
+        try {
+            $this->driver->quit();
+        } catch (WebDriverException) {
+            // It is gone.
+        }
+
+        return $this->profile;
     }
 
     /** @throws WebDriverException where it is not there any more */
