@@ -54,6 +54,29 @@ final class KeepingTest extends BrowserTestCase
         $this->see('[data-holder=P1] .out', '70 ft out');
     }
 
+    public function test_a_server_ended_after_the_head_of_its_answer_has_not_refused_what_was_told(): void
+    {
+        $phone = $this->openBrowser();
+        $phone->devTools()->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
+            const real = window.fetch;
+            let whole = 0;
+            window.fetch = async (request, more) => {
+                const answer = await real(request, more);
+                return request.url?.endsWith('/events') && whole++ === 0 ? new Response('', { status: 200 }) : answer;
+            };
+            JS]);
+        $this->visit('/trips/{next}/watch', $phone);
+        $this->click('[data-rod=P3]', browser: $phone);
+        $this->click('[data-act=out]', browser: $phone);
+        $this->see('[data-rod=P3][data-state=fishing]', 'waiting', $phone);
+        Wait::until(
+            fn (): bool => ! str_contains($this->see('[data-rod=P3]', browser: $phone)->getText(), 'waiting'), 'it to be sent again',
+        );
+        self::assertSame('fishing', $this->see('[data-rod=P3]', browser: $phone)->getAttribute('data-state'));
+        $day = json_decode((string) file_get_contents($this->app->api('/trips/{next}/day')), true);
+        self::assertSame(['out'], array_column(is_array($day) ? $day['log'] : [], 'kind'));
+    }
+
     public function test_an_edit_that_finds_the_data_busy_waits_and_is_kept(): void
     {
         $this->openSpread();

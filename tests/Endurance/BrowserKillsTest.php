@@ -14,7 +14,7 @@ use Tests\Support\Running\Wait;
 use Tests\Support\Sqlite;
 
 /**
- * A phone whose battery is empty at any moment, again and again, with and without a server that answers: what its page said it has
+ * A phone whose battery is empty at any moment, with and without a server that answers: what its page said it has
  * is kept once, what it had no time to say is kept once or not at all. KILLS in the environment asks for so many.
  */
 final class BrowserKillsTest extends TestCase

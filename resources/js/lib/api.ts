@@ -17,6 +17,8 @@ export type Fault = NonNullable<Problem['errors']>[number];
 
 export const api = createClient<paths>({ baseUrl: '/api' });
 
+const NOTHING = 204;
+
 /** A network that swallows what is sent gives no answer: it is taken for none after so long. */
 export const inTime = () => AbortSignal.timeout(8000);
 
@@ -29,6 +31,10 @@ export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response
         const { data, error, response } = await call;
         if (response.ok && data !== undefined) {
             return { data };
+        }
+        // Whoever is ended after the head of an answer has said nothing, whatever that promised.
+        if (response.ok && response.status !== NOTHING) {
+            return { silent: true };
         }
         const said = typeof error === 'object' && error !== null && 'detail' in error ? (error as Problem) : null;
         return {

@@ -23,10 +23,10 @@ function asked(string $method, string $url, ?array $body = null): array
     ] + ($body === null ? [] : [CURLOPT_POSTFIELDS => (string) json_encode($body)]));
     $answer = curl_exec($curl);
 
-    // An answer that was cut short is none.
-    return curl_errno($curl) === 0
-        ? [(int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), json_decode((string) $answer, true)]
-        : [0, null];
+    $told = json_decode((string) $answer, true);
+
+    // An answer that was cut short is none, whether its end was to be known or not.
+    return curl_errno($curl) === 0 && is_array($told) ? [(int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $told] : [0, null];
 }
 
 function log_line(string $file, string $line): void
