@@ -17,24 +17,26 @@ final readonly class GpxStream
 {
     private const NAMESPACES = ['http://www.topografix.com/GPX/1/1', 'http://www.topografix.com/GPX/1/0'];
 
+    private const FLAGS = LIBXML_NONET | LIBXML_COMPACT;
+
     private function __construct(private XMLReader $xml)
     {
     }
 
     /**
-     * @param  string  $path  of a file or stream
+     * @param  Closure(XMLReader): bool  $open  opens what is read
      * @param  Closure(self, string): void  $opened  at each element, by its name; one of another namespace by that and its name
      * @param  Closure(string): void  $closed  at the end of each
      *
      * @throws InvalidValue naming the line
      */
-    public static function read(string $path, Closure $opened, Closure $closed): void
+    private static function with(Closure $open, Closure $opened, Closure $closed): void
     {
         $quiet = libxml_use_internal_errors(true);
         libxml_clear_errors();
         $xml = new XMLReader;
         try {
-            if (! $xml->open($path, null, LIBXML_NONET | LIBXML_COMPACT)) {
+            if (! $open($xml)) {
                 throw InvalidValue::because('file', 'a file that can be read');
             }
             (new self($xml))->all($opened, $closed);
@@ -43,6 +45,29 @@ final readonly class GpxStream
             libxml_clear_errors();
             libxml_use_internal_errors($quiet);
         }
+    }
+
+    /**
+     * @param  string  $path  of a file or stream
+     * @param  Closure(self, string): void  $opened
+     * @param  Closure(string): void  $closed
+     *
+     * @throws InvalidValue naming the line
+     */
+    public static function read(string $path, Closure $opened, Closure $closed): void
+    {
+        self::with(static fn (XMLReader $xml): bool => (bool) @$xml->open($path, null, self::FLAGS), $opened, $closed);
+    }
+
+    /**
+     * @param  Closure(self, string): void  $opened
+     * @param  Closure(string): void  $closed
+     *
+     * @throws InvalidValue naming the line
+     */
+    public static function readText(string $text, Closure $opened, Closure $closed): void
+    {
+        self::with(static fn (XMLReader $xml): bool => (bool) @$xml->XML($text, null, self::FLAGS), $opened, $closed);
     }
 
     /** What stands in the element, of its own and of those in it. */

@@ -69,9 +69,8 @@ final class KeepingTest extends BrowserTestCase
         $this->click('[data-rod=P3]', browser: $phone);
         $this->click('[data-act=out]', browser: $phone);
         $this->see('[data-rod=P3][data-state=fishing]', 'waiting', $phone);
-        Wait::until(
-            fn (): bool => ! str_contains($this->see('[data-rod=P3]', browser: $phone)->getText(), 'waiting'), 'it to be sent again',
-        );
+        $words = fn (): string => $this->see('[data-rod=P3]', browser: $phone)->getText();
+        Wait::until(static fn (): bool => ! str_contains($words(), 'waiting'), 'it to be sent again');
         self::assertSame('fishing', $this->see('[data-rod=P3]', browser: $phone)->getAttribute('data-state'));
         $day = json_decode((string) file_get_contents($this->app->api('/trips/{next}/day')), true);
         self::assertSame(['out'], array_column(is_array($day) ? $day['log'] : [], 'kind'));

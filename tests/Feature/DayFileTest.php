@@ -94,6 +94,9 @@ final class DayFileTest extends FeatureTestCase
         yield 'a document type' => ['file', '<!DOCTYPE gpx [<!ENTITY a "b">]>'.$gpx('')];
         yield 'a point at no time' => ['file line 1 time', $track('<trkpt lat="45" lon="-38"/>')];
         yield 'a point nowhere' => ['file line 2 lat', $track("\n<trkpt lat='95x' lon='-38'/>")];
+        yield 'a track without an end' => [
+            'file', $track(str_repeat('<trkpt lat="45" lon="-38"><time>2031-06-01T09:00:00Z</time></trkpt>', 50_001)),
+        ];
         yield 'a point on another day' => [
             'track.0.at', $track('<trkpt lat="45" lon="-38"><time>2030-06-01T09:00:00Z</time></trkpt>'),
         ];

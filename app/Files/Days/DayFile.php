@@ -11,6 +11,9 @@ use stdClass;
 /** A day as a file of its own, docs/day-file.md: every event as it was told, and the track. */
 final class DayFile
 {
+    /** Points of a track, more than a plotter keeps of a long day, one a second. */
+    public const MOST_POINTS = 50_000;
+
     private const FORMAT = ['format' => 'admek-day', 'version' => 1];
 
     public static function write(DayTold $day): string
@@ -38,5 +41,13 @@ final class DayFile
         }
 
         return $file;
+    }
+
+    /** @throws InvalidValue naming track, or where it has come to */
+    public static function mustBeTakenIn(int $points, string $field = 'track'): void
+    {
+        if ($points > self::MOST_POINTS) {
+            throw InvalidValue::because($field, 'a day of at most '.self::MOST_POINTS.' points of track');
+        }
     }
 }

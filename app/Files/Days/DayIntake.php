@@ -67,8 +67,9 @@ final readonly class DayIntake
         if (! mb_check_encoding($text, 'UTF-8')) {
             throw InvalidValue::because('file', 'UTF-8');
         }
+        $text = ltrim($text, "\u{FEFF} \r\n\t");
         $places = null;
-        $file = match (substr(ltrim($text, "\u{FEFF} \r\n\t"), 0, 1)) {
+        $file = match (substr($text, 0, 1)) {
             '<' => DayTrackReader::read($text, $places),
             '{', '' => DayFile::read($text),
             default => DayTable::read($text, $places),
@@ -86,6 +87,7 @@ final readonly class DayIntake
     /** @return array{events: int, points: int} */
     private function keep(stdClass $file, Track $track): array
     {
+        DayFile::mustBeTakenIn(is_array($file->track ?? null) ? count($file->track) : 0);
         // An empty object would read as an empty list.
         Schema::hold($file, self::SCHEMA);
         $told = json_decode((string) json_encode($file, JSON_PRESERVE_ZERO_FRACTION), true);

@@ -24,9 +24,9 @@ final class DayTable
     ];
 
     /** What a spreadsheet would reckon with, and how it is kept from it. */
-    private const RECKONED = '/^(?=[=+\-@\t\r])/';
+    private const RECKONED = '/^(?=[=+\-@\t\r\'])/';
 
-    private const GUARDED = "/^'(?=[=+\\-@\\t\\r])/";
+    private const GUARDED = "/^'(?=[=+\\-@\\t\\r'])/";
 
     public static function write(DayTold $day, Boat $boat): string
     {

@@ -54,8 +54,7 @@ final class DayTrackReader
     public static function read(string $text, ?array &$places): stdClass
     {
         $reader = new self;
-        $path = 'data://text/xml;base64,'.base64_encode($text);
-        GpxStream::read($path, $reader->opened(...), $reader->closed(...));
+        GpxStream::readText($text, $reader->opened(...), $reader->closed(...));
         $places = $reader->places;
         if ($reader->events === [] && $reader->track === []) {
             throw InvalidValue::because('file', 'GPX with times: a track, or waypoints');
@@ -90,6 +89,7 @@ final class DayTrackReader
             $this->track[] = (object) ([
                 'at' => $this->at(), 'latitude' => $this->place->latitude, 'longitude' => $this->place->longitude,
             ] + (array) $this->read);
+            DayFile::mustBeTakenIn(count($this->track), 'file');
         } elseif ($this->told !== []) {
             array_push($this->events, ...$this->told);
             array_push($this->places, ...array_fill(0, count($this->told), $this->line));
