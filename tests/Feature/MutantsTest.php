@@ -6,8 +6,10 @@ namespace Tests\Feature;
 
 use Admek\Core\Files\TowCase;
 use Admek\Core\Files\TowResult;
+use Admek\Core\Ground\Place;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\CannotTow;
+use App\Files\Gpx;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -37,6 +39,8 @@ final class MutantsTest extends FeatureTestCase
         yield 'gear table' => ['PUT', '/locker/lures/table', 'text'];
         yield 'boat file' => ['PUT', '/boat/file', null];
         yield 'day file' => ['PUT', '/days/file?trip={trip}', null];
+        yield 'day as a table' => ['PUT', '/days/file?trip={trip}', null];
+        yield 'day as GPX' => ['PUT', '/days/file?trip={trip}', null];
         yield 'gear' => ['PUT', '/locker/lures/{lure}', null];
     }
 
@@ -107,7 +111,7 @@ final class MutantsTest extends FeatureTestCase
             : (string) json_encode([$field => $text] + $whole, JSON_INVALID_UTF8_SUBSTITUTE);
 
         $path = strtr($path, [
-            '{lure}' => (string) DB::table('lures')->max('id'), '{trip}' => (string) $this->demoTrip()->id,
+            '{lure}' => (string) DB::table('lures')->max('id'), '{trip}' => (string) $this->demoTrip('past')->id,
         ]);
 
         return $this->call($method, "/api{$path}", server: [
@@ -154,6 +158,8 @@ final class MutantsTest extends FeatureTestCase
             'gear table' => $this->out('/locker/lures/table'),
             'boat file' => $this->out('/boat/file'),
             'day file' => $this->day(),
+            'day as a table' => self::renamed($this->out('/trips/{past}/day/file/csv')),
+            'day as GPX' => $this->dayAsGpx(),
             'spread file' => (string) $this->call('GET', '/api/spreads/{next}/file')->getContent(),
             default => (string) json_encode([
                 'name' => 'Borrowed', 'kind' => 'medium_spoon', 'finish' => 'copper',
@@ -174,7 +180,32 @@ final class MutantsTest extends FeatureTestCase
         ] + $day['events'][0]);
         $day['track'] = [['at' => $day['events'][0]['at'], 'latitude' => 45.31, 'longitude' => -38.42, 'depth' => 35.5]];
 
-        return (string) preg_replace('/"[0-9a-f]{8}-/', '"0190b1a4-', (string) json_encode($day, JSON_PRESERVE_ZERO_FRACTION));
+        return self::renamed((string) json_encode($day, JSON_PRESERVE_ZERO_FRACTION));
+    }
+
+    /** As it is written where she had instruments. */
+    private function dayAsGpx(): string
+    {
+        /** @var array{events: list<array<string, mixed>>} $day */
+        $day = json_decode($this->day(), true);
+        $time = gmdate('Y-m-d\TH:i:s.000\Z', (int) $day['events'][0]['at']);
+        $gpx = new Gpx;
+        $gpx->point('wpt', new Place(45.31, -38.42), ['time' => $time, 'name' => 'P3 king landed'], ['event' => array_map(
+            static fn (array $event): string => (string) json_encode($event, JSON_PRESERVE_ZERO_FRACTION), $day['events'],
+        )]);
+        $gpx->begin('trk');
+        $gpx->begin('trkseg');
+        $gpx->point('trkpt', new Place(45.31, -38.42), ['time' => $time], ['figures' => ['{"depth":35.5,"heading":321.0}']]);
+        $gpx->end();
+        $gpx->end();
+
+        return $gpx->text();
+    }
+
+    /** Events by other names. */
+    private static function renamed(string $text): string
+    {
+        return (string) preg_replace('/\b[0-9a-f]{8}-(?=[0-9a-f]{4}-)/', '0190b1a4-', $text);
     }
 
     private function out(string $path): string
