@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Towing;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Towing\Doubt\Trued;
 use Admek\Core\Towing\Medium\Water;
 
 /** One line as it is towed: where it leaves the boat, its chain from the free end up, and a board if it ends on one. */
@@ -61,6 +62,12 @@ final readonly class TowLine
                 $board->others,
             ),
         ));
+    }
+
+    /** The same line with figures as they have come out to be. */
+    public function trued(Trued $trued): self
+    {
+        return $trued->isNothing() ? $this : new self($this->id, $this->towPoint, $trued->chain($this->chain), $this->board);
     }
 
     /**

@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Towing\Doubt;
 
-use Admek\Core\Towing\Body;
-use Admek\Core\Towing\BodyRole;
-use Admek\Core\Towing\Branch;
 use Admek\Core\Towing\CannotTow;
-use Admek\Core\Towing\Element;
 use Admek\Core\Towing\Internal\Nudge;
 use Admek\Core\Towing\Internal\SteadyTow;
 use Admek\Core\Towing\Medium\Water;
@@ -69,16 +65,17 @@ final readonly class DepthDoubt
         $nominal = new SteadyTow($water, $turn, $line, Nudge::none(), self::FINENESS);
         $nominal->solve();
         $depth = $nominal->depthOf($body);
-        $moved = static function (Doubt $doubt, float $side) use (
+        $moved = static function (array $axis, float $side) use (
             $water, $turn, $line, $body, $doubts, $nominal, $depth,
         ): ?float {
-            $nudged = static fn (float $to): SteadyTow => new SteadyTow(
-                self::doubted($water, $doubt, $to, $doubts, $depth),
-                $turn,
-                $line,
-                Nudge::of($doubt, $to, $doubts),
-                self::FINENESS,
-            );
+            /** @var array<string, float> $axis */
+            $nudged = static function (float $to) use ($axis, $water, $turn, $line, $doubts, $depth): SteadyTow {
+                $by = array_map(static fn (float $share): float => $to * $share, $axis);
+
+                return new SteadyTow(
+                    self::doubted($water, $by, $doubts, $depth), $turn, $line, Nudge::of($by, $doubts), self::FINENESS,
+                );
+            };
             try {
                 return self::followed($nudged, $side, $nominal)->depthOf($body) - $depth;
             } catch (CannotTow) {
@@ -86,23 +83,23 @@ final readonly class DepthDoubt
             }
         };
 
-        $parts = [];
+        $variances = [];
         $shift = $variance = $third = $fourth = 0.0;
-        foreach (self::about($line, $doubts) as $doubt) {
-            $share = $turn !== null && $doubt === Doubt::Current ? self::CURRENT_IN_TURN : 1.0;
-            [$less, $more] = [$moved($doubt, -$share), $moved($doubt, $share)];
+        $axes = Axes::of($line, $doubts);
+        foreach ($axes as $axis) {
+            $share = $turn !== null && isset($axis[Doubt::Current->value]) ? self::CURRENT_IN_TURN : 1.0;
+            [$less, $more] = [$moved($axis, -$share), $moved($axis, $share)];
             // Where one side leaves no steady shape the other tells; where neither does, the whole depth is in doubt.
             $less ??= $more === null ? -$share * $depth : -$more;
             $more ??= -$less;
             [$slope, $bend] = [0.5 * ($more - $less) / $share, 0.5 * ($more + $less) / $share ** 2];
-            $part = $slope * $slope + 2 * $bend * $bend;
-            $parts[$doubt->value] = sqrt($part);
+            $variances[] = $part = $slope * $slope + 2 * $bend * $bend;
             $variance += $part;
             $shift += $bend;
             $third += 6 * $slope ** 2 * $bend + 8 * $bend ** 3;
             $fourth += 48 * $slope ** 2 * $bend ** 2 + 48 * $bend ** 4;
         }
-        arsort($parts);
+        $parts = Axes::parts($axes, $variances);
         $deviation = sqrt($variance);
         if ($deviation === 0.0) {
             return new self(0.0, 0.0, 0.0, $parts);
@@ -180,50 +177,15 @@ final readonly class DepthDoubt
         return $tow;
     }
 
-    private static function doubted(Water $water, Doubt $doubt, float $side, Doubts $doubts, float $depth): Water
+    /** @param  array<string, float>  $by  so many deviations, by doubt */
+    private static function doubted(Water $water, array $by, Doubts $doubts, float $depth): Water
     {
-        return match ($doubt) {
-            Doubt::Speed => $water->flowing($water->flow->faster($side * $doubts->speed)),
-            Doubt::Current => $water->flowing($water->flow->sheared($side * $doubts->current, max($depth, 0.1))),
-            default => $water,
-        };
-    }
-
-    /**
-     * The doubts that mean something on this line.
-     *
-     * @return list<Doubt>
-     */
-    private static function about(TowLine $line, Doubts $doubts): array
-    {
-        $about = [Doubt::LineDrag, Doubt::LetOut, Doubt::Speed, ...($doubts->current > 0.0 ? [Doubt::Current] : [])];
-        foreach (self::bodies($line->chain) as $body) {
-            array_push($about, ...match ($body->role) {
-                BodyRole::Lure => [Doubt::LureDrag, ...($body->downArea !== 0.0 ? [Doubt::LureDive] : [])],
-                BodyRole::Diver => [Doubt::DiverLift],
-                BodyRole::Weight => [Doubt::WeightDrag],
-                BodyRole::Other => [],
-            });
+        if (isset($by[Doubt::Speed->value])) {
+            $water = $water->flowing($water->flow->faster($by[Doubt::Speed->value] * $doubts->speed));
         }
 
-        return array_values(array_unique($about, SORT_REGULAR));
-    }
-
-    /**
-     * @param  list<Element>  $elements
-     * @return list<Body>
-     */
-    private static function bodies(array $elements): array
-    {
-        $bodies = [];
-        foreach ($elements as $element) {
-            if ($element instanceof Body) {
-                $bodies[] = $element;
-            } elseif ($element instanceof Branch) {
-                $bodies = [...$bodies, ...self::bodies($element->elements)];
-            }
-        }
-
-        return $bodies;
+        return isset($by[Doubt::Current->value])
+            ? $water->flowing($water->flow->sheared($by[Doubt::Current->value] * $doubts->current, max($depth, 0.1)))
+            : $water;
     }
 }

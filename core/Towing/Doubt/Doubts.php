@@ -39,6 +39,8 @@ final readonly class Doubts
      * @param  float  $lureDive  share of the lure's diving area
      * @param  float  $letOut  share of the length let out
      * @param  float  $current  m/s at the gear's depth; 0 when a probe was read there
+     * @param  ?list<array<string, float>>  $axes  what is independent of one another, each a deviation long: so many deviations of
+     *                                             each {@see Doubt}, by its value. Null where each doubt is by itself
      *
      * @throws InvalidValue naming the field
      */
@@ -47,10 +49,38 @@ final readonly class Doubts
         public float $letOut = self::LET_OUT,
         public float $speed = self::SPEED,
         public float $current = self::CURRENT,
+        public ?array $axes = null,
     ) {
         InvalidValue::unlessBetween('lure_dive', $lureDive, 0, 0.9);
         InvalidValue::unlessBetween('let_out', $letOut, 0, 0.9);
         InvalidValue::unlessBetween('speed', $speed, 0, 5, 'm/s');
         InvalidValue::unlessBetween('current', $current, 0, 5, 'm/s');
+    }
+
+    /**
+     * The same along what is independent of one another.
+     *
+     * @param  list<array<string, float>>  $axes
+     *
+     * @throws InvalidValue
+     */
+    public function along(array $axes): self
+    {
+        return new self($this->lureDive, $this->letOut, $this->speed, $this->current, $axes);
+    }
+
+    /** One standard deviation: a share of the figure, or m/s of the water. */
+    public function deviation(Doubt $doubt): float
+    {
+        return match ($doubt) {
+            Doubt::LineDrag => self::NORMAL_DRAG,
+            Doubt::LetOut => $this->letOut,
+            Doubt::LureDrag => self::LURE_DRAG,
+            Doubt::LureDive => $this->lureDive,
+            Doubt::DiverLift => self::DIVER_LIFT,
+            Doubt::WeightDrag => self::WEIGHT_DRAG,
+            Doubt::Speed => $this->speed,
+            Doubt::Current => $this->current,
+        };
     }
 }

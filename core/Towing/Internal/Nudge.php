@@ -8,12 +8,12 @@ use Admek\Core\Towing\Doubt\Doubt;
 use Admek\Core\Towing\Doubt\Doubts;
 use Admek\Core\Towing\Lip;
 
-/** What the figures of a chain are multiplied by while one doubt is tried to one side; all ones is the chain as given. */
+/** What the figures of a chain are multiplied by while what is in doubt is tried to one side; all ones is the chain as given. */
 final readonly class Nudge
 {
+    /** @param  array<string, float>  $by  so many deviations, by {@see Doubt} */
     private function __construct(
-        private ?Doubt $doubt = null,
-        private float $side = 0.0,
+        private array $by = [],
         public float $normalDrag = 1.0,
         public float $lureDrag = 1.0,
         private float $lureDive = 1.0,
@@ -28,25 +28,30 @@ final readonly class Nudge
         return new self;
     }
 
-    /** @param  float  $side  from −1 to 1 standard deviation; doubts of the water leave the chain as it is */
-    public static function of(Doubt $doubt, float $side, Doubts $doubts): self
+    /**
+     * @param  array<string, float>  $by  so many deviations, by {@see Doubt}; doubts of the water leave the chain as it is
+     */
+    public static function of(array $by, Doubts $doubts): self
     {
-        return match ($doubt) {
-            Doubt::LineDrag => new self($doubt, $side, normalDrag: 1 + $side * Doubts::NORMAL_DRAG),
-            Doubt::LetOut => new self($doubt, $side, letOut: 1 + $side * $doubts->letOut),
-            Doubt::LureDrag => new self($doubt, $side, lureDrag: 1 + $side * Doubts::LURE_DRAG),
-            Doubt::LureDive => new self($doubt, $side, lureDive: 1 + $side * $doubts->lureDive),
-            Doubt::DiverLift => new self($doubt, $side, diverLift: 1 + $side * Doubts::DIVER_LIFT),
-            Doubt::WeightDrag => new self($doubt, $side, weightDrag: 1 + $side * Doubts::WEIGHT_DRAG),
-            Doubt::Speed, Doubt::Current => new self($doubt, $side),
-        };
+        $times = static fn (Doubt $doubt): float => 1.0 + ($by[$doubt->value] ?? 0.0) * $doubts->deviation($doubt);
+
+        return new self(
+            $by, $times(Doubt::LineDrag), $times(Doubt::LureDrag), $times(Doubt::LureDive), $times(Doubt::DiverLift),
+            $times(Doubt::WeightDrag), $times(Doubt::LetOut),
+        );
     }
 
     /** What a lure's diving area is multiplied by. */
     public function dive(?Lip $lip): float
     {
-        return $lip === null || $this->doubt === null
-            ? $this->lureDive
-            : 1.0 + abs($this->side) * ($lip->under($this->doubt, $this->side < 0.0 ? -1 : 1) - 1.0);
+        if ($lip === null) {
+            return $this->lureDive;
+        }
+        $times = 1.0;
+        foreach ($this->by as $doubt => $deviations) {
+            $times *= 1.0 + abs($deviations) * ($lip->under(Doubt::from($doubt), $deviations < 0.0 ? -1 : 1) - 1.0);
+        }
+
+        return $times;
     }
 }

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\TrueUp\Internal;
+
+use RuntimeException;
+
+/** Symmetric, positive definite matrices, as lists of rows (Golub & Van Loan 1996, Matrix Computations, 4.2 and 8.4). */
+final class Symmetric
+{
+    private const MOST_SWEEPS = 30;
+
+    /**
+     * @param  list<list<float>>  $matrix
+     * @return list<list<float>> lower, whose product with its transpose the matrix is
+     */
+    public static function cholesky(array $matrix): array
+    {
+        $lower = [];
+        foreach ($matrix as $i => $row) {
+            $lower[$i] = [];
+            for ($j = 0; $j <= $i; $j++) {
+                $sum = $row[$j];
+                for ($k = 0; $k < $j; $k++) {
+                    $sum -= $lower[$i][$k] * $lower[$j][$k];
+                }
+                if ($i === $j) {
+                    $lower[$i][$j] = $sum > 0.0 ? sqrt($sum) : throw new RuntimeException('The matrix is not positive definite.');
+                } else {
+                    $lower[$i][$j] = $sum / $lower[$j][$j];
+                }
+            }
+        }
+
+        return $lower;
+    }
+
+    /**
+     * @param  list<list<float>>  $lower  as {@see cholesky()} gives it
+     * @param  list<float>  $right
+     * @return list<float>
+     */
+    public static function solve(array $lower, array $right): array
+    {
+        $n = count($lower);
+        for ($i = 0; $i < $n; $i++) {
+            for ($k = 0; $k < $i; $k++) {
+                $right[$i] -= $lower[$i][$k] * $right[$k];
+            }
+            $right[$i] /= $lower[$i][$i];
+        }
+        for ($i = $n - 1; $i >= 0; $i--) {
+            for ($k = $i + 1; $k < $n; $k++) {
+                $right[$i] -= $lower[$k][$i] * $right[$k];
+            }
+            $right[$i] /= $lower[$i][$i];
+        }
+
+        return $right;
+    }
+
+    /**
+     * @param  list<list<float>>  $lower
+     * @return list<list<float>> of the matrix it is of
+     */
+    public static function inverse(array $lower): array
+    {
+        $rows = [];
+        foreach ($lower as $i => $_) {
+            $unit = array_fill(0, count($lower), 0.0);
+            $unit[$i] = 1.0;
+            $rows[] = self::solve($lower, $unit);
+        }
+
+        return $rows;
+    }
+
+    /**
+     * By Jacobi's rotations.
+     *
+     * @param  list<list<float>>  $matrix
+     * @return list<array{float, list<float>}> each value with its vector, of length one
+     */
+    public static function eigen(array $matrix): array
+    {
+        $n = count($matrix);
+        $vectors = [];
+        for ($i = 0; $i < $n; $i++) {
+            $vectors[$i] = array_fill(0, $n, 0.0);
+            $vectors[$i][$i] = 1.0;
+        }
+        for ($sweep = 0; $sweep < self::MOST_SWEEPS; $sweep++) {
+            $off = 0.0;
+            for ($p = 0; $p < $n; $p++) {
+                for ($q = $p + 1; $q < $n; $q++) {
+                    $off += $matrix[$p][$q] ** 2;
+                }
+            }
+            if ($off < 1e-24) {
+                break;
+            }
+            for ($p = 0; $p < $n; $p++) {
+                for ($q = $p + 1; $q < $n; $q++) {
+                    if ($matrix[$p][$q] === 0.0) {
+                        continue;
+                    }
+                    $tau = ($matrix[$q][$q] - $matrix[$p][$p]) / (2.0 * $matrix[$p][$q]);
+                    $t = ($tau < 0.0 ? -1.0 : 1.0) / (abs($tau) + sqrt(1.0 + $tau * $tau));
+                    $c = 1.0 / sqrt(1.0 + $t * $t);
+                    $s = $t * $c;
+                    for ($k = 0; $k < $n; $k++) {
+                        [$kp, $kq] = [$matrix[$k][$p], $matrix[$k][$q]];
+                        [$matrix[$k][$p], $matrix[$k][$q]] = [$c * $kp - $s * $kq, $s * $kp + $c * $kq];
+                    }
+                    for ($k = 0; $k < $n; $k++) {
+                        [$pk, $qk] = [$matrix[$p][$k], $matrix[$q][$k]];
+                        [$matrix[$p][$k], $matrix[$q][$k]] = [$c * $pk - $s * $qk, $s * $pk + $c * $qk];
+                        [$vp, $vq] = [$vectors[$k][$p], $vectors[$k][$q]];
+                        [$vectors[$k][$p], $vectors[$k][$q]] = [$c * $vp - $s * $vq, $s * $vp + $c * $vq];
+                    }
+                }
+            }
+        }
+        $pairs = [];
+        for ($i = 0; $i < $n; $i++) {
+            $pairs[] = [$matrix[$i][$i], array_map(static fn (array $row): float => $row[$i], $vectors)];
+        }
+
+        return $pairs;
+    }
+}
