@@ -7,6 +7,7 @@ use Admek\Core\Towing\Turn;
 use Bench\CoreBench;
 use Bench\DayBench;
 use Bench\PageBench;
+use Bench\TrueUpBench;
 use Bench\WatchBench;
 use Symfony\Component\Process\Process;
 use Tests\Support\Running\RunningApp;
@@ -43,6 +44,8 @@ report('  set one past another, and fish on each, 16 lines', sprintf('%.0f ms', 
 report('  a day of 300 events', sprintf('%.1f ms', DayBench::milliseconds(300)), '≤ 20 ms');
 report('  a season of 20 000 events', sprintf('%.0f ms', DayBench::milliseconds(20_000)), '≤ 2000 ms');
 report('  instruments’ sentences read a second', sprintf('%.0f', DayBench::sentences()), '≥ 50000');
+[$fit, $figures] = TrueUpBench::fit(300);
+report("  300 soundings fitted over {$figures} figures", sprintf('%.0f ms', $fit), '≤ 2000 ms');
 report('  drafted, 16 rods', sprintf('%.0f ms', CoreBench::draft()), '≤ 2000 ms');
 echo "\nThe same twelve in a turn\n";
 foreach ([300.0, 100.0, 60.0, 40.0, 25.0, 15.0] as $radius) {

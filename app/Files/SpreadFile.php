@@ -37,7 +37,10 @@ final class SpreadFile
     }
 
     /**
-     * @return array{name: string, mast: array{float, float, float}, speed: float, density: ?float, lines: list<DescribedLine>}
+     * @return array{
+     *     name: string, mast: array{float, float, float}, speed: float, density: ?float, lines: list<DescribedLine>,
+     *     trip: string, soundings: list<array<string, mixed>>,
+     * }
      *
      * @throws InvalidValue naming the place in the file
      */
@@ -69,6 +72,7 @@ final class SpreadFile
             'mast' => [(float) $file['mast'][0], (float) $file['mast'][1], (float) $file['mast'][2]],
             'speed' => (float) $file['speed'],
             'density' => isset($file['density']) ? (float) $file['density'] : null, 'lines' => $lines,
+            'trip' => (string) ($file['trip'] ?? ''), 'soundings' => $file['soundings'] ?? [],
         ];
     }
 

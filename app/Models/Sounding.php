@@ -12,7 +12,7 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property Carbon $taken_at UTC
- * @property string $method bottom, sonar or logger
+ * @property string $method {@see \Admek\Core\Records\SoundingMethod}
  * @property float $depth m
  * @property float $model_depth m
  * @property float $speed m/s

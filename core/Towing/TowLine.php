@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Towing;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Towing\Doubt\Doubts;
 use Admek\Core\Towing\Doubt\Trued;
 use Admek\Core\Towing\Medium\Water;
 
@@ -65,9 +66,9 @@ final readonly class TowLine
     }
 
     /** The same line with figures as they have come out to be. */
-    public function trued(Trued $trued): self
+    public function trued(Trued $trued, Doubts $doubts): self
     {
-        return $trued->isNothing() ? $this : new self($this->id, $this->towPoint, $trued->chain($this->chain), $this->board);
+        return new self($this->id, $this->towPoint, $trued->chain($this->chain, $doubts), $this->board);
     }
 
     /**

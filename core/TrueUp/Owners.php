@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\TrueUp;
 
+use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Towing\Doubt\Doubt;
@@ -15,15 +16,16 @@ use Admek\Core\Towing\Doubt\Doubt;
 final class Owners
 {
     /**
+     * @param  PlannedLine  $planned  the same line, rigged
      * @param  string  $trip  whose water and speed it was, or is, towed in
-     * @param  bool  $onHolder  whether what is let out is read on the holder's counter, as of a rigger
      * @return array<string, string> by {@see Doubt}
      */
-    public static function of(DescribedLine $line, string $trip, bool $onHolder): array
+    public static function of(DescribedLine $line, PlannedLine $planned, string $trip): array
     {
         $owners = [
             Doubt::LineDrag->value => "reel {$line->reel->name}",
-            Doubt::LetOut->value => $onHolder ? "counter at {$line->holder->code}" : "counter of {$line->reel->name}",
+            Doubt::LetOut->value => PlannedLine::isReadAtHolder($planned->rig)
+                ? "counter at {$line->holder->code}" : "counter of {$line->reel->name}",
             Doubt::LureDrag->value => "lure {$line->lure->name}",
             Doubt::LureDive->value => "lure {$line->lure->name}",
             Doubt::Speed->value => "trip {$trip}",

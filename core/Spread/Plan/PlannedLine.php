@@ -11,6 +11,7 @@ use Admek\Core\Tackle\Rigs\Control;
 use Admek\Core\Tackle\Rigs\ControlKind;
 use Admek\Core\Tackle\Rigs\Rig;
 use Admek\Core\Towing\Doubt\Doubts;
+use Admek\Core\Towing\Doubt\Trued;
 use Admek\Core\Towing\TowLine;
 
 /** A rig in its holder: what the plan says of one line. */
@@ -26,6 +27,7 @@ final readonly class PlannedLine
      * @param  ?float  $aim  m the captain asked it to run at; null where nobody did
      * @param  float  $counterFactor  what its counter shows for each metre that is truly out
      * @param  list<Figure>  $figures  it was rigged with
+     * @param  ?Trued  $trued  what soundings have taught of its figures
      *
      * @throws InvalidValue naming the field
      */
@@ -37,6 +39,7 @@ final readonly class PlannedLine
         public ?float $aim = null,
         public float $counterFactor = 1.0,
         public array $figures = [],
+        public ?Trued $trued = null,
     ) {
         InvalidValue::unlessBetween('counter_factor', $counterFactor, ...Counter::SHOWS);
         InvalidValue::unlessBetween('aim', $aim ?? 0.0, ...self::AIM, unit: 'm');
@@ -49,7 +52,9 @@ final readonly class PlannedLine
      */
     public function towLine(float $density = Rig::FRESH_WATER): TowLine
     {
-        return $this->rig->towLine($this->holder, $this->tip)->floating(Rig::FRESH_WATER, $density);
+        $line = $this->rig->towLine($this->holder, $this->tip)->floating(Rig::FRESH_WATER, $density);
+
+        return $this->trued === null ? $line : $line->trued($this->trued, $this->doubts());
     }
 
     public function doubts(): Doubts
@@ -57,7 +62,25 @@ final readonly class PlannedLine
         return new Doubts(
             $this->rig->lure()->diveDoubt,
             $this->counterCalibrated ? Doubts::LET_OUT_CALIBRATED : Doubts::LET_OUT,
+            axes: $this->trued?->axes,
         );
+    }
+
+    /** The same by other figures; by the default ones where nothing is taught. */
+    public function withTrued(?Trued $trued): self
+    {
+        return new self(
+            $this->holder, $this->rig, $this->tip, $this->counterCalibrated, $this->aim, $this->counterFactor, $this->figures,
+            $trued,
+        );
+    }
+
+    /** Whether the counter is its holder's, as of a rigger, and not its reel's. */
+    public static function isReadAtHolder(Rig $rig): bool
+    {
+        $cable = $rig->cable();
+
+        return $cable !== null && ! $cable->stacked();
     }
 
     /** Whether it is read on a counter: colours are counted by their marks, a stacked release is measured off on the cable. */
@@ -92,6 +115,7 @@ final readonly class PlannedLine
     {
         return new self(
             $this->holder, $rig, $this->tip, $this->counterCalibrated, $this->aim, $this->counterFactor, $this->figures,
+            $this->trued,
         );
     }
 
@@ -106,6 +130,7 @@ final readonly class PlannedLine
             $this->aim,
             $this->counterFactor,
             $this->figures,
+            $this->trued,
         );
     }
 }

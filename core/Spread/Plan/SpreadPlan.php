@@ -187,7 +187,7 @@ final readonly class SpreadPlan
         $hung = $rig->cable();
         // A boom end stands where it stands; what rides a cable leaves the boat at its host's.
         $tip = $hung === null ? $line->holder->tip($height) : ($host ?? $line)->holder->tip();
-        $counter = $hung !== null && ! $hung->stacked() ? $line->holder : $line->reel;
+        $counter = PlannedLine::isReadAtHolder($rig) ? $line->holder : $line->reel;
         $planned = new PlannedLine(
             $line->holder->code, $rig, $tip, $counter->counterCalibrated, $line->figure(LineFigure::Aim), $counter->counterFactor,
             $sheet->figures(),

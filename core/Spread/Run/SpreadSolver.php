@@ -11,9 +11,11 @@ use Admek\Core\Tackle\Parts\Lure;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Doubt\DepthDoubt;
 use Admek\Core\Towing\Doubt\KeptDoubts;
+use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\Reach;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolver;
+use Admek\Core\Towing\Turn;
 
 /** Runs planned lines under given conditions, and finds the let-out that takes one to a depth. */
 final readonly class SpreadSolver
@@ -30,15 +32,34 @@ final readonly class SpreadSolver
     public function run(PlannedLine $line, Conditions $conditions, bool $withDoubt = true): RunningLine
     {
         $towLine = $line->towLine($conditions->density);
-        $solution = $this->solver->solve($conditions->water(), $conditions->turn, $towLine);
+        $water = $this->water($line, $conditions);
+        $solution = $this->solver->solve($water, $conditions->turn, $towLine);
 
-        return new RunningLine($line, $solution, $withDoubt ? $this->doubt($line, $towLine, $conditions) : null);
+        return new RunningLine($line, $solution, $withDoubt ? $this->doubt($line, $towLine, $water, $conditions->turn) : null);
+    }
+
+    /**
+     * As soundings of the trip have taught of it: a current grows down to where the line runs by the default figures, as it does
+     * in what they were fitted by.
+     *
+     * @throws CannotTow
+     */
+    private function water(PlannedLine $line, Conditions $conditions): Water
+    {
+        $water = $conditions->water();
+        if ($line->trued === null || ! $line->trued->isOfWater()) {
+            return $water;
+        }
+        $untrued = $line->withTrued(null)->towLine($conditions->density);
+        $depth = $this->solver->solve($water, $conditions->turn, $untrued)->bodies[Lure::BODY][2];
+
+        return $water->flowing($line->trued->flow($water->flow, $depth, $line->doubts()));
     }
 
     /** @throws CannotTow */
-    private function doubt(PlannedLine $line, TowLine $towLine, Conditions $conditions): DepthDoubt
+    private function doubt(PlannedLine $line, TowLine $towLine, Water $water, ?Turn $turn): DepthDoubt
     {
-        $of = [$conditions->water(), $towLine, Lure::BODY, $line->doubts(), $conditions->turn];
+        $of = [$water, $towLine, Lure::BODY, $line->doubts(), $turn];
         if ($this->kept === null) {
             return DepthDoubt::of(...$of);
         }

@@ -39,8 +39,8 @@ final readonly class Doubts
      * @param  float  $lureDive  share of the lure's diving area
      * @param  float  $letOut  share of the length let out
      * @param  float  $current  m/s at the gear's depth; 0 when a probe was read there
-     * @param  ?list<array<string, float>>  $axes  what is independent of one another, each a deviation long: so many deviations of
-     *                                             each {@see Doubt}, by its value. Null where each doubt is by itself
+     * @param  ?list<array<string, float>>  $axes  directions that are independent of one another, each a deviation long: so
+     *                                             many deviations of each {@see Doubt}; null where each is by itself
      *
      * @throws InvalidValue naming the field
      */

@@ -18,56 +18,60 @@ use Admek\Core\Towing\Medium\Flow;
  */
 final readonly class Trued
 {
-    /** @param  array<string, float>  $at  deviations by {@see Doubt} */
-    public function __construct(public array $at = [], private Doubts $doubts = new Doubts)
+    /**
+     * @param  array<string, float>  $at  deviations by {@see Doubt}
+     * @param  ?list<array<string, float>>  $axes  what is in doubt still, as {@see Doubts} has them
+     */
+    public function __construct(public array $at, public ?array $axes = null)
     {
     }
 
-    public function isNothing(): bool
+    /** Whether it knows of the water it is towed in. */
+    public function isOfWater(): bool
     {
-        return array_filter($this->at) === [];
+        return ($this->at[Doubt::Speed->value] ?? 0.0) !== 0.0 || ($this->at[Doubt::Current->value] ?? 0.0) !== 0.0;
     }
 
     /** What a figure of the gear is multiplied by. */
-    public function times(Doubt $doubt): float
+    public function times(Doubt $doubt, Doubts $doubts): float
     {
-        return exp(($this->at[$doubt->value] ?? 0.0) * $this->doubts->deviation($doubt));
+        return exp(($this->at[$doubt->value] ?? 0.0) * $doubts->deviation($doubt));
     }
 
     /**
      * @param  list<Element>  $elements
      * @return list<Element>
      */
-    public function chain(array $elements): array
+    public function chain(array $elements, Doubts $doubts): array
     {
         return array_map(fn (Element $element): Element => match (true) {
-            $element instanceof Branch => new Branch($this->chain($element->elements)),
+            $element instanceof Branch => new Branch($this->chain($element->elements, $doubts)),
             $element instanceof Line => new Line(
-                $element->letOut ? $element->length * $this->times(Doubt::LetOut) : $element->length, $element->diameter,
-                $element->weight, $element->normalDrag * $this->times(Doubt::LineDrag), $element->skinFriction, $element->letOut,
-                $element->displacement,
+                $element->letOut ? $element->length * $this->times(Doubt::LetOut, $doubts) : $element->length, $element->diameter,
+                $element->weight, $element->normalDrag * $this->times(Doubt::LineDrag, $doubts), $element->skinFriction,
+                $element->letOut, $element->displacement,
             ),
-            $element instanceof Body => $this->body($element),
+            $element instanceof Body => $this->body($element, $doubts),
             default => $element,
         }, $elements);
     }
 
     /** @param  float  $depth  m of the gear, down to which an unread current grows */
-    public function flow(Flow $flow, float $depth): Flow
+    public function flow(Flow $flow, float $depth, Doubts $doubts): Flow
     {
-        $faster = ($this->at[Doubt::Speed->value] ?? 0.0) * $this->doubts->speed;
-        $current = ($this->at[Doubt::Current->value] ?? 0.0) * $this->doubts->current;
+        $faster = ($this->at[Doubt::Speed->value] ?? 0.0) * $doubts->speed;
+        $current = ($this->at[Doubt::Current->value] ?? 0.0) * $doubts->current;
         $flow = $faster === 0.0 ? $flow : $flow->faster($faster);
 
         return $current === 0.0 ? $flow : $flow->sheared($current, max($depth, 0.1));
     }
 
-    private function body(Body $body): Body
+    private function body(Body $body, Doubts $doubts): Body
     {
         [$drag, $down, $side] = match ($body->role) {
-            BodyRole::Lure => [$this->times(Doubt::LureDrag), $this->dive($body->lip), 1.0],
-            BodyRole::Diver => [1.0, $this->times(Doubt::DiverLift), $this->times(Doubt::DiverLift)],
-            BodyRole::Weight => [$this->times(Doubt::WeightDrag), 1.0, 1.0],
+            BodyRole::Lure => [$this->times(Doubt::LureDrag, $doubts), $this->dive($body->lip, $doubts), 1.0],
+            BodyRole::Diver => [1.0, $this->times(Doubt::DiverLift, $doubts), $this->times(Doubt::DiverLift, $doubts)],
+            BodyRole::Weight => [$this->times(Doubt::WeightDrag, $doubts), 1.0, 1.0],
             BodyRole::Other => [1.0, 1.0, 1.0],
         };
 
@@ -78,10 +82,10 @@ final readonly class Trued
     }
 
     /** A fitted lip follows what it was fitted with: its share at a deviation, to the power of how many there are. */
-    private function dive(?Lip $lip): float
+    private function dive(?Lip $lip, Doubts $doubts): float
     {
         if ($lip === null) {
-            return $this->times(Doubt::LureDive);
+            return $this->times(Doubt::LureDive, $doubts);
         }
         $times = 1.0;
         foreach ($this->at as $doubt => $deviations) {

@@ -6,6 +6,7 @@ namespace Admek\Core\TrueUp\Internal;
 
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Doubt\Doubt;
+use Admek\Core\Towing\Doubt\TruedDepth;
 use Admek\Core\TrueUp\Sounded;
 use Admek\Core\TrueUp\TrueUp;
 
@@ -34,10 +35,13 @@ final class Fit
     /** @var array<string, int> place of each figure */
     public array $places = [];
 
-    /** @var list<float> deviations off its default, of each */
+    /** @var array<int, float> deviations off its default, of each */
     public array $at = [];
 
-    /** @var array<int, Towed> by the sounding's place */
+    /** @var array<int, array{Doubt, string, float}> what each is, whose, and its deviation before */
+    public array $priors = [];
+
+    /** @var array<int, TruedDepth> by the sounding's place */
     public array $towed = [];
 
     /** @var array<int, float> m, as the model gives them */
@@ -46,7 +50,7 @@ final class Fit
     /** @var array<int, bool> */
     public array $used = [];
 
-    /** @var list<list<float>> */
+    /** @var array<int, array<int, float>> */
     public array $covariance = [];
 
     /** @var array<int, array<int, float>> m a deviation, by the figure's place */
@@ -60,7 +64,7 @@ final class Fit
     {
         foreach ($soundings as $i => $one) {
             try {
-                $this->towed[$i] = new Towed($one->line, $one->conditions);
+                $this->towed[$i] = Towed::depth($one->line, $one->conditions);
             } catch (CannotTow) {
                 // Of a line that has no steady run nothing is learnt.
                 continue;
@@ -68,8 +72,10 @@ final class Fit
             $this->depths[$i] = $this->towed[$i]->nominal;
             $this->used[$i] = true;
             foreach ($this->towed[$i]->about as $doubt) {
-                $key = TrueUp::key($doubt, $one->owners[$doubt] ?? "sounding {$one->id}");
-                $this->figures[$i][$doubt] = $this->places[$key] ??= count($this->places);
+                $owner = $one->owners[$doubt] ?? "sounding {$one->id}";
+                $place = $this->places[TrueUp::key($doubt, $owner)] ??= count($this->places);
+                $this->priors[$place] ??= [Doubt::from($doubt), $owner, $this->towed[$i]->doubts->deviation(Doubt::from($doubt))];
+                $this->figures[$i][$doubt] = $place;
             }
         }
         $this->at = array_fill(0, count($this->places), 0.0);
@@ -119,7 +125,7 @@ final class Fit
     /**
      * Takes the covariance where it stands.
      *
-     * @return list<float> by how much each figure moves
+     * @return array<int, float> by how much each figure moves
      */
     private function step(): array
     {
@@ -149,7 +155,7 @@ final class Fit
         return Symmetric::solve($lower, $pull);
     }
 
-    /** @param  list<float>  $by */
+    /** @param  array<int, float>  $by */
     private function move(array $by): void
     {
         foreach ($by as $k => $more) {

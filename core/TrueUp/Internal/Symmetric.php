@@ -6,14 +6,14 @@ namespace Admek\Core\TrueUp\Internal;
 
 use RuntimeException;
 
-/** Symmetric, positive definite matrices, as lists of rows (Golub & Van Loan 1996, Matrix Computations, 4.2 and 8.4). */
+/** Symmetric, positive definite matrices, as rows from 0 (Golub & Van Loan 1996, Matrix Computations, 4.2 and 8.4). */
 final class Symmetric
 {
     private const MOST_SWEEPS = 30;
 
     /**
-     * @param  list<list<float>>  $matrix
-     * @return list<list<float>> lower, whose product with its transpose the matrix is
+     * @param  array<int, array<int, float>>  $matrix
+     * @return array<int, array<int, float>> lower, whose product with its transpose the matrix is
      */
     public static function cholesky(array $matrix): array
     {
@@ -37,9 +37,9 @@ final class Symmetric
     }
 
     /**
-     * @param  list<list<float>>  $lower  as {@see cholesky()} gives it
-     * @param  list<float>  $right
-     * @return list<float>
+     * @param  array<int, array<int, float>>  $lower  as {@see cholesky()} gives it
+     * @param  array<int, float>  $right
+     * @return array<int, float>
      */
     public static function solve(array $lower, array $right): array
     {
@@ -61,16 +61,14 @@ final class Symmetric
     }
 
     /**
-     * @param  list<list<float>>  $lower
-     * @return list<list<float>> of the matrix it is of
+     * @param  array<int, array<int, float>>  $lower
+     * @return array<int, array<int, float>> of the matrix it is of
      */
     public static function inverse(array $lower): array
     {
         $rows = [];
         foreach ($lower as $i => $_) {
-            $unit = array_fill(0, count($lower), 0.0);
-            $unit[$i] = 1.0;
-            $rows[] = self::solve($lower, $unit);
+            $rows[] = self::solve($lower, self::unit(count($lower), $i));
         }
 
         return $rows;
@@ -79,16 +77,15 @@ final class Symmetric
     /**
      * By Jacobi's rotations.
      *
-     * @param  list<list<float>>  $matrix
-     * @return list<array{float, list<float>}> each value with its vector, of length one
+     * @param  array<int, array<int, float>>  $matrix
+     * @return list<array{float, array<int, float>}> each value with its vector, of length one
      */
     public static function eigen(array $matrix): array
     {
         $n = count($matrix);
         $vectors = [];
         for ($i = 0; $i < $n; $i++) {
-            $vectors[$i] = array_fill(0, $n, 0.0);
-            $vectors[$i][$i] = 1.0;
+            $vectors[] = self::unit($n, $i);
         }
         for ($sweep = 0; $sweep < self::MOST_SWEEPS; $sweep++) {
             $off = 0.0;
@@ -128,5 +125,11 @@ final class Symmetric
         }
 
         return $pairs;
+    }
+
+    /** @return array<int, float> */
+    private static function unit(int $n, int $place): array
+    {
+        return array_map(static fn (int $i): float => $i === $place ? 1.0 : 0.0, range(0, $n - 1));
     }
 }

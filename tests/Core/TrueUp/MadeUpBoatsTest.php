@@ -6,12 +6,11 @@ namespace Tests\Core\TrueUp;
 
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
-use Admek\Core\Tackle\Parts\Lure;
+use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Doubt\Axes;
 use Admek\Core\Towing\Doubt\DepthDoubt;
 use Admek\Core\Towing\Doubt\Trued;
-use Admek\Core\Towing\TowSolver;
 use Admek\Core\TrueUp\Owners;
 use Admek\Core\TrueUp\Sounded;
 use Admek\Core\TrueUp\TrueUp;
@@ -34,7 +33,6 @@ final class MadeUpBoatsTest extends TestCase
     public function test_after_three_soundings_a_line_s_depth_is_known_at_other_lengths_and_speeds(): void
     {
         [$off, $inside, $abroad] = $this->boats(3, 0);
-        fwrite(STDERR, sprintf("\n%.4f %.3f %.3f\n", self::median($off), self::share($inside), self::share($abroad)));
         self::assertLessThanOrEqual(0.05, self::median($off));
         self::assertEqualsWithDelta(0.68, self::share($inside), 0.04);
         self::assertEqualsWithDelta(0.68, self::share($abroad), 0.04);
@@ -43,7 +41,6 @@ final class MadeUpBoatsTest extends TestCase
     public function test_one_of_five_that_is_false_pulls_little(): void
     {
         [$off] = $this->boats(5, 1);
-        fwrite(STDERR, sprintf("\n%.4f\n", self::median($off)));
 
         self::assertLessThanOrEqual(0.07, self::median($off));
     }
@@ -59,7 +56,7 @@ final class MadeUpBoatsTest extends TestCase
             $planned = Lines::plan([self::line($rig)])->lines[0];
             $true = $this->drawn($planned);
             $speed = (1.6 + 1.4 * $this->even()) * Lines::MPH;
-            $owners = Owners::of($described, 'today', $rig === 'rigger');
+            $owners = Owners::of($described, $planned, 'today');
             $seen = [];
             for ($i = 0; $i < $soundings; $i++) {
                 $line = $planned->withControl($this->within($planned, 0.8 + 0.2 * $i));
@@ -102,20 +99,12 @@ final class MadeUpBoatsTest extends TestCase
      */
     private static function told(TrueUp $trueUp, array $owners, PlannedLine $line, float $speed): array
     {
-        $learnt = $trueUp->learnt($owners) ?? self::fail('nothing learnt');
-        $water = (new Conditions($speed))->water();
-        $towLine = $line->towLine();
         try {
-            $nominal = (new TowSolver)->solve($water, null, $towLine)->bodies[Lure::BODY][2];
-            $trued = new Trued($learnt->at, $line->doubts());
-            $water = $water->flowing($trued->flow($water->flow, $nominal));
-            $towLine = $towLine->trued($trued);
-            $doubts = $line->doubts()->along($learnt->axes);
+            $run = (new SpreadSolver)->run(
+                $line->withTrued($trueUp->trued($owners) ?? self::fail('nothing learnt')), new Conditions($speed),
+            );
 
-            return [
-                (new TowSolver)->solve($water, null, $towLine)->bodies[Lure::BODY][2],
-                DepthDoubt::of($water, $towLine, Lure::BODY, $doubts),
-            ];
+            return [$run->depth(), $run->doubt];
         } catch (CannotTow) {
             return [null, null];
         }
@@ -124,14 +113,8 @@ final class MadeUpBoatsTest extends TestCase
     /** @param  array<string, float>  $true */
     private function depth(PlannedLine $line, float $speed, array $true): ?float
     {
-        $water = (new Conditions($speed))->water();
-        $trued = new Trued($true, $line->doubts());
         try {
-            $nominal = (new TowSolver)->solve($water, null, $line->towLine())->bodies[Lure::BODY][2];
-
-            return (new TowSolver)->solve(
-                $water->flowing($trued->flow($water->flow, $nominal)), null, $line->towLine()->trued($trued),
-            )->bodies[Lure::BODY][2];
+            return (new SpreadSolver)->run($line->withTrued(new Trued($true)), new Conditions($speed), withDoubt: false)->depth();
         } catch (CannotTow) {
             return null;
         }
@@ -165,7 +148,8 @@ final class MadeUpBoatsTest extends TestCase
         return match ($rig) {
             'rated plug' => Lines::line('C1', 'flat', ['lure' => [
                 'name' => 'plug', 'kind' => 'deep_plug', 'finish' => 'perch', 'rated' => [
-                    'depth' => 15 * Lines::FOOT, 'lead' => 100 * Lines::FOOT, 'line_diameter' => 0.00035, 'speed' => 2 * Lines::MPH,
+                    'depth' => 15 * Lines::FOOT, 'lead' => 100 * Lines::FOOT, 'line_diameter' => 0.00035,
+                    'speed' => 2 * Lines::MPH,
                 ],
             ]]),
             default => Lines::line('P5', $rig),
