@@ -51,19 +51,17 @@ final readonly class ChangesNow
     public function told(array $out, array $lines, float $now): array
     {
         [$day, $motion] = [$this->now->day, $this->now->motion];
-        $since = array_map(static fn (Event $event): float => $event->at, array_values(array_filter(
-            $day->log, static fn (Event $event): bool => $event->kind === EventKind::Out,
-        )));
         $while = 60.0 * $this->rules->get('headway_for');
+        $followed = $day->last(EventKind::Followed);
         $facts = new Facts(
-            $now, $since[0] ?? null, $this->bites(), self::rods($out, $lines), $this->trip->species, $this->bands((int) $now),
+            $now, ($day->all(EventKind::Out)[0] ?? null)?->at, $this->bites(), self::rods($out, $lines), $this->trip->species,
+            $this->bands((int) $now),
             MadeGood::average($this->track->between($now - $while, $now), $while), $motion->now(Figure::WaterSpeed),
             $motion->now(Figure::Heading),
-            $this->now->surface, $motion->place(),
+            $this->now->surface, $motion->place(), $followed === null ? null : ['id' => $followed->id, 'at' => $followed->at],
+            count($day->all(EventKind::GearLost)),
         );
-        $answered = array_map(static fn (Event $event): string => (string) $event->word('key'), array_values(array_filter(
-            $day->log, static fn (Event $event): bool => $event->kind === EventKind::Answer,
-        )));
+        $answered = array_map(static fn (Event $event): string => (string) $event->word('key'), $day->all(EventKind::Answer));
 
         return (new Changes($this->rules, $this->boat->book(Book::Care), $this->boat->book(Book::Pass)->get('too_slow')))
             ->of($facts, $answered);

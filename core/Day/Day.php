@@ -139,16 +139,24 @@ final readonly class Day
         return $told;
     }
 
+    /** The last of a kind that counts. */
+    public function last(EventKind $kind): ?Event
+    {
+        $all = $this->all($kind);
+
+        return $all === [] ? null : $all[count($all) - 1];
+    }
+
+    /** @return list<Event> of a kind that count, earlier first */
+    public function all(EventKind $kind): array
+    {
+        return array_values(array_filter($this->log, static fn (Event $event): bool => $event->kind === $kind));
+    }
+
     /** m/s the captain goes by since it was last told; null where it was not. */
     public function speed(): ?float
     {
-        foreach (array_reverse($this->log) as $event) {
-            if ($event->kind === EventKind::Speed) {
-                return $event->figure('speed');
-            }
-        }
-
-        return null;
+        return $this->last(EventKind::Speed)?->figure('speed');
     }
 
     /**

@@ -15,6 +15,8 @@ enum EventKind: string
     case LetOut = 'let_out';
     case Swap = 'swap';
     case Fouled = 'fouled';
+    /** Hung up and broken off: its line comes in without it. */
+    case GearLost = 'gear_lost';
     case Bite = 'bite';
     case Hooked = 'hooked';
     case Landed = 'landed';
@@ -25,6 +27,8 @@ enum EventKind: string
     case Sounding = 'sounding';
     case Speed = 'speed';
     case Marker = 'marker';
+    /** A fish came after a lure, or to the boat, and did not take. */
+    case Followed = 'followed';
     case Signs = 'signs';
     case Note = 'note';
     /** What was to be changed was taken, or refused. */
@@ -35,9 +39,16 @@ enum EventKind: string
     /** Whether it is of one rod's line. */
     public function isOfLine(): bool
     {
-        return in_array(
-            $this, [self::Out, self::In, self::Checked, self::LetOut, self::Swap, self::Fouled, self::Bite, self::Sounding], true,
-        );
+        return in_array($this, [
+            self::Out, self::In, self::Checked, self::LetOut, self::Swap, self::Fouled, self::GearLost, self::Bite,
+            self::Sounding,
+        ], true);
+    }
+
+    /** Whether it is of a place: where nobody says, it is where she was. */
+    public function isOfPlace(): bool
+    {
+        return $this === self::Marker || $this === self::Followed;
     }
 
     /** Whether it tells how a line is rigged from then on. */
@@ -85,7 +96,7 @@ enum EventKind: string
         return match ($this) {
             self::Out, self::Missed => LineState::Fishing,
             self::Bite => LineState::FishOn,
-            self::In, self::Landed, self::Lost, self::Kept, self::Released => LineState::InBoat,
+            self::In, self::GearLost, self::Landed, self::Lost, self::Kept, self::Released => LineState::InBoat,
             self::Fouled => LineState::Fouled,
             default => null,
         };
@@ -114,6 +125,7 @@ enum EventKind: string
             self::LetOut => 'let-out changed',
             self::Swap => 'swapped',
             self::Fouled => 'fouled',
+            self::GearLost => 'gear lost',
             self::Bite => 'bite',
             self::Hooked => 'hooked',
             self::Landed => 'landed',
@@ -124,6 +136,7 @@ enum EventKind: string
             self::Sounding => 'sounded',
             self::Speed => 'speed',
             self::Marker => 'marker',
+            self::Followed => 'a fish followed',
             self::Signs => 'signs of the water',
             self::Note => 'note',
             self::Answer => 'advice answered',

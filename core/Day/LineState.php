@@ -37,7 +37,7 @@ enum LineState: string
                 EventKind::Bite, EventKind::Checked, EventKind::LetOut, EventKind::Swap, EventKind::Fouled, EventKind::In,
             ],
             self::FishOn => [EventKind::Landed, EventKind::Lost, EventKind::Missed],
-            self::Fouled => [EventKind::Checked, EventKind::In],
+            self::Fouled => [EventKind::Checked, EventKind::In, EventKind::GearLost],
         };
     }
 }

@@ -15,6 +15,12 @@ enum Species: string
     case Walleye = 'walleye';
     case Muskie = 'muskie';
 
+    /** Those that come after a lure to the boat, and look. */
+    public function follows(): bool
+    {
+        return $this === self::Muskie;
+    }
+
     /** Those that run up rivers, and hold there. */
     public function runsRivers(): bool
     {

@@ -53,6 +53,31 @@ final class SeenAndWeighedTest extends FeatureTestCase
         self::assertNotEquals($clear, $this->send('GET', '/trips/{next}/water', expect: 200)->json('advice'));
     }
 
+    public function test_a_follow_and_lost_gear_are_told_and_what_to_do_about_them(): void
+    {
+        self::assertFalse($this->send('GET', '/trips/{next}/watch', expect: 200)->json('follows'), 'kings do not');
+        $this->demoTrip()->update(['species' => ['muskie']]);
+        self::assertTrue($this->send('GET', '/trips/{next}/watch', expect: 200)->json('follows'));
+        $line = array_column($this->demoSpread()['lines'], null, 'holder_id')[$this->holder('P3')];
+        foreach ([1, 4] as $first) {
+            $this->tell('out', $first, ['holder_id' => $this->holder('P3'), 'line' => $line], "09:0{$first}");
+            $this->tell('fouled', $first + 1, ['holder_id' => $this->holder('P3')], '09:0'.($first + 1));
+            $this->tell('gear_lost', $first + 2, ['holder_id' => $this->holder('P3')], '09:0'.($first + 2));
+        }
+        $this->tell('followed', 8, ['latitude' => 45.3, 'longitude' => -38.4], '09:58');
+        $keys = array_column($this->send('GET', '/trips/{next}/changes', expect: 200)->json('changes'), 'key');
+        self::assertSame('followed-'.self::uuid(8), $keys[0]);
+        self::assertContains('gear-2', $keys);
+        self::assertSame('in_boat', array_column(
+            $this->send('GET', '/trips/{next}/watch', expect: 200)->json('rods'), 'state', 'holder',
+        )['P3']);
+        $gpx = (string) $this->send('GET', '/trips/{next}/day/file/gpx', expect: 200)->getContent();
+        self::assertStringContainsString('<name>a fish followed</name>', $gpx);
+        $this->tell('answer', 9, ['key' => $keys[0], 'answer' => 'taken'], '09:59');
+        $keys = array_column($this->send('GET', '/trips/{next}/changes', expect: 200)->json('changes'), 'key');
+        self::assertNotContains('followed-'.self::uuid(8), $keys);
+    }
+
     public function test_the_net_a_fish_was_weighed_in_is_taken_off_as_it_weighed_then(): void
     {
         $this->bite();

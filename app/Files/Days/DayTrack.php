@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Files\Days;
 
 use Admek\Core\Day\Event;
-use Admek\Core\Day\EventKind;
 use Admek\Core\Fish\Species;
 use Admek\Core\Ground\Place;
 use Admek\Core\Instruments\Figure;
@@ -38,9 +37,10 @@ final class DayTrack
         }
         foreach ($log as $event) {
             [$latitude, $longitude] = [$event->figure('latitude'), $event->figure('longitude')];
-            if ($event->kind === EventKind::Marker && $latitude !== null && $longitude !== null) {
+            if ($event->kind->isOfPlace() && $latitude !== null && $longitude !== null) {
                 $gpx->point('wpt', new Place($latitude, $longitude), [
-                    'time' => self::time($event->at), 'name' => $event->word('note') ?? $event->kind->words(), 'type' => 'marker',
+                    'time' => self::time($event->at), 'name' => $event->word('note') ?? $event->kind->words(),
+                    'type' => $event->kind->value,
                 ], self::events($day, $event));
             }
         }

@@ -91,8 +91,7 @@ final class NewEvent extends SpreadContent
             ],
             $kind === EventKind::Sounding => ['depth' => ['required', 'numeric:strict', Within::range(self::DEPTH)]],
             $kind === EventKind::Speed => ['speed' => self::spreadRules()['speed']],
-            $kind === EventKind::Marker => [
-                // Where nobody says, it is where she is.
+            $kind?->isOfPlace() === true => [
                 'latitude' => ['required_with:longitude', 'numeric:strict', 'between:-90,90'],
                 'longitude' => ['required_with:latitude', 'numeric:strict', 'between:-180,180'],
             ],
@@ -157,7 +156,7 @@ final class NewEvent extends SpreadContent
 
             return LineSnapshot::line($boat, ['holder_id' => $this->integer('holder_id')] + $line);
         }
-        if ($kind === EventKind::Marker && $this->input('latitude') === null) {
+        if ($kind->isOfPlace() && $this->input('latitude') === null) {
             $this->merge($then->place($event->at, $boat) ?? []);
         }
         $asked = array_diff_key(

@@ -67,6 +67,9 @@ final class WatchController
             'care' => self::care($now, $out),
             'bags' => self::bags($now->day, $trip),
             'bites' => count($now->day->bites),
+            'follows' => array_filter(
+                $trip->species, static fn (string $species): bool => Species::from($species)->follows(),
+            ) !== [],
         ], options: JSON_PRESERVE_ZERO_FRACTION);
     }
 

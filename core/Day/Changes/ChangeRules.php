@@ -45,6 +45,14 @@ final class ChangeRules
                 'Less is within what lures look up for.',
             ),
             new Rule(
+                'follow_within', 'A fish that followed is worked for', 4, 1, 30, Quantity::Minutes,
+                'It goes back to where it lay; the place is kept for another pass.',
+            ),
+            new Rule(
+                'gear_risked', 'Rigs that may be lost in a day', 2, 1, 20, Quantity::Count,
+                'Bottom that eats gear holds fish. What that is worth is yours to say.',
+            ),
+            new Rule(
                 'slack_after', 'Nothing for so long is slack', 40, 10, 240, Quantity::Minutes,
                 'Less is the ordinary wait between bites.',
             ),

@@ -33,10 +33,11 @@ final readonly class Changes
      */
     public function of(Facts $facts, array $answered): array
     {
+        $mishaps = new Mishaps($this->rules);
         $all = [
-            ...$this->warm($facts), $this->nuisance($facts), $this->headway($facts), $this->back($facts),
-            $this->turns($facts, inside: true), $this->turns($facts, inside: false), ...$this->finishes($facts),
-            ...$this->light($facts), $this->slack($facts),
+            $mishaps->followed($facts), ...$this->warm($facts), $mishaps->gear($facts), $this->nuisance($facts),
+            $this->headway($facts), $this->back($facts), $this->turns($facts, inside: true), $this->turns($facts, inside: false),
+            ...$this->finishes($facts), ...$this->light($facts), $this->slack($facts),
         ];
 
         return array_values(array_filter(

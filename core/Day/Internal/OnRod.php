@@ -37,7 +37,7 @@ final class OnRod
         match ($event->kind) {
             EventKind::Out => $this->set($event),
             EventKind::LetOut, EventKind::Swap => $this->rig($event),
-            EventKind::In => $this->close($event->at, LineState::InBoat),
+            EventKind::In, EventKind::GearLost => $this->close($event->at, LineState::InBoat),
             EventKind::Checked => $this->check($event),
             EventKind::Fouled => $this->foul($event),
             EventKind::Bite => $this->bitten($event),

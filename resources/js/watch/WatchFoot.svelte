@@ -72,6 +72,11 @@
             <button type="button" class="btn undo border-base-content bg-base-100" onclick={() => (asking = 'signs')}
                 >Signs</button
             >
+            {#if watch.now?.follows}<button
+                    type="button"
+                    class="btn undo border-base-content bg-base-100"
+                    onclick={() => void watch.say('a fish followed', { kind: 'followed' })}>A follow</button
+                >{/if}
             <button
                 type="button"
                 class="btn undo border-base-content bg-base-100"
@@ -121,6 +126,8 @@
     }
     .free {
         display: flex;
+        flex-wrap: wrap;
+        justify-content: end;
         gap: 0.6rem;
     }
     .undo {

@@ -55,6 +55,23 @@ final class ChangesTest extends TestCase
         }
     }
 
+    public function test_a_fish_that_followed_is_worked_for_while_it_is_there(): void
+    {
+        $at = static fn (float $minutes): array => ['id' => 'f1', 'at' => self::NOW - 60.0 * $minutes];
+        $said = self::said('followed-f1', self::facts(followed: $at(2.0)));
+        self::assertSame('A burst of speed, then a sharp turn; then a cast to it.', $said[0]);
+        self::assertStringContainsString('followed 2 min ago', $said[1]);
+        self::assertNotContains('followed-f1', self::keys(self::facts(followed: $at(4.5))));
+        self::assertSame('followed-f1', self::keys(self::facts(followed: $at(1.0), gearLost: 5))[0], 'it will not wait');
+    }
+
+    public function test_gear_lost_is_counted_against_what_is_risked(): void
+    {
+        self::assertNotContains('gear-1', self::keys(self::facts(gearLost: 1)));
+        self::assertStringStartsWith('2 rigs are lost', self::said('gear-2', self::facts(gearLost: 2))[1]);
+        self::assertContains('gear-3', self::keys(self::facts(gearLost: 3)), 'one more is said again');
+    }
+
     public function test_a_bite_is_gone_back_over_while_it_is_fresh_and_far_enough_behind(): void
     {
         $here = new Place(45.0, -38.0);
@@ -146,12 +163,15 @@ final class ChangesTest extends TestCase
      * @param  list<Bitten>  $bites
      * @param  list<Rod>  $rods
      * @param  list<array{species: string, top: float, bottom: float, was: array{float, float}}>  $bands
+     * @param  ?array{id: string, at: float}  $followed
      */
     private static function facts(
         array $bites = [], array $rods = [], array $bands = [], ?float $made = null, ?float $speed = null,
-        ?float $heading = null, ?float $surface = null, ?Place $place = null,
+        ?float $heading = null, ?float $surface = null, ?Place $place = null, ?array $followed = null, int $gearLost = 0,
     ): Facts {
-        return new Facts(self::NOW, null, $bites, $rods, ['king'], $bands, $made, $speed, $heading, $surface, $place);
+        return new Facts(
+            self::NOW, null, $bites, $rods, ['king'], $bands, $made, $speed, $heading, $surface, $place, $followed, $gearLost,
+        );
     }
 
     private static function bite(

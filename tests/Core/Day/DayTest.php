@@ -94,6 +94,14 @@ final class DayTest extends TestCase
         self::assertSame(LineState::Fouled, Day::of([
             self::at(0, 'out', EventKind::Out, 'P1'), self::at(30, 'foul', EventKind::Fouled, 'P1'),
         ])->lines['P1']->state);
+        $broken = Day::of([
+            self::at(0, 'out', EventKind::Out, 'P1'), self::at(30, 'foul', EventKind::Fouled, 'P1'),
+            self::at(34, 'gone', EventKind::GearLost, 'P1'),
+        ]);
+        self::assertSame(LineState::InBoat, $broken->lines['P1']->state);
+        self::assertEqualsWithDelta(0.5, $broken->lineHours(1e9), 1e-9);
+        self::assertSame(['gone'], array_column($broken->all(EventKind::GearLost), 'id'));
+        self::assertContains(EventKind::GearLost, LineState::Fouled->takes());
     }
 
     public function test_a_swap_begins_another_spell_of_the_line_as_it_is_then(): void
