@@ -19,7 +19,7 @@ final class Fit
     /** Degrees of freedom of a reading's error. */
     private const FREEDOM = 4.0;
 
-    private const MOST_STEPS = 16;
+    private const MOST_STEPS = 40;
 
     /** Deviations by which a figure may move in one step, and less than which nothing moves any more. */
     private const STRIDE = 1.0;
@@ -52,6 +52,9 @@ final class Fit
 
     /** @var array<int, array<int, float>> */
     public array $covariance = [];
+
+    /** @var array<int, bool> those that were taken in again */
+    private array $back = [];
 
     /** @var array<int, array<int, float>> m a deviation, by the figure's place */
     private array $slopes = [];
@@ -112,11 +115,13 @@ final class Fit
             $this->move(array_map(static fn (float $one): float => $share * $one, $by));
             if ($most < self::STILL && $step >= max(self::ANEW)) {
                 $this->step();
-                $false = $this->false();
-                if ($false === null) {
+                $changed = $this->false();
+                if ($changed === []) {
                     return;
                 }
-                $this->used[$false] = false;
+                foreach ($changed as $i) {
+                    $this->used[$i] = ! $this->used[$i];
+                }
             }
         }
         $this->step();
@@ -181,18 +186,38 @@ final class Fit
         }
     }
 
-    /** The one that is farthest off, where that is too far. */
-    private function false(): ?int
+    /**
+     * Those that are too far off, of any that share a piece of gear the farthest alone: the others may be off for its sake. Where
+     * there are none, those that were left out for another's sake, each once.
+     *
+     * @return list<int>
+     */
+    private function false(): array
     {
-        $farthest = null;
-        $most = self::FALSE;
+        $off = [];
         foreach ($this->towed as $i => $_) {
-            if ($this->used[$i] && ! $this->soundings[$i]->confirmed && abs($this->off($i)) > $most) {
-                [$farthest, $most] = [$i, abs($this->off($i))];
+            if (! $this->soundings[$i]->confirmed) {
+                $off[$i] = abs($this->off($i));
             }
         }
+        arsort($off);
+        $false = $gear = [];
+        foreach ($off as $i => $far) {
+            $own = array_diff_key($this->figures[$i], [Doubt::Speed->value => 0, Doubt::Current->value => 0]);
+            if ($this->used[$i] && $far > self::FALSE && array_intersect($own, $gear) === []) {
+                $false[] = $i;
+                $gear = [...$gear, ...array_values($own)];
+            }
+        }
+        if ($false !== []) {
+            return $false;
+        }
+        $back = array_values(array_filter(
+            array_keys($off), fn (int $i): bool => ! $this->used[$i] && $off[$i] <= self::FALSE && ! isset($this->back[$i]),
+        ));
+        $this->back += array_fill_keys($back, true);
 
-        return $farthest;
+        return $back;
     }
 
     private function weight(int $i): float

@@ -137,6 +137,21 @@ final class TrueUpTest extends TestCase
         self::assertTrue(TrueUp::of($readings($this, true))->soundings[3]->used);
     }
 
+    public function test_many_false_ones_are_all_found_and_no_true_one_is_lost(): void
+    {
+        $all = [];
+        foreach (['P2', 'S2', 'P5'] as $h => $holder) {
+            $depth = $this->run_($holder)->depth();
+            for ($i = 0; $i < 8; $i++) {
+                $all[] = $this->sounded($holder, $depth + 0.1 * (($i + $h) % 3 - 1) + ($i < 2 ? 4.0 : 0.0), "{$holder} {$i}");
+            }
+        }
+        $used = array_column(TrueUp::of($all)->soundings, 'used', 'id');
+        foreach ($used as $id => $one) {
+            self::assertSame((int) substr($id, -1) >= 2, $one, $id);
+        }
+    }
+
     public function test_the_next_to_be_sounded_narrows_as_it_says(): void
     {
         $owners = array_map($this->owners(...), ['P2', 'S2', 'P5']);
