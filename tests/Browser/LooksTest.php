@@ -14,7 +14,6 @@ use Tests\Support\DemoRows;
 use Tests\Support\Running\RunningApp;
 
 /** What a device brings with its next look, so that it costs next to nothing where nothing is new. */
-#[Group('served')]
 final class LooksTest extends TestCase
 {
     private RunningApp $app;
@@ -35,6 +34,7 @@ final class LooksTest extends TestCase
         @unlink("{$this->app->database}.live");
     }
 
+    #[Group('served')]
     public function test_what_is_told_with_it_is_as_closed_as_any_answer(): void
     {
         [$status, $told] = $this->look('');
@@ -49,6 +49,7 @@ final class LooksTest extends TestCase
         }
     }
 
+    #[Group('served')]
     public function test_whatever_is_written_it_is_no_good_any_more(): void
     {
         $stamp = $this->look('')[1]['admek-stamp'];
@@ -59,6 +60,7 @@ final class LooksTest extends TestCase
         self::assertNotSame($stamp, $headers['admek-stamp']);
     }
 
+    /** Told as the hub tells it where these tests serve; the launcher's own hub has a file of its own. */
     public function test_nor_when_anything_is_heard_or_what_was_heard_is_heard_no_more(): void
     {
         $hub = new LiveFile("{$this->app->database}.live");
@@ -74,6 +76,7 @@ final class LooksTest extends TestCase
         self::assertSame(204, $this->look($stamps[2])[0]);
     }
 
+    #[Group('served')]
     public function test_it_is_good_for_what_it_was_told_of_alone(): void
     {
         $trips = array_column((array) json_decode((string) file_get_contents($this->app->api('/trips')), true), 'id');
