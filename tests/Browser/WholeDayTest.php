@@ -215,9 +215,14 @@ final class WholeDayTest extends BrowserTestCase
     private function act(Browser $device, string $rod, string $what): void
     {
         // As a thumb brings it up from under the foot of a phone.
-        $shown = $this->see("[data-rod={$rod}]", browser: $device);
-        $device->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$shown]);
-        $this->click("[data-rod={$rod}]", browser: $device);
+        Wait::until(function () use ($device, $rod): bool {
+            $shown = $this->see("[data-rod={$rod}]", browser: $device);
+            $device->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$shown]);
+            $this->click("[data-rod={$rod}]", browser: $device);
+
+            // Advice that comes just then moves the rods, and another is tapped.
+            return $this->see("[data-rod={$rod}]", browser: $device)->getAttribute('aria-pressed') === 'true';
+        }, "{$rod} to be chosen");
         $this->click("[data-act={$what}]", browser: $device);
     }
 
