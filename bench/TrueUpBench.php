@@ -12,8 +12,7 @@ use Admek\Core\Towing\Doubt\Doubt;
 use Admek\Core\Towing\Doubt\Trued;
 use Admek\Core\TrueUp\Sounded;
 use Admek\Core\TrueUp\TrueUp;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
+use Tests\Support\Drawn;
 
 /** How long it takes to learn from a boat's soundings. */
 final class TrueUpBench
@@ -25,9 +24,7 @@ final class TrueUpBench
      */
     public static function fit(int $soundings): array
     {
-        $random = new Randomizer(new Mt19937(3));
-        $normal = static fn (): float => sqrt(-2 * log($random->getInt(1, 1_000_000) / 1e6))
-            * cos(2 * M_PI * $random->getInt(1, 1_000_000) / 1e6);
+        $normal = (new Drawn(3))->normal(...);
         $lines = Spreads::ofLines(20);
         $true = $all = [];
         for ($i = 0; count($all) < $soundings; $i++) {

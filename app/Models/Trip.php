@@ -161,12 +161,12 @@ final class Trip extends Model
      */
     public function signsSeen(): array
     {
-        $read = $this->signs ?? [];
-        $told = Day::of(KeptEvents::of($this, [EventKind::Signs, EventKind::Void]))->signs($read['at'] ?? 0.0);
-
-        return array_filter(
-            array_diff_key($told + $read, ['note' => 0, 'at' => 0]), static fn (mixed $sign): bool => $sign !== null,
-        );
+        /**
+         * @var array{
+         *     clarity?: string, sky?: string, surface?: string, forage?: string, current_surface?: float, current_deep?: float,
+         * }
+         */
+        return Day::of(KeptEvents::of($this, [EventKind::Signs, EventKind::Void]))->signs($this->signs ?? []);
     }
 
     /** kg/m³ of its ground's water. */

@@ -160,17 +160,22 @@ final readonly class Day
     }
 
     /**
-     * Signs of the water told after then, each as it was told last.
+     * Signs of the water as they were read, each as it was told last on the water since; what is not known is not among them.
      *
-     * @param  float  $then  s since 1970 UTC
-     * @return array<string, mixed> by sign
+     * @param  array<string, string|float|null>  $read  by sign; at, s since 1970 UTC, when that was
+     * @return array<string, string|float>
      */
-    public function signs(float $then): array
+    public function signs(array $read): array
     {
-        return array_merge([], ...array_map(
-            static fn (Event $event): array => $event->kind === EventKind::Signs && $event->at > $then ? $event->tells : [],
-            $this->log,
-        ));
+        $told = array_map(
+            static fn (Event $event): array => $event->at > ($read['at'] ?? 0.0) ? $event->tells : [],
+            $this->all(EventKind::Signs),
+        );
+
+        return array_filter(
+            array_diff_key(array_merge($read, ...$told), ['note' => 0, 'at' => 0]),
+            static fn (mixed $sign): bool => $sign !== null,
+        );
     }
 
     /**

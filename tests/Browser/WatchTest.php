@@ -131,7 +131,32 @@ final class WatchTest extends BrowserTestCase
         $this->see('[data-rod=P3][data-state=fishing]');
         $this->act('P3', 'bite');
         $this->see('[data-rod=P3][data-state=fish_on]', browser: $phone);
+        $this->click('[data-rod=P3]', browser: $phone);
         $this->see('[data-act=landed]', browser: $phone);
+    }
+
+    public function test_on_a_phone_nothing_that_comes_and_goes_moves_the_rods(): void
+    {
+        $this->browser->resize(390, 844);
+        $this->watch();
+        $top = fn (): float => (float) $this->js('return document.querySelector("[data-rod=C1]").getBoundingClientRect().top '
+            .'+ document.querySelector("main").scrollTop');
+        $this->see('footer .next', 'Set next: P1');
+        $before = $top();
+        $this->click('.next');
+        $this->see('[data-rod=P1][aria-pressed=true]');
+        self::assertEqualsWithDelta($before, $top(), 1.0);
+        $this->click('[data-act=out]');
+        $this->see('footer .next', 'Set next: S1');
+        self::assertEqualsWithDelta($before, $top(), 1.0);
+        self::assertNull($this->js('return document.querySelector("[data-rod][aria-pressed=true]")'), 'the foot is for the next');
+        foreach (['P1' => ['fouled', 'gear_lost'], 'P2' => ['out', 'fouled', 'gear_lost']] as $rod => $acts) {
+            foreach ($acts as $act) {
+                $this->act($rod, $act);
+            }
+        }
+        $this->see('footer .change', 'Lift, or leave this bottom.');
+        self::assertEqualsWithDelta($before, $top(), 1.0);
     }
 
     public function test_on_a_phone_every_target_is_a_wet_thumb_s(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Admek\Core\Day\EventKind;
 use Admek\Core\Instruments\TrackPoint;
 use App\Devices\Role;
 use App\Files\Grounds\GpxReader;
@@ -131,6 +132,15 @@ final class DayFileTest extends FeatureTestCase
         self::assertSame(['time', 'rod', 'what', 'lure', 'species'], array_slice($rows[0], 0, 5));
         self::assertSame(['2031-06-01 06:01:00', 'P3', 'bite'], array_slice($rows[2], 0, 3), 'by the port’s clock');
         self::assertSame("'=1+1", $rows[5][8], 'that is no sum');
+    }
+
+    public function test_its_schema_and_its_page_know_every_kind_there_is(): void
+    {
+        $kinds = array_column(EventKind::cases(), 'value');
+        $schema = json_decode((string) file_get_contents(base_path('docs/day.schema.json')), true);
+        self::assertEqualsCanonicalizing($kinds, $schema['properties']['events']['items']['properties']['kind']['enum']);
+        preg_match('/\| `kind` \| (.*) \|/', (string) file_get_contents(base_path('docs/day-file.md')), $row);
+        self::assertEqualsCanonicalizing($kinds, explode(', ', str_replace('`', '', $row[1] ?? '')));
     }
 
     public function test_who_may_not_see_places_is_given_none_of_it(): void

@@ -17,6 +17,8 @@ use Illuminate\Console\Command;
 
 final class SolveCommand extends Command
 {
+    use TakesAFile;
+
     protected $signature = 'admek:solve {file : a spread file, or - for standard input} {--json : SI units, as JSON} {--metric '
         .': metres in the table}';
 
@@ -24,12 +26,9 @@ final class SolveCommand extends Command
 
     public function handle(SpreadSolver $solver): int
     {
-        $name = (string) $this->argument('file');
-        $text = @file_get_contents($name === '-' ? 'php://stdin' : $name);
-        if ($text === false) {
-            $this->output->getErrorStyle()->writeln("{$name} cannot be read.");
-
-            return 2;
+        $text = $this->text();
+        if ($text === null) {
+            return $this->refuse('cannot be read.');
         }
         try {
             $file = SpreadFile::read($text);
@@ -38,9 +37,7 @@ final class SolveCommand extends Command
                 new Conditions($file['speed'], density: $file['density'] ?? Rig::FRESH_WATER),
             );
         } catch (InvalidValue|CannotTow $refused) {
-            $this->output->getErrorStyle()->writeln("{$name}: ".ltrim($refused->getMessage()));
-
-            return 2;
+            return $this->refuse($refused->getMessage());
         }
         if ($this->option('json') === true) {
             $this->line(

@@ -19,18 +19,17 @@ use Illuminate\Console\Command;
 
 final class TrueUpCommand extends Command
 {
+    use TakesAFile;
+
     protected $signature = 'admek:trueup {file : a spread file with soundings, or - for standard input}';
 
     protected $description = 'Prints what soundings say of the gear, and every depth by that';
 
     public function handle(SpreadSolver $solver): int
     {
-        $name = (string) $this->argument('file');
-        $text = @file_get_contents($name === '-' ? 'php://stdin' : $name);
-        if ($text === false) {
-            $this->output->getErrorStyle()->writeln("{$name} cannot be read.");
-
-            return 2;
+        $text = $this->text();
+        if ($text === null) {
+            return $this->refuse('cannot be read.');
         }
         try {
             $file = SoundedFile::read($text);
@@ -40,9 +39,7 @@ final class TrueUpCommand extends Command
                 'trued' => self::depth($solver->run($line->withTrued($known->trued($owners)), $file->conditions)),
             ], $file->plan->lines, $file->owners);
         } catch (InvalidValue|CannotTow $refused) {
-            $this->output->getErrorStyle()->writeln("{$name}: ".ltrim($refused->getMessage()));
-
-            return 2;
+            return $this->refuse($refused->getMessage());
         }
         $next = NextSounding::of($known, $file->plan->lines, $file->owners, $file->conditions);
         $this->line((string) json_encode([

@@ -26,7 +26,10 @@ final class Fit
 
     private const STILL = 0.01;
 
-    /** Steps before which slopes are taken anew; between them they are carried on as depths come out (Broyden 1965). */
+    /** Deviations by which figures may move before a depth is solved again: until then the slopes tell it. */
+    private const NEAR = 0.05;
+
+    /** Steps before which slopes are taken anew; by then they hardly change. */
     private const ANEW = [0, 2];
 
     /** Deviations off beyond which a reading is held to be false. */
@@ -59,6 +62,9 @@ final class Fit
     /** @var array<int, array<int, float>> m a deviation, by the figure's place */
     private array $slopes = [];
 
+    /** @var array<int, array{array<int, float>, float}> where the figures stood when each was solved, and m it came out at */
+    private array $solved = [];
+
     /** @var array<int, array<string, int>> places of its figures, by doubt */
     private array $figures = [];
 
@@ -83,19 +89,16 @@ final class Fit
         }
         $this->at = array_fill(0, count($this->places), 0.0);
         $this->settle();
+        array_map($this->solve(...), array_keys($this->towed));
     }
 
     /** Deviations a reading is off what is expected without it: its error, and what is unsure of the model there. */
     public function off(int $i): float
     {
-        $one = $this->soundings[$i];
-        $known = $this->spread($i);
+        [$one, $known] = [$this->soundings[$i], $this->spread($i)];
         $miss = $one->depth - $this->depths[$i];
-        if (! $this->used[$i]) {
-            return $miss / sqrt($one->deviation ** 2 + $known);
-        }
-        // Taken out of the fit it had a part in.
-        $part = min(0.999, $this->weight($i) * $known / $one->deviation ** 2);
+        // Taken out of the fit where it has a part in it.
+        $part = $this->used[$i] ? min(0.999, $this->weight($i) * $known / $one->deviation ** 2) : 0.0;
 
         return $miss / (1.0 - $part) / sqrt($one->deviation ** 2 + $known / (1.0 - $part));
     }
@@ -105,16 +108,16 @@ final class Fit
         for ($step = 0; $step < self::MOST_STEPS; $step++) {
             if (in_array($step, self::ANEW, true)) {
                 foreach ($this->towed as $i => $one) {
-                    $slopes = $one->slopes($this->of($i));
-                    $this->slopes[$i] = array_combine($this->figures[$i], $slopes);
+                    $this->slopes[$i] = array_combine($this->figures[$i], $one->slopes($this->of($i)));
+                    $this->solve($i);
                 }
             }
-            $by = $this->step();
+            $by = Symmetric::solve(...$this->step());
             $most = max(0.0, 0.0, ...array_map(abs(...), $by));
-            $share = $most > self::STRIDE ? self::STRIDE / $most : 1.0;
+            $share = min(1.0, self::STRIDE / max($most, self::STILL));
             $this->move(array_map(static fn (float $one): float => $share * $one, $by));
             if ($most < self::STILL && $step >= max(self::ANEW)) {
-                $this->step();
+                $this->covariance = Symmetric::inverse($this->step()[0]);
                 $changed = $this->false();
                 if ($changed === []) {
                     return;
@@ -124,13 +127,13 @@ final class Fit
                 }
             }
         }
-        $this->step();
+        $this->covariance = Symmetric::inverse($this->step()[0]);
     }
 
     /**
-     * Takes the covariance where it stands.
+     * What is known where it stands, and which way it pulls.
      *
-     * @return array<int, float> by how much each figure moves
+     * @return array{array<int, array<int, float>>, array<int, float>} the Cholesky factor of the information, and the pull
      */
     private function step(): array
     {
@@ -138,13 +141,9 @@ final class Fit
         $information = [];
         $pull = array_map(static fn (float $at): float => -$at, $this->at);
         for ($k = 0; $k < $n; $k++) {
-            $information[$k] = array_fill(0, $n, 0.0);
-            $information[$k][$k] = 1.0;
+            $information[$k] = [$k => 1.0] + array_fill(0, $n, 0.0);
         }
-        foreach ($this->slopes as $i => $slopes) {
-            if (! $this->used[$i]) {
-                continue;
-            }
+        foreach (array_intersect_key($this->slopes, array_filter($this->used)) as $i => $slopes) {
             $count = $this->weight($i) / $this->soundings[$i]->deviation ** 2;
             $miss = $this->soundings[$i]->depth - $this->depths[$i];
             foreach ($slopes as $a => $slope) {
@@ -154,10 +153,8 @@ final class Fit
                 }
             }
         }
-        $lower = Symmetric::cholesky($information);
-        $this->covariance = Symmetric::inverse($lower);
 
-        return Symmetric::solve($lower, $pull);
+        return [Symmetric::cholesky($information), $pull];
     }
 
     /** @param  array<int, float>  $by */
@@ -166,24 +163,27 @@ final class Fit
         foreach ($by as $k => $more) {
             $this->at[$k] += $more;
         }
-        foreach ($this->towed as $i => $one) {
-            $depth = $one->depth($this->of($i));
-            if ($depth === null) {
+        foreach (array_keys($this->towed) as $i) {
+            $moved = $told = 0.0;
+            foreach ($this->slopes[$i] as $k => $slope) {
+                $since = $this->at[$k] - $this->solved[$i][0][$k];
+                $moved = max($moved, abs($since));
+                $told += $slope * $since;
+            }
+            if ($moved > self::NEAR) {
+                $this->solve($i);
+
                 continue;
             }
-            // As the depth came out against what the slopes had told.
-            $told = $long = 0.0;
-            foreach ($this->slopes[$i] as $k => $slope) {
-                $told += $slope * $by[$k];
-                $long += $by[$k] ** 2;
-            }
-            if ($long > 1e-8) {
-                foreach ($this->slopes[$i] as $k => $slope) {
-                    $this->slopes[$i][$k] = $slope + ($depth - $this->depths[$i] - $told) * $by[$k] / $long;
-                }
-            }
-            $this->depths[$i] = $depth;
+            $this->depths[$i] = $this->solved[$i][1] + $told;
         }
+    }
+
+    /** As it comes out where the figures stand; as it was where they leave it no steady run. */
+    private function solve(int $i): void
+    {
+        $this->depths[$i] = $this->towed[$i]->depth($this->of($i)) ?? $this->depths[$i];
+        $this->solved[$i] = [array_intersect_key($this->at, array_flip($this->figures[$i])), $this->depths[$i]];
     }
 
     /**

@@ -110,16 +110,32 @@
     }
     @media (max-width: 1000px) {
         .watch {
-            grid-template: auto auto 1fr auto auto auto / minmax(0, 1fr) minmax(0, 1fr);
+            grid-template: auto auto auto auto 1fr auto / minmax(0, 1fr) minmax(0, 1fr);
             grid-template-areas: 'hull hull' 'word word' 'port starboard' 'stern stern' 'strip strip' 'foot foot';
             height: auto;
             min-height: 100%;
             gap: 0.4rem;
             padding: 0.4rem;
         }
+        /* As high whatever the foot has to tell: nothing moves them. */
         .port,
         .starboard {
+            grid-auto-rows: 104px;
             overflow: visible;
+        }
+        .strip {
+            align-self: start;
+        }
+        /* Two lines of it are kept free. */
+        .word {
+            min-height: 46px;
+        }
+    }
+    @media (max-width: 700px) {
+        .port,
+        .starboard {
+            gap: 0.3rem;
+            grid-auto-rows: 64px;
         }
     }
 </style>

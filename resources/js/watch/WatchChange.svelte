@@ -1,22 +1,15 @@
 <script lang="ts">
-    import { MediaQuery } from 'svelte/reactivity';
     import { aboard } from '../lib/aboard.svelte';
     import type { Watch } from './watch.svelte';
 
     /** What is to be changed, the most pressing of it, with its reason; taken or refused with a tap. */
     let { watch }: { watch: Watch } = $props();
 
-    const phone = new MediaQuery('max-width: 700px');
     const change = $derived(watch.changes.told[0]);
     const more = $derived(watch.changes.told.length - 1);
 </script>
 
-{#if change && phone.current && watch.chosen}
-    <!-- The rod in hand has the room. -->
-    <button type="button" class="short btn border-base-content" data-change={change.key} onclick={() => (watch.chosen = null)}
-        >{change.do}</button
-    >
-{:else if change}
+{#if change}
     <section class="change border-base-content" aria-label="What to change" data-change={change.key}>
         <p class="do" role="status">{change.do}</p>
         <p class="why">{change.why}{more > 0 ? ` And ${more} more.` : ''}</p>
@@ -39,12 +32,6 @@
         line-height: 1.2;
         border-width: 2px;
         border-radius: 7px;
-    }
-    .short {
-        height: auto;
-        min-height: 48px;
-        font-size: 16px;
-        line-height: 1.2;
     }
     .do {
         font-size: 19px;

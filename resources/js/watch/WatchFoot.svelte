@@ -4,7 +4,10 @@
     import type { Units } from '../lib/units';
     import LetOutDialog from './LetOutDialog.svelte';
     import SignsDialog from './SignsDialog.svelte';
+    import { narrow } from './narrow';
     import SwapDialog from './SwapDialog.svelte';
+    import WatchChange from './WatchChange.svelte';
+    import WatchNext from './WatchNext.svelte';
     import type { Kind, Rod, Watch } from './watch.svelte';
 
     /** What was told last, and what can be told of the chosen rod. */
@@ -51,7 +54,10 @@
             return;
         }
         land(kind === 'landed' && rod.bite ? { rod, bite: rod.bite } : null);
-        await watch.tell(rod, kind);
+        const told = watch.tell(rod, kind);
+        // Its place at the foot is for what comes next; with a fish on, that is its own.
+        watch.chosen = narrow.current && kind !== 'bite' ? null : watch.chosen;
+        await told;
     }
 </script>
 
@@ -84,6 +90,12 @@
             >
         </p>
     {/if}
+    {#if narrow.current && !rod && (watch.changes.told.length > 0 || watch.next)}
+        <div class="said">
+            {#if watch.changes.told.length > 0}<WatchChange {watch} />
+            {:else if watch.next && aboard.may('log')}<WatchNext {watch} next={watch.next} {units} />{/if}
+        </div>
+    {/if}
     {#if aboard.may('log')}
         <div class="acts">
             {#each rod ? watch.takes(rod) : [] as act, i (act.kind)}
@@ -112,6 +124,10 @@
     .told {
         min-height: 32px;
     }
+    .said {
+        display: grid;
+        grid-column: 1 / -1;
+    }
     .acts {
         display: grid;
         grid-auto-columns: minmax(0, 1fr);
@@ -137,10 +153,16 @@
     @media (max-width: 1000px) {
         footer {
             position: sticky;
+            display: flex;
+            flex-wrap: wrap;
             align-self: end;
             bottom: 0;
             padding: 0.3rem 0;
             background: var(--color-base-200);
+        }
+        .said,
+        .acts {
+            flex: 1 0 100%;
         }
         .acts {
             grid-auto-flow: row;
@@ -155,6 +177,7 @@
             line-height: 1.1;
         }
         .told {
+            flex: 1 1 8rem;
             min-height: 24px;
             font-size: 17px;
             line-height: 1.2;

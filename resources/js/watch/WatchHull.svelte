@@ -1,12 +1,14 @@
 <script lang="ts">
     import type { Fault, Trip } from '../lib/api';
-    import { settingWords, wordOf } from '../lib/catalogue';
-    import { figure, type Units } from '../lib/units';
+    import { wordOf } from '../lib/catalogue';
+    import type { Units } from '../lib/units';
     import type { NewEvent } from '../day/queue.svelte';
     import { hullPath } from '../views/hull';
     import FishForm, { type Fish } from '../day/FishForm.svelte';
     import { stateOf, type Rod, type Watch } from './watch.svelte';
+    import { narrow } from './narrow';
     import WatchChange from './WatchChange.svelte';
+    import WatchNext from './WatchNext.svelte';
     import WatchReads from './WatchReads.svelte';
 
     interface Amidships {
@@ -66,21 +68,10 @@
                 {#if watch.now.ahead}<p class="text-xl leading-snug" data-way>{watch.now.ahead.way}</p>{/if}
             {:else}
                 <WatchReads {watch} {units} />
-                {#if watch.next}
-                    {@const { holder, line, counter } = watch.next}
-                    <button
-                        type="button"
-                        class="next btn border-base-content"
-                        class:chosen={rod?.holder === holder}
-                        onclick={() => (watch.chosen = holder)}
-                        ><span
-                            >Set next: <b class="figure">{holder}</b>, {settingWords(line, units)}{counter === null
-                                ? ''
-                                : `, ${figure(units, 'length', counter)} on its counter`}</span
-                        ></button
-                    >
+                {#if !narrow.current}
+                    {#if watch.next}<WatchNext {watch} next={watch.next} {units} />{/if}
+                    <WatchChange {watch} />
                 {/if}
-                <WatchChange {watch} />
                 {#if checks.length > 0 && watch.changes.told.length === 0 && !watch.next}
                     <ol class="checks" aria-label="Next checks">
                         {#each checks as next (next.holder)}
@@ -143,13 +134,6 @@
     .fish-on-deck {
         scroll-margin-top: 4.5rem;
     }
-    .next {
-        height: auto;
-        min-height: 64px;
-        font-size: 19px;
-        font-weight: 500;
-        line-height: 1.25;
-    }
     .checks {
         font-size: 19px;
         line-height: 1.35;
@@ -174,14 +158,6 @@
             gap: 0.3rem;
             padding: 0.2rem;
             overflow: visible;
-        }
-        /* It is at hand already. */
-        .chosen {
-            display: none;
-        }
-        .next {
-            min-height: 48px;
-            font-size: 17px;
         }
         .bags {
             display: flex;

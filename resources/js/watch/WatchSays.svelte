@@ -92,6 +92,7 @@
     }
     @media (max-width: 700px) {
         .says {
+            padding: 0.1rem 0.5rem;
             font-size: 16px;
         }
     }

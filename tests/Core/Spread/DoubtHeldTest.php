@@ -24,9 +24,8 @@ use Admek\Core\Towing\TowSolver;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use Tests\Core\Spread\Support\Lines;
+use Tests\Support\Drawn;
 
 /** The ± is right: of spreads drawn with every figure as unsure as it is said to be, about two in three run inside it. */
 #[Group('slow')]
@@ -52,7 +51,7 @@ final class DoubtHeldTest extends TestCase
         $doubt = $running->doubt;
         self::assertNotNull($doubt);
         [$least, $most] = [$running->depth() - $doubt->shallower, $running->depth() + $doubt->deeper];
-        $random = new Randomizer(new Mt19937(crc32($rig)));
+        $random = new Drawn(crc32($rig));
         $inside = $drawn = 0;
         for ($i = 0; $i < self::DRAWS; $i++) {
             $depth = $this->drawn($planned, $speed, $running->depth(), $random);
@@ -76,10 +75,9 @@ final class DoubtHeldTest extends TestCase
     }
 
     /** The lure's depth with every figure drawn at once; null where that line has no steady run. */
-    private function drawn(PlannedLine $planned, float $speed, float $nominal, Randomizer $random): ?float
+    private function drawn(PlannedLine $planned, float $speed, float $nominal, Drawn $random): ?float
     {
-        $even = static fn (): float => $random->getInt(1, 1_000_000_000) / 1e9;
-        $normal = static fn (): float => sqrt(-2 * log($even())) * cos(2 * M_PI * $even());
+        $normal = $random->normal(...);
         $lure = $planned->rig->lure();
         $draw = [
             'line' => 1 + 0.15 * $normal(), 'lure' => max(0.02, 1 + 0.35 * $normal()), 'diver' => 1 + 0.20 * $normal(),

@@ -16,9 +16,8 @@ use Admek\Core\TrueUp\Sounded;
 use Admek\Core\TrueUp\TrueUp;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use Tests\Core\Spread\Support\Lines;
+use Tests\Support\Drawn;
 
 /** Boats whose gear is drawn from what it is said to be like: after three soundings of a line its depth elsewhere is known. */
 #[Group('slow')]
@@ -28,7 +27,7 @@ final class MadeUpBoatsTest extends TestCase
 
     private const RIGS = ['rigger', 'diver', 'core', 'flat', 'rated plug', 'clip', 'wire', 'segment'];
 
-    private Randomizer $random;
+    private Drawn $drawn;
 
     public function test_after_three_soundings_a_line_s_depth_is_known_at_other_lengths_and_speeds(): void
     {
@@ -48,14 +47,14 @@ final class MadeUpBoatsTest extends TestCase
     /** @return array{list<float>, list<bool>, list<bool>} shares of the depth it is off, whether inside ±, and on another trip */
     private function boats(int $soundings, int $false): array
     {
-        $this->random = new Randomizer(new Mt19937(20261127));
+        $this->drawn = new Drawn(20261127);
         $off = $inside = $abroad = [];
         for ($boat = 0; $boat < self::BOATS; $boat++) {
             $rig = self::RIGS[$boat % count(self::RIGS)];
             $described = Lines::described(self::line($rig));
             $planned = Lines::plan([self::line($rig)])->lines[0];
-            $true = $this->drawn($planned);
-            $speed = (1.6 + 1.4 * $this->even()) * Lines::MPH;
+            $true = $this->gear($planned);
+            $speed = (1.6 + 1.4 * $this->drawn->even()) * Lines::MPH;
             $owners = Owners::of($described, $planned, 'today');
             $seen = [];
             for ($i = 0; $i < $soundings; $i++) {
@@ -64,7 +63,7 @@ final class MadeUpBoatsTest extends TestCase
                 if ($depth === null) {
                     continue 2;
                 }
-                $depth += 0.3048 * $this->normal() + ($i < $false ? 3.048 : 0.0);
+                $depth += 0.3048 * $this->drawn->normal() + ($i < $false ? 3.048 : 0.0);
                 if ($depth < 0.3) {
                     continue 2;
                 }
@@ -81,7 +80,7 @@ final class MadeUpBoatsTest extends TestCase
                 }
                 $off[] = abs($told - $depth) / $depth;
                 $inside[] = $depth >= $told - $doubt->shallower && $depth <= $told + $doubt->deeper;
-                $other = $this->drawn($planned, $true);
+                $other = $this->gear($planned, $true);
                 $depth = $this->depth($line, $at, $other);
                 [$told, $doubt] = self::told($trueUp, ['speed' => 'trip other', 'current' => 'trip other'] + $owners, $line, $at);
                 if ($depth !== null && $told !== null && $doubt !== null) {
@@ -124,12 +123,12 @@ final class MadeUpBoatsTest extends TestCase
      * @param  array<string, float>  $as  on another trip: the gear as it was
      * @return array<string, float>
      */
-    private function drawn(PlannedLine $line, array $as = []): array
+    private function gear(PlannedLine $line, array $as = []): array
     {
         $drawn = [];
         foreach (Axes::about($line->towLine(), $line->doubts()) as $doubt) {
             $drawn[$doubt->value] = in_array($doubt->value, ['speed', 'current'], true)
-                ? $this->normal() : $as[$doubt->value] ?? $this->normal();
+                ? $this->drawn->normal() : $as[$doubt->value] ?? $this->drawn->normal();
         }
 
         return $drawn;
@@ -154,16 +153,6 @@ final class MadeUpBoatsTest extends TestCase
             ]]),
             default => Lines::line('P5', $rig),
         };
-    }
-
-    private function even(): float
-    {
-        return $this->random->getInt(1, 1_000_000_000) / 1e9;
-    }
-
-    private function normal(): float
-    {
-        return sqrt(-2 * log($this->even())) * cos(2 * M_PI * $this->even());
     }
 
     /** @param  list<bool>  $all */

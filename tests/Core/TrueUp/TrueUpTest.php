@@ -18,9 +18,8 @@ use Admek\Core\TrueUp\Sounded;
 use Admek\Core\TrueUp\TrueUp;
 use Admek\Core\Units\Units;
 use PHPUnit\Framework\TestCase;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use Tests\Core\Spread\Support\Lines;
+use Tests\Support\Drawn;
 
 /** What soundings teach, against a brute force and what must be so. */
 final class TrueUpTest extends TestCase
@@ -69,13 +68,12 @@ final class TrueUpTest extends TestCase
         $told = (new SpreadSolver)->run($longer->withTrued($known->trued($this->owners('P2'))), $this->conditions);
 
         // Figures drawn as they are unsure, each counting by how likely such a reading is under it (Student's t, four degrees).
-        $random = new Randomizer(new Mt19937(5));
-        $even = static fn (): float => $random->getInt(1, 1_000_000_000) / 1e9;
+        $random = new Drawn(5);
         $figures = $known->trued($this->owners('P2'))->at ?? [];
         $counts = $depths = [];
         for ($i = 0; $i < 2000; $i++) {
             $drawn = new Trued(array_map(
-                static fn (): float => sqrt(-2 * log($even())) * cos(2 * M_PI * $even()), $figures,
+                static fn (): float => $random->normal(), $figures,
             ));
             $off = ($read - $this->depth($line->withTrued($drawn))) / self::FOOT;
             $counts[] = (1 + $off ** 2 / 4) ** -2.5;
@@ -105,8 +103,9 @@ final class TrueUpTest extends TestCase
     {
         $all = [];
         foreach (['P2' => -1.0, 'S2' => 0.8, 'P5' => -0.4] as $holder => $off) {
-            foreach ([0, 1] as $again) {
-                $all[] = $this->sounded($holder, $this->run_($holder)->depth() + $off + 0.1 * $again, "{$holder} {$again}");
+            foreach (range(0, 11) as $again) {
+                $depth = $this->run_($holder)->depth() + $off + 0.05 * ($again % 5);
+                $all[] = $this->sounded($holder, $depth, "{$holder} {$again}");
             }
         }
         $figures = static function (TrueUp $known): array {
