@@ -46,7 +46,7 @@ final readonly class AtTheTime
             self::sun($trip, $at),
         );
 
-        return LineSnapshot::take($boat, $rows, $then->conditions($told), $bitten) + $then->told() + [
+        return LineSnapshot::take($boat, $trip, $rows, $then->conditions($told), $bitten) + $then->told() + [
             'place' => $this->place($at, $boat),
         ];
     }

@@ -37,7 +37,7 @@ final class DepthTable
     public static function csv(Spread $spread, Boat $boat): string
     {
         $trip = $spread->trip()->firstOrFail();
-        $plan = Locker::of($boat->asOn($trip))->plan($spread->rows());
+        $plan = Locker::of($boat->asOn($trip), $trip)->plan($spread->rows());
         $running = (new SpreadSolver)->all(
             $plan->lines, new Conditions($spread->speed, density: $trip->density()),
         );

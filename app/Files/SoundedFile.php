@@ -44,7 +44,7 @@ final readonly class SoundedFile
         return new self(
             $plan, new Conditions($file['speed'], density: $density),
             array_map(
-                static fn (int $i): array => Owners::of($plan->described[$i], $plan->lines[$i], $file['trip']),
+                static fn (int $i): array => Owners::of($plan->described[$i], $plan->lines[$i]->rig, $file['trip']),
                 array_keys($plan->lines),
             ),
             $soundings,
@@ -72,7 +72,7 @@ final readonly class SoundedFile
 
         return new Sounded(
             $id, $planned, new Conditions((float) $one['speed'], density: $density),
-            Owners::of($line, $planned, (string) $one['trip']), (float) $one['depth'],
+            Owners::of($line, $planned->rig, (string) $one['trip']), (float) $one['depth'],
             (float) ($one['deviation'] ?? SoundingMethod::from((string) $one['by'])->deviation()), $one['confirmed'] ?? false,
         );
     }

@@ -7,7 +7,6 @@ namespace App\Models;
 use Admek\Core\Books\Book;
 use Admek\Core\Instruments\Corrections;
 use Admek\Core\Instruments\Source;
-use Admek\Core\Records\Sounding as Read;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Plan\RiggingRules;
 use Admek\Core\Tackle\Catalogue\Craft;
@@ -128,15 +127,13 @@ final class Boat extends Model
     /** @return HasMany<Sounding, $this> */
     public function soundings(): HasMany
     {
-        return $this->hasMany(Sounding::class)->orderByDesc('taken_at');
+        return $this->hasMany(Sounding::class)->orderByDesc('taken_at')->orderByDesc('id');
     }
 
-    /** @return list<Read> of like gear: the same presentation, lure and reel */
-    public function soundingsLike(string $presentation, int $lure, int $reel): array
+    /** @return HasMany<FigureMark, $this> */
+    public function figureMarks(): HasMany
     {
-        return array_values($this->soundings()
-            ->where(['presentation' => $presentation, 'lure_id' => $lure, 'reel_id' => $reel])->get()
-            ->map(static fn (Sounding $taken): Read => new Read($taken->depth, $taken->model_depth, $taken->speed))->all());
+        return $this->hasMany(FigureMark::class);
     }
 
     /** @return HasMany<SpreadTemplate, $this> */

@@ -19,6 +19,9 @@ use Illuminate\Support\Carbon;
  * @property string $presentation
  * @property int $reel_id
  * @property int $lure_id
+ * @property ?int $trip_id whose water it was
+ * @property ?array<string, mixed> $circumstances {@see \App\Rigging\SoundedGear::circumstances()}; null of old ones
+ * @property bool $confirmed whether it is held to be true however far off it is
  */
 final class Sounding extends Model
 {
@@ -26,9 +29,13 @@ final class Sounding extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['taken_at', 'method', 'depth', 'model_depth', 'speed', 'presentation', 'reel_id', 'lure_id', 'set_up'];
+    protected $fillable = [
+        'taken_at', 'method', 'depth', 'model_depth', 'speed', 'presentation', 'reel_id', 'lure_id', 'set_up', 'trip_id',
+        'circumstances', 'confirmed',
+    ];
 
     protected $casts = [
         'taken_at' => 'immutable_datetime', 'depth' => 'float', 'model_depth' => 'float', 'speed' => 'float', 'set_up' => 'array',
+        'circumstances' => 'array', 'confirmed' => 'boolean',
     ];
 }

@@ -16,6 +16,7 @@ use App\Models\Boat;
 use App\Rigging\CardShelf;
 use App\Rigging\DoubtShelf;
 use App\Rigging\Shelf;
+use App\Rigging\TrueUpShelf;
 use Illuminate\Auth\Access\Gate;
 use Illuminate\Contracts\Auth\Access\Gate as GateContract;
 use Illuminate\Database\Eloquent\Model;
@@ -53,6 +54,7 @@ final class AppServiceProvider extends ServiceProvider
         $file = Config::get('admek.kept');
         if (! is_string($file)) {
             $this->app->bind(CardShelf::class, static fn (): CardShelf => new CardShelf(null));
+            $this->app->singleton(TrueUpShelf::class, static fn (): TrueUpShelf => new TrueUpShelf(null));
 
             return;
         }
@@ -64,6 +66,9 @@ final class AppServiceProvider extends ServiceProvider
         };
         $this->app->singleton(KeptDoubts::class, static fn (): DoubtShelf => new DoubtShelf($shelf('doubts', DoubtShelf::MOST)));
         $this->app->singleton(CardShelf::class, static fn (): CardShelf => new CardShelf($shelf('cards', CardShelf::MOST)));
+        $this->app->singleton(
+            TrueUpShelf::class, static fn (): TrueUpShelf => new TrueUpShelf($shelf('true_ups', TrueUpShelf::MOST)),
+        );
     }
 
     public function boot(): void

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use Admek\Core\InvalidValue;
-use Admek\Core\Records\Sounding as Read;
-use Admek\Core\Records\Soundings;
 use Admek\Core\Spread\Card\Tape;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Tackle\Parts\LureKind;
@@ -23,14 +21,14 @@ final readonly class Labels
     /** Colours out that a lure's own depth is told under. */
     private const COLOURS = 5.0;
 
-    private function __construct(private Boat $boat, private UsualRuns $usual)
+    private function __construct(private Boat $boat, private UsualRuns $usual, private Locker $locker)
     {
     }
 
     /** @return array<string, mixed> */
     public static function of(Boat $boat): array
     {
-        $labels = new self($boat, UsualRuns::of($boat));
+        $labels = new self($boat, UsualRuns::of($boat), Locker::of($boat));
         $trip = $boat->tripUnderWay();
 
         return [
@@ -40,32 +38,36 @@ final readonly class Labels
         ];
     }
 
-    /** @return list<array{lure: int, adds: ?array{float, float}, core: ?string}> */
+    /** @return list<array{lure: int, adds: ?array{float, float}, core: ?string, trued: bool}> */
     private function lures(): array
     {
         $core = $this->boat->reels->where('retired', false)->where('material', Material::Leadcore->value)
             ->sortByDesc('colours')->first();
 
+        $reel = $core === null ? null : $this->locker->reel($core->id);
+
         return array_values($this->boat->lures->where('retired', false)->map(fn (Lure $lure): array => [
             'lure' => $lure->id, 'core' => $core?->name,
-            'adds' => $core === null ? null : $this->usual->runs->adds(
-                $core->described(), $lure->described(), min(self::COLOURS, $core->colours ?? self::COLOURS),
+            'adds' => $reel === null ? null : $this->usual->runs->adds(
+                $reel, $lure->described(), min(self::COLOURS, $reel->colours ?? self::COLOURS),
             ),
+            'trued' => $reel !== null && $this->usual->runs->line($reel, $lure->described())?->trued !== null,
         ])->all());
     }
 
-    /** @return list<array{reel: int, lure: string, marks: list<array{out: float, depths: list<?float>}>}> */
+    /** @return list<array{reel: int, lure: string, trued: bool, marks: list<array{out: float, depths: list<?float>}>}> */
     private function reels(): array
     {
         $spoon = $this->boat->lures->where('retired', false)->firstWhere('kind', LureKind::MediumSpoon->value)
             ?? $this->boat->lures->where('retired', false)->first();
         $tapes = [];
         foreach ($this->boat->reels->where('retired', false)->where('material', Material::Leadcore->value) as $reel) {
-            $line = $spoon === null ? null : $this->usual->runs->line($reel->described(), $spoon->described());
+            $line = $spoon === null ? null : $this->usual->runs->line($this->locker->reel($reel->id), $spoon->described());
             if ($line !== null) {
-                $tapes[] = ['reel' => $reel->id, 'lure' => $spoon->name, 'marks' => Tape::ofColours(
-                    $line, $this->usual->speeds, $this->usual->density,
-                )->marks];
+                $tapes[] = [
+                    'reel' => $reel->id, 'lure' => $spoon->name, 'trued' => $line->trued !== null,
+                    'marks' => Tape::ofColours($line, $this->usual->speeds, $this->usual->density)->marks,
+                ];
             }
         }
 
@@ -90,36 +92,13 @@ final readonly class Labels
 
         return array_map(function (PlannedLine $line) use ($rows, $ids): array {
             $row = $rows[$ids[$line->holder]];
-            $soundings = $this->boat->soundingsLike($row['presentation'], $row['lure_id'], $row['reel_id']);
             $tape = Tape::ofRod($line, $this->usual->speeds, $this->usual->density, $this->boat->units === 'metric');
-            [$marks, $by] = self::trued($tape->marks, $soundings);
 
             return [
                 'holder' => $line->holder, 'presentation' => $row['presentation'], 'reel' => $row['reel_id'],
-                'lure' => $row['lure_id'], 'kind' => $line->rig->control()->kind->value, 'marks' => $marks, 'soundings' => $by,
+                'lure' => $row['lure_id'], 'kind' => $line->rig->control()->kind->value, 'marks' => $tape->marks,
+                'trued' => $line->trued !== null,
             ];
         }, $lines);
-    }
-
-    /**
-     * By the soundings of like gear, where there are enough to go by.
-     *
-     * @param  list<array{out: float, depths: list<?float>}>  $marks
-     * @param  list<Read>  $soundings
-     * @return array{list<array{out: float, depths: list<?float>}>, int} and by how many; nought where by the model
-     */
-    private static function trued(array $marks, array $soundings): array
-    {
-        if (Soundings::opinion($soundings, 1.0)?->advice() === null) {
-            return [$marks, 0];
-        }
-
-        return [array_map(static fn (array $mark): array => [
-            'out' => $mark['out'],
-            'depths' => array_map(
-                static fn (?float $depth): ?float => $depth === null
-                    ? null : (Soundings::opinion($soundings, $depth)->depth ?? $depth), $mark['depths'],
-            ),
-        ], $marks), count($soundings)];
     }
 }

@@ -49,7 +49,7 @@ final class PassReport
         $choice = PassChoice::of($ways['drawn'], $ways['reversed'], $current, $rules);
         $profile = $grid === null ? [] : $ways['drawn']->bottom($grid);
         $spread = $trip->spreads->first();
-        $lines = $spread === null ? [] : Locker::of($boat->asOn($trip))->plan($spread->rows())->lines;
+        $lines = $spread === null ? [] : Locker::of($boat->asOn($trip), $trip)->plan($spread->rows())->lines;
         $limits = TripLimits::of($trip, $boat);
         $conditions = new Conditions($speed, density: $trip->density());
         $safe = new SafeLimits($lines, $conditions, $limits, $solver);

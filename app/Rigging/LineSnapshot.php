@@ -9,6 +9,7 @@ use Admek\Core\Spread\Check\Steady;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Tackle\Described\DescribedLine;
 use App\Models\Boat;
+use App\Models\Trip;
 
 /** Lines as they are kept: set-up in words and figures; when one was bitten, of all their solved place, speed and turn too. */
 final class LineSnapshot
@@ -20,12 +21,12 @@ final class LineSnapshot
      *
      * @throws InvalidValue when that holder has no line
      */
-    public static function take(Boat $boat, array $rows, Conditions $conditions, int $bitten): array
+    public static function take(Boat $boat, Trip $trip, array $rows, Conditions $conditions, int $bitten): array
     {
         if (! in_array($bitten, array_column($rows, 'holder_id'), true)) {
             throw InvalidValue::because('holder_id', 'a holder with a line in the water');
         }
-        $locker = Locker::ever($boat);
+        $locker = Locker::ever($boat, $trip);
         // A line that has no steady run just then, or cannot be rigged beside the others, is kept without a depth: what was
         // bitten is never lost.
         $running = [];

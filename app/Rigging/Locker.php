@@ -15,6 +15,7 @@ use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Described\DescribedReel;
 use Admek\Core\Tackle\Described\GearAboard;
+use Admek\Core\Tackle\Described\Taught;
 use Admek\Core\Tackle\Parts\Attractor;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Towing\Side;
@@ -25,6 +26,7 @@ use App\Models\Gear\Diver;
 use App\Models\Gear\Lure;
 use App\Models\Gear\Reel;
 use App\Models\Holder;
+use App\Models\Trip;
 
 /**
  * The boat's gear by record id. Here alone the rows that are sent and stored, which name holders and gear by their ids,
@@ -40,6 +42,7 @@ final readonly class Locker
      * @param  array<int, DescribedBoard>  $boards
      * @param  array<int, DescribedLure>  $lures
      * @param  array{float, float, float}  $mast
+     * @param  ?SoundedGear  $sounded  null where nothing is sounded, or it is not gone by
      */
     private function __construct(
         private array $holders,
@@ -48,21 +51,55 @@ final readonly class Locker
         private array $divers,
         private array $boards,
         private array $lures,
-        private array $mast,
+        public array $mast,
         private Boat $boat,
+        private ?Taught $taught = null,
+        public ?SoundedGear $sounded = null,
     ) {
     }
 
-    /** @param  Boat  $boat  as she is, or as she was on a trip ({@see Boat::asOn()}) */
-    public static function of(Boat $boat): self
+    /**
+     * By what her soundings have taught of the gear.
+     *
+     * @param  Boat  $boat  as she is, or as she was on a trip ({@see Boat::asOn()})
+     * @param  ?Trip  $trip  whose lines they are: its own water is known by what was sounded on it
+     */
+    public static function of(Boat $boat, ?Trip $trip = null): self
     {
-        return self::with($boat, StowedRows::holders($boat));
+        return self::with($boat, StowedRows::holders($boat))->taught($trip);
     }
 
     /** With every holder she ever had: what was recorded is taken whatever has become of its holder since. */
-    public static function ever(Boat $boat): self
+    public static function ever(Boat $boat, ?Trip $trip = null): self
     {
-        return self::with($boat, StowedRows::holders($boat, ever: true));
+        return self::with($boat, StowedRows::holders($boat, ever: true))->taught($trip);
+    }
+
+    private function taught(?Trip $trip): self
+    {
+        if (! SoundedGear::areTaken($this->boat)) {
+            return $this;
+        }
+        $sounded = SoundedGear::of(
+            $this->boat, $this->by(null, null, StowedRows::holders($this->boat, ever: true)),
+        );
+
+        return $this->by($sounded->learnt($trip), $sounded, $this->holders);
+    }
+
+    /** The same by default figures. */
+    public function untaught(): self
+    {
+        return $this->by(null, null, $this->holders);
+    }
+
+    /** @param  array<int, DescribedHolder>  $holders */
+    private function by(?Taught $taught, ?SoundedGear $sounded, array $holders): self
+    {
+        return new self(
+            $holders, array_map(static fn (DescribedReel $reel): DescribedReel => $reel->taught($taught), $this->reels),
+            $this->balls, $this->divers, $this->boards, $this->lures, $this->mast, $this->boat, $taught, $sounded,
+        );
     }
 
     /** @param  array<int, DescribedHolder>  $holders */
@@ -80,11 +117,14 @@ final readonly class Locker
         );
     }
 
-    /** Changes with any holder or piece in it. */
+    /** Changes with any holder or piece in it, and with what is learnt of them. */
     public function version(): string
     {
+        $reels = array_map(static fn (DescribedReel $reel): DescribedReel => $reel->taught(null), $this->reels);
+
         return hash('xxh3', serialize([
-            $this->holders, $this->reels, $this->balls, $this->divers, $this->boards, $this->lures, $this->mast,
+            $this->holders, $reels, $this->balls, $this->divers, $this->boards, $this->lures, $this->mast,
+            $this->taught === null ? null : $this->sounded?->version,
         ]));
     }
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Admek\Core\TrueUp;
 
 use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Tackle\Catalogue\GearForm;
 use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Tackle\Described\LineFigure;
+use Admek\Core\Tackle\Rigs\Rig;
 use Admek\Core\Towing\Doubt\Doubt;
 
 /**
@@ -15,32 +17,83 @@ use Admek\Core\Towing\Doubt\Doubt;
  */
 final class Owners
 {
+    private const TRIP = 'trip ';
+
+    private const WEIGHT = '/^weight of ([\d.]+) kg$/';
+
     /**
-     * @param  PlannedLine  $planned  the same line, rigged
+     * @param  Rig  $rig  the same line, rigged
      * @param  string  $trip  whose water and speed it was, or is, towed in
      * @return array<string, string> by {@see Doubt}
      */
-    public static function of(DescribedLine $line, PlannedLine $planned, string $trip): array
+    public static function of(DescribedLine $line, Rig $rig, string $trip): array
     {
         $owners = [
-            Doubt::LineDrag->value => "reel {$line->reel->name}",
-            Doubt::LetOut->value => PlannedLine::isReadAtHolder($planned->rig)
-                ? "counter at {$line->holder->code}" : "counter of {$line->reel->name}",
-            Doubt::LureDrag->value => "lure {$line->lure->name}",
-            Doubt::LureDive->value => "lure {$line->lure->name}",
-            Doubt::Speed->value => "trip {$trip}",
-            Doubt::Current->value => "trip {$trip}",
+            Doubt::LineDrag->value => self::piece(GearForm::Reels, $line->reel->name),
+            Doubt::LetOut->value => PlannedLine::isReadAtHolder($rig)
+                ? "counter at {$line->holder->code}" : self::counter($line->reel->name),
+            Doubt::LureDrag->value => self::piece(GearForm::Lures, $line->lure->name),
+            Doubt::LureDive->value => self::piece(GearForm::Lures, $line->lure->name),
+            Doubt::Speed->value => self::trip($trip),
+            Doubt::Current->value => self::trip($trip),
         ];
         if ($line->diver !== null) {
-            $owners[Doubt::DiverLift->value] = "diver {$line->diver->name}";
+            $owners[Doubt::DiverLift->value] = self::piece(GearForm::Divers, $line->diver->name);
         }
         $mass = $line->figure(LineFigure::WeightMass);
         if ($line->ball !== null) {
-            $owners[Doubt::WeightDrag->value] = "ball {$line->ball->name}";
+            $owners[Doubt::WeightDrag->value] = self::piece(GearForm::Balls, $line->ball->name);
         } elseif ($mass !== null) {
-            $owners[Doubt::WeightDrag->value] = sprintf('weight of %.3f kg', $mass);
+            $owners[Doubt::WeightDrag->value] = self::weight($mass);
         }
 
         return $owners;
+    }
+
+    /** A reel's line, a lure, a ball or a diver. */
+    public static function piece(GearForm $form, string $name): string
+    {
+        return "{$form->one()} {$name}";
+    }
+
+    public static function counter(string $reel): string
+    {
+        return "counter of {$reel}";
+    }
+
+    /** @param  float  $mass  kg: whatever hangs as heavy is taken to be alike */
+    public static function weight(float $mass): string
+    {
+        return sprintf('weight of %.3f kg', $mass);
+    }
+
+    public static function trip(string $trip): string
+    {
+        return self::TRIP.$trip;
+    }
+
+    /** @return ?string whose trip it is; null of gear */
+    public static function tripOf(string $owner): ?string
+    {
+        return str_starts_with($owner, self::TRIP) ? substr($owner, strlen(self::TRIP)) : null;
+    }
+
+    /** @return ?float kg; null of anything but a weight */
+    public static function massOf(string $owner): ?float
+    {
+        return preg_match(self::WEIGHT, $owner, $match) === 1 ? (float) $match[1] : null;
+    }
+
+    /**
+     * Whether two lines share a piece of gear.
+     *
+     * @param  array<string, string>  $one  owners of its figures
+     * @param  array<string, string>  $other
+     */
+    public static function meet(array $one, array $other): bool
+    {
+        return array_filter(
+            array_intersect($one, $other), static fn (string $owner): bool => self::tripOf($owner) === null,
+        ) !== [];
     }
 }

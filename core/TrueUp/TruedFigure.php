@@ -32,6 +32,11 @@ final readonly class TruedFigure
         return $this->prior * $this->deviation;
     }
 
+    public function key(): string
+    {
+        return TrueUp::key($this->doubt->value, $this->owner);
+    }
+
     public function isOfWater(): bool
     {
         return $this->doubt === Doubt::Speed || $this->doubt === Doubt::Current;

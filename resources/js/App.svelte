@@ -12,6 +12,7 @@
     import Ground from './ground/Ground.svelte';
     import Instruments from './instruments/Instruments.svelte';
     import Labels from './locker/Labels.svelte';
+    import TrueUp from './locker/TrueUp.svelte';
     import LureBox from './locker/LureBox.svelte';
     import Log from './log/Log.svelte';
     import Prepare from './trip/Prepare.svelte';
@@ -33,6 +34,7 @@
         '/boat': Boat,
         '/boat/instruments': Instruments,
         '/locker/labels': Labels,
+        '/locker/true-up': TrueUp,
         '/locker/:list?/:id?': Locker,
         '/devices': Devices,
         '*': Trips,

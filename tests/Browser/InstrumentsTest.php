@@ -90,8 +90,8 @@ final class InstrumentsTest extends BrowserTestCase
         $this->see('.unit', 'through the water');
         $this->click('.undo', 'Mark here');
         $this->see('[role=status]', 'Logged: marker here.');
-        $told = array_column($this->api('/trips/{next}/day')['log'], 'kind');
-        self::assertContains('marker', $told);
+        $log = fn (): array => array_column($this->api('/trips/{next}/day')['log'], 'kind');
+        Wait::until(static fn (): bool => in_array('marker', $log(), true), 'it to be kept');
         $gpx = (string) file_get_contents($this->app->api('/trips/{next}/day/file/gpx'));
         self::assertStringContainsString(sprintf('lat="%.7F"', $this->sailed[0]->place->latitude), $gpx);
         // Silence: after five seconds it is told as old, and planned figures are gone by.

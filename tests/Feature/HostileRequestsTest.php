@@ -35,6 +35,7 @@ final class HostileRequestsTest extends FeatureTestCase
             $path = strtr($path, [
                 '{trip}' => '{next}', '{spread}' => '{next}', '{list}' => 'lures', '{book}' => 'go',
                 '{id}' => DB::table('reels')->max('id'), '{key}' => 'ice', '{rig}' => 'flat',
+                '{sounding}' => (string) DB::table('soundings')->max('id'),
             ]);
             $answer = $this->json($method, '/api'.DemoRows::in($path, $this->database), $version + $body);
             if (! $answer->isSuccessful()) {

@@ -51,7 +51,7 @@ final class PlanningTest extends FeatureTestCase
         self::assertSame(['lure', null, 'diver', null], array_column($report['loads'], 'name'));
         $core = $this->rod('P2', ['what_if' => ['speed' => 0.8]] + $spread);
         self::assertContains('speed', array_column($core['differences'], 'cause'), 'slower than the rule is told for');
-        self::assertNull($core['soundings']);
+        self::assertNull($core['trued'], 'nothing is sounded');
         $this->assertRefusedAt(['/holder_id'], 'POST', '/spreads/{next}/rod', ['holder_id' => 99] + $spread);
         $spread['lines'][2]['overrides'] = ['main.colour' => 3.0];
         $this->assertRefusedAt(
@@ -59,37 +59,6 @@ final class PlanningTest extends FeatureTestCase
         );
         $spread['lines'][2]['overrides'] = ['main.diameter' => 'thin'];
         $this->assertRefusedAt(['/lines/2/overrides'], 'PUT', '/spreads/{next}', $spread);
-    }
-
-    public function test_soundings_are_kept_beside_what_the_model_said_and_become_an_opinion(): void
-    {
-        $spread = $this->demoSpread();
-        $take = fn (float $depth): int => $this->send(
-            'POST',
-            '/spreads/{next}/soundings',
-            [
-                'holder_id' => $this->holder('P2'), 'taken_at' => '2031-05-01T08:00:00Z', 'method' => 'logger', 'depth' => $depth,
-            ] + $spread,
-            201,
-        )->json('id');
-        $model = $this->rod('P2', $spread)['depth'];
-        $ids = [$take($model * 1.1), $take($model * 1.2), $take($model * 1.3)];
-        $told = $this->rod('P2', $spread)['soundings'];
-
-        self::assertEqualsWithDelta($model * 1.2, $told['depth'], 1e-3);
-        self::assertEqualsWithDelta($model * 0.1, $told['deviation'], 1e-3);
-        self::assertSame([3, '3 soundings: go by them.'], [$told['count'], $told['advice']]);
-        $this->send('DELETE', "/soundings/{$ids[0]}", expect: 204);
-        $this->send('DELETE', "/soundings/{$ids[0]}", expect: 404);
-        self::assertSame(2, $this->rod('P2', $spread)['soundings']['count']);
-        $this->assertRefusedAt(
-            ['/depth', '/method'],
-            'POST',
-            '/spreads/{next}/soundings',
-            [
-                'holder_id' => $this->holder('P2'), 'taken_at' => '2031-05-01T08:00:00Z', 'method' => 'guess', 'depth' => 0,
-            ] + $spread,
-        );
     }
 
     public function test_rules_of_thumb_are_the_boat_s_own(): void

@@ -90,6 +90,9 @@ final class WellMeant
             'POST /spreads/{spread}/soundings' => [
                 'holder_id' => $holder, 'depth' => 9.0, 'method' => 'sonar', 'taken_at' => '2026-11-27T09:00:00Z',
             ] + $asked,
+            'POST /spreads/{spread}/next-sounding' => $asked,
+            'PATCH /soundings/{sounding}' => ['confirmed' => true],
+            'PUT /soundings/figure' => ['figure' => 'line_drag', 'owner' => 'reel Braid', 'aside' => true],
             'PUT /trips/{trip}/bands' => ['bands' => [['species' => 'king', 'top' => 10.0, 'bottom' => 20.0, 'weight' => 1]]],
             'PUT /trips/{trip}/bottom' => [
                 'bottom' => 40.0, 'clearance' => 1.0, 'structure' => 0.5, 'profile' => "0 30\n500 20\n",

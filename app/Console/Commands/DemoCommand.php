@@ -12,6 +12,7 @@ use App\Models\Trip;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DemoDays;
 use Database\Seeders\DemoSeeder;
+use Database\Seeders\DemoSoundings;
 use Illuminate\Console\Command;
 
 final class DemoCommand extends Command
@@ -57,6 +58,7 @@ final class DemoCommand extends Command
         $days = new DemoDays($boat, (int) $now->format('Ymd'));
         if ($fresh) {
             $days->season($now->startOfDay());
+            DemoSoundings::take($boat);
         }
         if (! $boat->trips()->whereDate('date', $now->format('Y-m-d'))->exists()) {
             $days->underWay($now);

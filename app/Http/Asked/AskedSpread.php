@@ -42,7 +42,8 @@ final readonly class AskedSpread
     {
         $trip = $spread->trip()->firstOrFail();
         $boat = $boat->asOn($trip);
-        $locker = Locker::of($boat);
+        $locker = Locker::of($boat, $trip);
+        $locker = $request->boolean('what_if.untrued') ? $locker->untaught() : $locker;
 
         return new self(
             $boat, $trip, $locker, $locker->plan($request->rows()),

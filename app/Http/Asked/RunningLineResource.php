@@ -39,6 +39,7 @@ final readonly class RunningLineResource implements JsonSerializable
             'holder' => $running->planned->holder,
             'depth' => self::round($depth),
             'doubt' => $running->doubt === null ? null : new DoubtResource($running->doubt),
+            'trued' => $running->planned->trued !== null,
             'doubts' => array_map(
                 static fn (string $doubt, float $amount): array => ['doubt' => $doubt, 'amount' => self::round($amount)],
                 array_keys($running->doubt->parts ?? []),

@@ -51,10 +51,11 @@ abstract class SpreadContent extends FormRequest
     /** @return array<string, list<mixed>> no more than what is asked: each rule costs every preview its time */
     protected function whatIfRules(): array
     {
-        $asked = ['what_if' => ['nullable', 'array:speed,turn,current,gone']];
+        $asked = ['what_if' => ['nullable', 'array:speed,turn,current,gone,untrued']];
 
         return $this->input('what_if') === null ? $asked : $asked + [
             'what_if.gone' => ['nullable', 'numeric:strict', Within::range(Bottom::ALONG)],
+            'what_if.untrued' => ['boolean:strict'],
             'what_if.speed' => ['nullable', 'numeric:strict', Within::range([Conditions::SLOWEST, Conditions::FASTEST])],
             'what_if.turn' => ['nullable', 'array:radius,side'],
             'what_if.turn.radius' => ['required_with:what_if.turn', 'numeric:strict', Within::range(Conditions::TURNED)],

@@ -22,7 +22,7 @@ final class ChangesController
     public function __invoke(Trip $trip, Boat $boat, LiveFile $live, Track $track): JsonResponse
     {
         $spread = $trip->spreads()->with('lines')->firstOrFail();
-        $locker = Locker::ever($boat);
+        $locker = Locker::ever($boat, $trip);
         $now = UnderWay::of($trip, $boat, $spread, $live->read());
         // What a turn of a minute does is no reason to change anything.
         [$rods, $out] = WatchedRods::of($now, $now->conditions->turning(null), $locker);

@@ -33,7 +33,7 @@ final class WatchController
     {
         $log = EventLog::of($trip);
         $spread = $trip->spreads()->with('lines')->firstOrFail();
-        $locker = Locker::ever($boat);
+        $locker = Locker::ever($boat, $trip);
         $instruments = $live->read();
         $version = self::version($log, $spread, $boat, $trip, $locker).'-'.$instruments->version;
         if ($request->query('known') === $version) {

@@ -8,6 +8,8 @@ use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Tackle\Catalogue\GearForm;
 use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Rigs\Control;
+use Admek\Core\Towing\Doubt\Doubt;
+use Admek\Core\TrueUp\Owners;
 use App\Http\Asked\DoubtResource;
 use App\Models\Boat;
 use App\Models\Gear\Lure;
@@ -15,6 +17,9 @@ use App\Models\Gear\Reel;
 use App\Outfitting\GearUse;
 use App\Outfitting\UsualRuns;
 use App\Reading\LureRecord;
+use App\Reading\TrueUpReport;
+use App\Rigging\Locker;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\JsonResponse;
 
 /** One piece of gear: what uses it, and of a lure where it runs, what was sounded and what bit. */
@@ -26,17 +31,33 @@ final class GearPageController
 
         return new JsonResponse([
             'uses' => GearUse::of(GearForm::from($list), $piece, $boat),
+            'taught' => self::taught(GearForm::from($list), $piece, $boat),
             'lure' => $piece instanceof Lure ? self::lure($piece, $boat) : null,
         ], options: JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @return array{figures: list<array<string, mixed>>, soundings: list<array<string, mixed>>} what soundings say of it */
+    private static function taught(GearForm $form, Model $piece, Boat $boat): array
+    {
+        $name = (string) $piece->getAttribute('name');
+        $owner = $form === GearForm::Weights
+            ? Owners::weight((float) $piece->getAttribute('mass')) : Owners::piece($form, $name);
+        $owners = array_fill_keys(array_column(Doubt::cases(), 'value'), $owner);
+        if ($form === GearForm::Reels) {
+            $owners[Doubt::LetOut->value] = Owners::counter($name);
+        }
+
+        return TrueUpReport::of($boat, Locker::of($boat), $owners)->told();
     }
 
     /** @return array<string, mixed> */
     private static function lure(Lure $lure, Boat $boat): array
     {
         $usual = UsualRuns::of($boat);
+        $locker = Locker::of($boat);
         $runs = [];
         foreach ($boat->reels as $reel) {
-            $run = $reel->retired ? null : $usual->runs->behind($reel->described(), $lure->described());
+            $run = $reel->retired ? null : $usual->runs->behind($locker->reel($reel->id), $lure->described());
             if ($run !== null) {
                 $runs[] = self::behind($reel, $run);
             }
@@ -44,9 +65,6 @@ final class GearPageController
 
         return [
             'speeds' => $usual->speeds, 'behind' => $runs,
-            'soundings' => $boat->soundings()->where('lure_id', $lure->id)->get()->map->only(
-                ['id', 'method', 'depth', 'model_depth', 'speed', 'presentation'],
-            )->all(),
             'bites' => LureRecord::bitesOn($boat, $lure->name),
         ];
     }

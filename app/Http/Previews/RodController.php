@@ -4,20 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Previews;
 
-use Admek\Core\Records\Soundings;
+use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Check\BottomFishing;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Run\Difference;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Parts\Figure;
+use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Load;
 use Admek\Core\Towing\TowSolver;
 use Admek\Core\Units\Units;
 use App\Http\Asked\AskedSpread;
+use App\Http\Asked\DoubtResource;
 use App\Models\Boat;
-use App\Models\Sounding;
 use App\Models\Spread;
+use App\Reading\TrueUpReport;
+use App\Rigging\Locker;
 use Illuminate\Http\JsonResponse;
 
 /** All there is to say of one rod: its figures and their sources, other opinions of its depth, the loads along it. */
@@ -53,9 +56,7 @@ final class RodController
             ),
             'compared' => $rule === null ? null : Difference::told($differences, $running, $rule)->in($units),
             'doubt' => $running->doubt?->reason()?->in($units),
-            'soundings' => self::soundings(
-                $boat, $asked->locker->row($asked->describedAt($request->integer('holder_id'))), $running->depth(),
-            ),
+            'trued' => self::trued($asked, $request->integer('holder_id'), $planned, $solver),
             'loads' => array_map(
                 static fn (Load $load): array => get_object_vars($load),
                 (new TowSolver)->loads(
@@ -74,27 +75,31 @@ final class RodController
     }
 
     /**
-     * The captain's own soundings of like gear: the same presentation, lure and reel.
+     * What soundings say of its gear, beside the default figures.
      *
-     * @param  array<string, mixed>  $row
-     * @return ?array<string, mixed>
+     * @return ?array<string, mixed> null where none speaks of it
+     *
+     * @throws InvalidValue
+     * @throws CannotTow
      */
-    private static function soundings(Boat $boat, array $row, float $depth): ?array
+    private static function trued(AskedSpread $asked, int $holder, PlannedLine $planned, SpreadSolver $solver): ?array
     {
-        $like = $boat->soundings()->where(
-            ['presentation' => $row['presentation'], 'lure_id' => $row['lure_id'], 'reel_id' => $row['reel_id']],
-        )->get();
-        $opinion = Soundings::opinion(
-            $boat->soundingsLike($row['presentation'], $row['lure_id'], $row['reel_id']), $depth,
-        );
+        $locker = Locker::of($asked->boat, $asked->trip);
+        $learnt = $locker->sounded?->learnt($asked->trip);
+        if ($learnt === null) {
+            return null;
+        }
+        $owners = $learnt->owners($asked->describedAt($holder), $planned->rig);
+        $told = TrueUpReport::of($asked->boat, $locker, $owners)->told();
+        if ($told['figures'] === [] && $told['soundings'] === []) {
+            return null;
+        }
+        $untrued = $solver->run($planned->withTrued(null), $asked->conditions);
 
-        return $opinion === null ? null : get_object_vars($opinion) + [
-            'advice' => $opinion->advice()?->in(Units::from($boat->units)),
-            'taken' => $like->map(
-                static fn (Sounding $s): array => [
-                    'taken_at' => $s->taken_at->format('Y-m-d\TH:i:s\Z'),
-                ] + $s->only(['id', 'method', 'depth', 'model_depth', 'speed']),
-            )->values()->all(),
+        return $told + [
+            'untrued' => [
+                'depth' => $untrued->depth(), 'doubt' => $untrued->doubt === null ? null : new DoubtResource($untrued->doubt),
+            ],
         ];
     }
 }

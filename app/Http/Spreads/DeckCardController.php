@@ -30,7 +30,7 @@ final class DeckCardController
     {
         $trip = $spread->trip()->firstOrFail();
         $conditions = new Conditions($spread->speed, density: $trip->density());
-        $locker = Locker::of($boat->asOn($trip));
+        $locker = Locker::of($boat->asOn($trip), $trip);
         $order = OrderOf::kept($spread, $locker);
         $of = [
             $locker->plan($spread->rows())->lines, $conditions, $order, TripLimits::of($trip, $boat), $boat->rulesOfThumb(),

@@ -5,30 +5,59 @@ declare(strict_types=1);
 namespace App\Http\Spreads;
 
 use Admek\Core\Records\Sounding;
+use Admek\Core\Spread\Plan\Shared;
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Described\DescribedLine;
 use App\Http\Asked\AskedSpread;
 use App\Models\Boat;
 use App\Models\Spread;
+use App\Reading\TrueUpReport;
+use App\Rigging\Locker;
+use App\Rigging\SoundedGear;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
-/** Depths the captain read off the real thing. */
+/** Depths the captain read off the real thing, and what they teach of the gear. */
 final class SoundingController
 {
-    /** Kept with what the model said of that very line, so that later figures of the gear do not change what was seen. */
+    public function index(Boat $boat): JsonResponse
+    {
+        return new JsonResponse(
+            TrueUpReport::of($boat, Locker::of($boat))->told(), options: JSON_PRESERVE_ZERO_FRACTION,
+        );
+    }
+
+    /** Kept with all that very line was towed in, and what the model said of it by the default figures. */
     public function store(TakeSoundingRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
     {
         $asked = AskedSpread::of($request, $spread, $boat);
-        $model = $solver->run($asked->lineAt($request->integer('holder_id')), $asked->conditions, withDoubt: false)->depth();
+        $line = $asked->lineAt($request->integer('holder_id'));
+        $model = $solver->run($line->withTrued(null), $asked->conditions, withDoubt: false)->depth();
         $read = new Sounding($request->float('depth'), $model, $asked->conditions->speed);
-        $row = $asked->locker->row($asked->describedAt($request->integer('holder_id')));
+        $row = self::given($asked, $asked->describedAt($request->integer('holder_id')));
+        $beside = array_filter(
+            $asked->plan->described, static fn (DescribedLine $other): bool => $other->holder->code !== $line->holder
+                && Shared::together($line, $asked->plan->lineOf($other->holder->code)),
+        );
         $sounding = $boat->soundings()->create([
             'taken_at' => $request->string('taken_at')->value(), 'method' => $request->string('method')->value(),
-            'depth' => $read->depth, 'model_depth' => $read->modelDepth, 'speed' => $read->speed,
-            'set_up' => array_filter($row, static fn (mixed $figure): bool => $figure !== null),
+            'depth' => $read->depth, 'model_depth' => $read->modelDepth, 'speed' => $read->speed, 'set_up' => $row,
+            'trip_id' => $asked->trip->id, 'circumstances' => SoundedGear::circumstances($asked->conditions, array_values(
+                array_map(static fn (DescribedLine $other): array => self::given($asked, $other), $beside),
+            )),
         ] + array_intersect_key($row, array_flip(['presentation', 'reel_id', 'lure_id'])));
 
         return new JsonResponse(['id' => $sounding->id], 201);
+    }
+
+    /** Held to be true however far off it is, or left to be judged. */
+    public function update(Request $request, Boat $boat, int $sounding): Response
+    {
+        $told = $request->validate(['confirmed' => ['required', 'boolean:strict']]);
+        $boat->soundings()->findOrFail($sounding)->update($told);
+
+        return new Response(status: 204);
     }
 
     public function destroy(Boat $boat, int $sounding): Response
@@ -36,5 +65,11 @@ final class SoundingController
         $boat->soundings()->findOrFail($sounding)->delete();
 
         return new Response(status: 204);
+    }
+
+    /** @return array<string, mixed> its row, what is given of it */
+    private static function given(AskedSpread $asked, DescribedLine $line): array
+    {
+        return array_filter($asked->locker->row($line), static fn (mixed $figure): bool => $figure !== null);
     }
 }

@@ -190,7 +190,7 @@ final readonly class SpreadPlan
         $counter = PlannedLine::isReadAtHolder($rig) ? $line->holder : $line->reel;
         $planned = new PlannedLine(
             $line->holder->code, $rig, $tip, $counter->counterCalibrated, $line->figure(LineFigure::Aim), $counter->counterFactor,
-            $sheet->figures(),
+            $sheet->figures(), $line->reel->taught?->trued($line, $rig),
         );
         try {
             // Limits that involve the tip, a board's line against its height, are the tow line's own.

@@ -16,6 +16,7 @@ final readonly class DescribedReel
      * @param  ?float  $backingTest  lb
      * @param  ?float  $lineLength  m of line on it, or of backing behind its core or wire; null where nobody has told
      * @param  float  $counterFactor  what its counter shows for each metre truly out
+     * @param  ?Taught  $taught  what soundings say of it and of whatever it pulls; null for the default figures
      */
     public function __construct(
         public string $name,
@@ -28,6 +29,15 @@ final readonly class DescribedReel
         public bool $counterCalibrated = false,
         public float $counterFactor = 1.0,
         public ?float $lineLength = null,
+        public ?Taught $taught = null,
     ) {
+    }
+
+    public function taught(?Taught $taught): self
+    {
+        return new self(
+            $this->name, $this->material, $this->test, $this->colours, $this->wireLength, $this->backingMaterial,
+            $this->backingTest, $this->counterCalibrated, $this->counterFactor, $this->lineLength, $taught,
+        );
     }
 }

@@ -14,9 +14,11 @@ export interface WhatIf {
     current: NonNullable<Schemas['WhatIf']['current']> | null;
     /** m the boat has gone along the bottom profile. */
     gone: number | null;
+    /** Whether the default figures are shown, whatever soundings have taught. */
+    untrued: boolean;
 }
 
-export const NOTHING_TRIED: WhatIf = { speed: null, turn: null, current: null, gone: null };
+export const NOTHING_TRIED: WhatIf = { speed: null, turn: null, current: null, gone: null, untrued: false };
 
 export function planOf({ speed, lines, school, setting_order }: Spread): Plan {
     return { speed, lines, school, setting_order };

@@ -60,7 +60,13 @@ export class SpreadDesk extends Rods {
     }
 
     get isWhatIf(): boolean {
-        return this.whatIf.speed !== null || this.whatIf.turn !== null || this.whatIf.current !== null;
+        const { speed, turn, current, untrued } = this.whatIf;
+        return speed !== null || turn !== null || current !== null || untrued;
+    }
+
+    /** Whether soundings speak of any line, gone by or not. */
+    get isSounded(): boolean {
+        return this.whatIf.untrued || [...this.feed.running.values()].some(({ trued }) => trued);
     }
 
     /** Every edit goes through here: it can be undone, is previewed at once and kept soon after. */
@@ -114,7 +120,7 @@ export class SpreadDesk extends Rods {
     }
 
     backToPlan(): void {
-        this.try({ speed: null, turn: null, current: null });
+        this.try({ speed: null, turn: null, current: null, untrued: false });
     }
 
     compare(on: boolean): void {

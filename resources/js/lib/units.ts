@@ -73,7 +73,7 @@ export function shown(units: Units, quantity: Quantity, si: number): string {
 }
 
 /** A doubt: below three units with one decimal, else whole. */
-export function doubt(units: Units, si: number): string {
+function doubt(units: Units, si: number): string {
     const { toShown } = measure(units, 'depth');
     const value = toShown(si);
     return value < 2.95 ? value.toFixed(1).replace(/\.0$/, '') : value.toFixed(0);

@@ -5,6 +5,8 @@
     import { figure, measure, plusMinus, shown, type Units } from '../lib/units';
     import { ago, dayWords } from '../lib/words';
     import CounterCheck from '../fields/CounterCheck.svelte';
+    import SoundingList from '../rod/SoundingList.svelte';
+    import TaughtFigures from '../rod/TaughtFigures.svelte';
     import { pieceWords, type GearList, type Piece } from './gear';
     import GearForm from './GearForm.svelte';
 
@@ -13,11 +15,12 @@
 
     let page = $state.raw<Schemas['GearPage'] | null>(null);
     let changing = $state(false);
-    $effect(() => {
+    function read(): void {
         void ask(api.GET('/locker/{list}/{id}', { params: { path: { list, id: piece.id } } })).then((answer) => {
             page = 'data' in answer ? answer.data : null;
         });
-    });
+    }
+    $effect(read);
 
     const reel = $derived(list === 'reels' ? aboard.locker?.reels.find(({ id }) => id === piece.id) : undefined);
     const reelOf = (id: number) => aboard.locker?.reels.find((reel) => reel.id === id)?.name ?? '';
@@ -88,8 +91,11 @@
                 {/each}
             </tbody>
         </table>
-        <p class="quiet text-sm">{measure(units, 'depth').unit} down, by the model; ± what is not known of it.</p>
-        <div class="grid gap-x-8 lg:grid-cols-2">
+        <p class="quiet text-sm">
+            {measure(units, 'depth').unit} down, by the model{page.taught.soundings.length > 0 ? ' and its soundings' : ''}; ±
+            what is not known of it.
+        </p>
+        <div>
             <div>
                 <h3>Bites so far, {lure.bites.length}</h3>
                 <ul>
@@ -103,17 +109,17 @@
                     {:else}<li class="quiet">None yet.</li>{/each}
                 </ul>
             </div>
+        </div>
+    {/if}
+    {#if page.taught.soundings.length > 0}
+        <div class="grid gap-x-8 lg:grid-cols-2">
             <div>
-                <h3>Soundings, {lure.soundings.length}</h3>
-                <ul>
-                    {#each lure.soundings.slice(0, 8) as sounding (sounding.id)}
-                        <li>
-                            <b class="figure">{shown(units, 'depth', sounding.depth)}</b>, {wordOf('soundings', sounding.method)};
-                            the model said
-                            {shown(units, 'depth', sounding.model_depth)}
-                        </li>
-                    {:else}<li class="quiet">None yet: take one from a rod’s opinions.</li>{/each}
-                </ul>
+                <h3>What soundings teach of it</h3>
+                <TaughtFigures figures={page.taught.figures} {units} changed={read} named={false} />
+            </div>
+            <div>
+                <h3>Soundings, {page.taught.soundings.length}</h3>
+                <SoundingList soundings={page.taught.soundings} {units} changed={read} />
             </div>
         </div>
     {/if}

@@ -67,7 +67,7 @@
                             {measure(units, 'speed').unit}</span
                         >
                     {:else}<span>No core aboard to tell it under.</span>{/if}
-                    <small>by the model · {water}</small>
+                    <small>by {label.trued ? 'soundings' : 'the model'} · {water}</small>
                 </article>
             {/each}
         </div>
@@ -92,7 +92,9 @@
                                 {/each}
                             </tbody>
                         </table>
-                        <small>{measure(units, 'depth').unit} down with {tape.lure} · by the model · {water}</small>
+                        <small
+                            >{measure(units, 'depth').unit} down with {tape.lure} · by {tape.trued ? 'soundings' : 'the model'} · {water}</small
+                        >
                     </article>
                 {/each}
             </div>
@@ -120,11 +122,7 @@
                                 {/each}
                             </tbody>
                         </table>
-                        <small
-                            >{measure(units, 'depth').unit} down · {tape.soundings > 0
-                                ? `by ${tape.soundings} soundings`
-                                : 'by the model'} · {water}</small
-                        >
+                        <small>{measure(units, 'depth').unit} down · by {tape.trued ? 'soundings' : 'the model'} · {water}</small>
                     </article>
                 {/each}
             </div>

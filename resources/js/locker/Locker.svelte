@@ -58,6 +58,7 @@
         </span>
         <span class="ml-auto flex flex-wrap gap-2">
             {#if aboard.nextTrip}<a class="btn btn-sm" href="#/trips/{aboard.nextTrip.id}/lures">Lure box for today</a>{/if}
+            <a class="btn btn-sm" href="#/locker/true-up">True-up</a>
             <a class="btn btn-sm" href="#/locker/labels">Labels and tapes</a>
             <button type="button" class="btn btn-sm" onclick={() => (table = true)}>Table…</button>
         </span>

@@ -2,6 +2,7 @@
     import { faultOf, type Schemas, type SpreadLine } from '../lib/api';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { figure, measure, shown, typedNumber } from '../lib/units';
+    import TaughtFigures from './TaughtFigures.svelte';
 
     /** Every figure the depth was worked out from, where it comes from, and the loads it adds along the line. */
     let { desk, line, report }: { desk: SpreadDesk; line: SpreadLine; report: Schemas['RodReport'] } = $props();
@@ -60,6 +61,14 @@
 </script>
 
 {#if fault}<p class="text-error text-sm font-semibold" role="status">{fault.detail}</p>{/if}
+{#if report.trued && report.trued.figures.length > 0}
+    <section class="border-base-300 border-b pb-1">
+        <h3 class="text-[15px] font-bold">
+            Beside these, by soundings <span class="quiet text-[13px] font-normal">what is below is multiplied so</span>
+        </h3>
+        <TaughtFigures figures={report.trued.figures} {units} changed={() => desk.refresh()} />
+    </section>
+{/if}
 {#each Object.entries(groups) as [part, figures] (part)}
     <section class="border-base-300 border-b pb-1">
         <h3 class="text-[15px] font-bold">

@@ -83,7 +83,8 @@
                     >{figure(units, 'depth', running.depth)}</span
                 >
                 <span class="figure leading-tight">
-                    <b class="text-lg">{plusMinus(units, running.doubt)} {measure(units, 'depth').unit}</b><br />
+                    <b class="text-lg">{plusMinus(units, running.doubt)} {measure(units, 'depth').unit}</b
+                    >{#if running.trued}&nbsp;<span class="quiet text-[15px]">by soundings</span>{/if}<br />
                     <span class="quiet text-[15px]"
                         >{shown(units, 'length', running.aft)} back{side
                             ? `, ${figure(units, 'length', Math.abs(running.starboard))} ${side}`

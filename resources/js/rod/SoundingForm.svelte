@@ -1,13 +1,12 @@
 <script lang="ts">
-    import { kindsOf, wordOf } from '../lib/catalogue';
+    import { kindsOf } from '../lib/catalogue';
     import { api, ask, type Schemas, type SpreadLine } from '../lib/api';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
-    import { figure, measure, shown, typedNumber } from '../lib/units';
+    import { measure, typedNumber } from '../lib/units';
     import PickField from '../fields/PickField.svelte';
 
     /** A depth read off the real thing: what the captain saw, beside what the model said of that line then. */
-    let { desk, line, soundings }: { desk: SpreadDesk; line: SpreadLine; soundings: Schemas['RodReport']['soundings'] } =
-        $props();
+    let { desk, line }: { desk: SpreadDesk; line: SpreadLine } = $props();
 
     const units = $derived(desk.boat.units);
     let read = $state('');
@@ -45,11 +44,6 @@
                     : 'The server is not answering; it was not kept.';
         }
     }
-
-    async function drop(id: number): Promise<void> {
-        await api.DELETE('/soundings/{sounding}', { params: { path: { sounding: id } } });
-        desk.refresh();
-    }
 </script>
 
 <form class="border-base-300 flex flex-wrap items-center gap-1.5 border-t pt-1 text-[15px]" onsubmit={keep}>
@@ -72,21 +66,3 @@
     <button class="btn btn-sm btn-neutral w-full">Keep this sounding</button>
     <p id="sounding-said" class="text-error w-full text-sm font-semibold empty:hidden" role="status">{said}</p>
 </form>
-{#if soundings}
-    <ul class="text-sm">
-        {#each soundings.taken as { id, depth, model_depth, method: how, speed } (id)}
-            <li class="flex items-center justify-between gap-2">
-                <span class="figure"
-                    >{figure(units, 'depth', depth)} <span class="quiet">model {figure(units, 'depth', model_depth)}</span> at {shown(
-                        units,
-                        'speed',
-                        speed,
-                    )}, {wordOf('soundings', how)}</span
-                >
-                <button type="button" class="btn btn-ghost btn-xs" aria-label="Drop this sounding" onclick={() => drop(id)}
-                    >✕</button
-                >
-            </li>
-        {/each}
-    </ul>
-{/if}

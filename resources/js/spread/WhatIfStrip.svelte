@@ -102,6 +102,16 @@
         <b>{turnText} <span class="quiet font-normal" data-testid="safe-turns">{safeText}</span></b>
     </label>
     <CurrentTry {desk} />
+    {#if desk.isSounded}
+        <button
+            type="button"
+            class="btn btn-sm leading-tight"
+            class:btn-neutral={desk.whatIf.untrued}
+            aria-pressed={desk.whatIf.untrued}
+            title="Every depth by the default figures, as if nothing had been sounded"
+            onclick={() => desk.try({ untrued: !desk.whatIf.untrued })}>untrued</button
+        >
+    {/if}
 </div>
 
 <style>

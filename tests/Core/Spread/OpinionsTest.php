@@ -6,7 +6,6 @@ namespace Tests\Core\Spread;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Records\Sounding;
-use Admek\Core\Records\Soundings;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\Difference;
 use Admek\Core\Spread\Run\RunningLine;
@@ -110,20 +109,8 @@ final class OpinionsTest extends TestCase
         self::assertSame('A 1. B 2.', $both->in(Units::Us), 'each keeps its own figures');
     }
 
-    public function test_soundings_scale_the_model_by_what_was_read(): void
+    public function test_a_sounding_is_of_a_depth_there_is(): void
     {
-        self::assertNull(Soundings::opinion([], 10.0));
-        $one = Soundings::opinion([new Sounding(11.0, 10.0, 1.0)], 20.0);
-        self::assertNotNull($one);
-        self::assertSame([22.0, null, 1, null], [$one->depth, $one->deviation, $one->count, $one->advice()]);
-        $three = Soundings::opinion(
-            [new Sounding(9.0, 10.0, 0.9), new Sounding(20.0, 20.0, 1.1), new Sounding(33.0, 30.0, 1.0)], 10.0,
-        );
-        self::assertNotNull($three);
-        self::assertEqualsWithDelta(10.0, $three->depth, 1e-9);
-        self::assertEqualsWithDelta(1.0, $three->deviation, 1e-9);
-        self::assertSame('3 soundings: go by them.', $three->advice()?->in(Units::Us));
-        self::assertSame([3, 0.9, 1.1], [$three->count, $three->slowest, $three->fastest]);
         $this->expectException(InvalidValue::class);
         new Sounding(0.1, 10.0, 1.0);
     }

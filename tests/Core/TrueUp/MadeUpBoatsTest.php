@@ -55,7 +55,7 @@ final class MadeUpBoatsTest extends TestCase
             $planned = Lines::plan([self::line($rig)])->lines[0];
             $true = $this->gear($planned);
             $speed = (1.6 + 1.4 * $this->drawn->even()) * Lines::MPH;
-            $owners = Owners::of($described, $planned, 'today');
+            $owners = Owners::of($described, $planned->rig, 'today');
             $seen = [];
             for ($i = 0; $i < $soundings; $i++) {
                 $line = $planned->withControl($this->within($planned, 0.8 + 0.2 * $i));

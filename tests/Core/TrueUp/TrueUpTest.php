@@ -189,7 +189,7 @@ final class TrueUpTest extends TestCase
     /** @return array<string, string> */
     private function owners(string $holder): array
     {
-        return Owners::of($this->plan->describedOf($holder), $this->plan->lineOf($holder), 'today');
+        return Owners::of($this->plan->describedOf($holder), $this->plan->lineOf($holder)->rig, 'today');
     }
 
     private function sounded(string $holder, float $depth, string $id = 'one', bool $confirmed = false): Sounded
