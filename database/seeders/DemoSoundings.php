@@ -52,7 +52,8 @@ final readonly class DemoSoundings
         $line = $plan->lineOf($code);
         $conditions = new Conditions($spread->speed, density: $trip->density());
         $solver = new SpreadSolver;
-        $depth = static fn (?Trued $trued): float => $solver->run($line->withTrued($trued), $conditions, withDoubt: false)->depth();
+        $depth = static fn (?Trued $trued): float => $solver
+            ->run($line->withTrued($trued), $conditions, withDoubt: false)->depth();
         $row = array_filter(
             Locker::of($boat)->row($plan->describedOf($code)), static fn (mixed $figure): bool => $figure !== null,
         );
