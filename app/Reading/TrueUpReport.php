@@ -129,8 +129,8 @@ final readonly class TrueUpReport
         $mass = Owners::massOf($figure->owner);
 
         return match (true) {
-            $trip !== null => is_numeric($trip)
-                ? 'the trip of '.($this->boat->trips()->find((int) $trip)?->date->format('j M Y') ?? 'another day') : "the trip {$trip}",
+            $trip !== null => 'the trip of '.(is_numeric($trip)
+                ? $this->boat->trips()->find((int) $trip)?->date->format('j M Y') ?? 'another day' : $trip),
             $mass !== null => 'a weight of '.Units::from($this->boat->units)->say(Quantity::SmallMass, $mass),
             default => $figure->owner,
         };

@@ -113,7 +113,7 @@ final class SoundedGear
         );
         $planned = SpreadPlan::of($lines, $this->locker->mast)->lines[0];
         $owners = Owners::of(
-            $lines[0], $planned->rig, $row->trip_id === null ? 'of '.substr($row->taken_at, 0, 10) : (string) $row->trip_id,
+            $lines[0], $planned->rig, $row->trip_id === null ? 'on '.substr($row->taken_at, 0, 10) : (string) $row->trip_id,
         );
         foreach ($this->marks as $mark) {
             if ($mark->forgotten_at >= $row->taken_at && ($owners[$mark->figure] ?? null) === $mark->owner) {

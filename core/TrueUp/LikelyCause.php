@@ -37,7 +37,8 @@ final readonly class LikelyCause
         $figures = ['read' => [Quantity::Depth, $depth], 'runs' => [Quantity::Depth, $runs]];
         if ($by === SoundingMethod::Bottom && $depth < $runs) {
             return Sentence::of(
-                'Was bottom there? It touched at {read#}, where the line runs at {runs}: a rise, weed or a fish feels so.', $figures,
+                'Was bottom there? It touched at {read#}, where the line runs at {runs}: a rise, weed or a fish feels so.',
+                $figures,
             );
         }
         [$lure, $miss] = $this->nearest($others, $conditions, $depth);

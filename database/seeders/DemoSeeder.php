@@ -177,7 +177,8 @@ final class DemoSeeder extends Seeder
             EventLog::of($trip)->keepBite(
                 (string) Str::uuid(), $at, $holder,
                 LineSnapshot::take(
-                    $boat, $trip, $lines, new Conditions($spread->speed), $boat->holders()->where('code', $holder)->firstOrFail()->id,
+                    $boat, $trip, $lines, new Conditions($spread->speed),
+                    $boat->holders()->where('code', $holder)->firstOrFail()->id,
                 ),
                 Outcome::from($outcome),
                 [

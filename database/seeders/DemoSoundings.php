@@ -24,8 +24,8 @@ final readonly class DemoSoundings
 {
     /** What her gear is truly like, in deviations. */
     private const TRULY = [
-        Doubt::LineDrag->value => -0.9, Doubt::LetOut->value => 0.4, Doubt::LureDrag->value => -0.5, Doubt::LureDive->value => 0.6,
-        Doubt::DiverLift->value => 0.8, Doubt::WeightDrag->value => 0.5,
+        Doubt::LineDrag->value => -0.9, Doubt::LetOut->value => 0.4, Doubt::LureDrag->value => -0.5,
+        Doubt::LureDive->value => 0.6, Doubt::DiverLift->value => 0.8, Doubt::WeightDrag->value => 0.5,
     ];
 
     /** Of the latest trips, the last first: rods, ft each reading is off, and how it was read. */
