@@ -6,19 +6,11 @@ namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Plan\SpreadPlan;
-use Admek\Core\Tackle\Catalogue\Presentation;
-use Admek\Core\Tackle\Described\DescribedBall;
-use Admek\Core\Tackle\Described\DescribedBoard;
-use Admek\Core\Tackle\Described\DescribedDiver;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\DescribedLine;
-use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Described\DescribedReel;
 use Admek\Core\Tackle\Described\GearAboard;
 use Admek\Core\Tackle\Described\Taught;
-use Admek\Core\Tackle\Parts\Attractor;
-use Admek\Core\Tackle\Parts\Material;
-use Admek\Core\Towing\Side;
 use App\Models\Boat;
 use App\Models\Gear\Ball;
 use App\Models\Gear\Board;
@@ -29,32 +21,21 @@ use App\Models\Holder;
 use App\Models\Trip;
 
 /**
- * The boat's gear by record id. Here alone the rows that are sent and stored, which name holders and gear by their ids,
- * become described lines, and described lines rows.
+ * The boat's gear, and plans of the rows that are sent and stored, which name holders and gear by their ids, by what her
+ * soundings have taught.
  */
 final readonly class Locker
 {
+    public const HOLDER = 'a holder of this boat';
+
+    public const REEL = 'a reel in the locker';
+
     /**
-     * @param  array<int, DescribedHolder>  $holders  port bow round the stern
-     * @param  array<int, DescribedReel>  $reels
-     * @param  array<int, DescribedBall>  $balls
-     * @param  array<int, DescribedDiver>  $divers
-     * @param  array<int, DescribedBoard>  $boards
-     * @param  array<int, DescribedLure>  $lures
      * @param  array{float, float, float}  $mast
      * @param  ?SoundedGear  $sounded  null where nothing is sounded, or it is not gone by
      */
     private function __construct(
-        private array $holders,
-        private array $reels,
-        private array $balls,
-        private array $divers,
-        private array $boards,
-        private array $lures,
-        public array $mast,
-        private Boat $boat,
-        private ?Taught $taught = null,
-        public ?SoundedGear $sounded = null,
+        private Stowed $stowed, public array $mast, private Boat $boat, public ?SoundedGear $sounded = null,
     ) {
     }
 
@@ -66,66 +47,38 @@ final readonly class Locker
      */
     public static function of(Boat $boat, ?Trip $trip = null): self
     {
-        return self::with($boat, StowedRows::holders($boat))->taught($trip);
+        return self::with($boat, StowedRows::holders($boat), $trip);
     }
 
     /** With every holder she ever had: what was recorded is taken whatever has become of its holder since. */
     public static function ever(Boat $boat, ?Trip $trip = null): self
     {
-        return self::with($boat, StowedRows::holders($boat, ever: true))->taught($trip);
+        return self::with($boat, StowedRows::holders($boat, ever: true), $trip);
     }
 
-    private function taught(?Trip $trip): self
+    /** @param  array<int, DescribedHolder>  $holders */
+    private static function with(Boat $boat, array $holders, ?Trip $trip): self
     {
-        if (! SoundedGear::areTaken($this->boat)) {
-            return $this;
+        $plain = new self(Stowed::aboard($boat, $holders), $boat->mast(), $boat);
+        if (! SoundedGear::areTaken($boat)) {
+            return $plain;
         }
-        $sounded = SoundedGear::of(
-            $this->boat, $this->by(null, null, StowedRows::holders($this->boat, ever: true)),
-        );
+        $ever = new self($plain->stowed->in(StowedRows::holders($boat, ever: true)), $plain->mast, $boat);
+        $sounded = SoundedGear::of($boat, $ever);
 
-        return $this->by($sounded->learnt($trip), $sounded, $this->holders);
+        return new self($plain->stowed->taught($sounded->learnt($trip)), $plain->mast, $boat, $sounded);
     }
 
     /** The same by default figures. */
     public function untaught(): self
     {
-        return $this->by(null, null, $this->holders);
-    }
-
-    /** @param  array<int, DescribedHolder>  $holders */
-    private function by(?Taught $taught, ?SoundedGear $sounded, array $holders): self
-    {
-        return new self(
-            $holders, array_map(static fn (DescribedReel $reel): DescribedReel => $reel->taught($taught), $this->reels),
-            $this->balls, $this->divers, $this->boards, $this->lures, $this->mast, $this->boat, $taught, $sounded,
-        );
-    }
-
-    /** @param  array<int, DescribedHolder>  $holders */
-    private static function with(Boat $boat, array $holders): self
-    {
-        return new self(
-            $holders,
-            StowedRows::of($boat, Reel::TABLE, Reel::ORDER, Reel::ofRow(...)),
-            StowedRows::of($boat, Ball::TABLE, Ball::ORDER, Ball::ofRow(...)),
-            StowedRows::of($boat, Diver::TABLE, Diver::ORDER, Diver::ofRow(...)),
-            StowedRows::of($boat, Board::TABLE, Board::ORDER, Board::ofRow(...)),
-            StowedRows::of($boat, Lure::TABLE, Lure::ORDER, Lure::ofRow(...)),
-            $boat->mast(),
-            $boat,
-        );
+        return new self($this->stowed->taught(null), $this->mast, $this->boat);
     }
 
     /** Changes with any holder or piece in it, and with what is learnt of them. */
     public function version(): string
     {
-        $reels = array_map(static fn (DescribedReel $reel): DescribedReel => $reel->taught(null), $this->reels);
-
-        return hash('xxh3', serialize([
-            $this->holders, $reels, $this->balls, $this->divers, $this->boards, $this->lures, $this->mast,
-            $this->taught === null ? null : $this->sounded?->version,
-        ]));
+        return hash('xxh3', serialize([$this->stowed->taught(null), $this->mast, $this->sounded?->version]));
     }
 
     /**
@@ -173,7 +126,7 @@ final readonly class Locker
         $described = [];
         foreach ($rows as $i => $row) {
             try {
-                $described[] = $this->line($row);
+                $described[] = $this->stowed->line($row);
             } catch (InvalidValue $invalid) {
                 throw $invalid->within("lines.{$i}");
             }
@@ -192,7 +145,7 @@ final readonly class Locker
      */
     public function rows(array $lines): array
     {
-        return array_map($this->row(...), $lines);
+        return array_map($this->stowed->row(...), $lines);
     }
 
     /**
@@ -202,15 +155,7 @@ final readonly class Locker
      */
     public function row(DescribedLine $line): array
     {
-        return [
-            'holder_id' => ById::named($this->holders, $line->holder->code, 'holder_id'),
-            'reel_id' => ById::named($this->reels, $line->reel->name, 'reel_id'),
-            'lure_id' => ById::named($this->lures, $line->lure->name, 'lure_id'),
-            'ball_id' => $line->ball === null ? null : ById::named($this->balls, $line->ball->name, 'ball_id'),
-            'diver_id' => $line->diver === null ? null : ById::named($this->divers, $line->diver->name, 'diver_id'),
-            'board_id' => $line->board === null ? null : ById::named($this->boards, $line->board->name, 'board_id'),
-            'rides_on' => $line->ridesOn === null ? null : ById::named($this->holders, $line->ridesOn, 'rides_on'),
-        ] + LineColumns::of($line);
+        return $this->stowed->row($line);
     }
 
     /** What new lines are rigged from: nothing retired. */
@@ -221,15 +166,15 @@ final readonly class Locker
         );
 
         return new GearAboard(
-            $in(Reel::TABLE, $this->reels), $in(Lure::TABLE, $this->lures), $in(Ball::TABLE, $this->balls),
-            $in(Diver::TABLE, $this->divers), $in(Board::TABLE, $this->boards),
+            $in(Reel::TABLE, $this->stowed->reels), $in(Lure::TABLE, $this->stowed->lures), $in(Ball::TABLE, $this->stowed->balls),
+            $in(Diver::TABLE, $this->stowed->divers), $in(Board::TABLE, $this->stowed->boards),
         );
     }
 
     /** @return list<DescribedHolder> port bow round the stern */
     public function holders(): array
     {
-        return array_values($this->holders);
+        return array_values($this->stowed->holders);
     }
 
     /**
@@ -239,37 +184,12 @@ final readonly class Locker
      */
     public function holder(mixed $id, string $field = 'holder_id'): DescribedHolder
     {
-        return ById::one($this->holders, $id, $field, 'a holder of this boat');
+        return ById::one($this->stowed->holders, $id, $field, self::HOLDER);
     }
 
     /** @throws InvalidValue when there is none */
     public function reel(mixed $id): DescribedReel
     {
-        return ById::one($this->reels, $id, 'reel_id', 'a reel in the locker');
-    }
-
-    /**
-     * @param  array<string, mixed>  $row
-     *
-     * @throws InvalidValue naming the field whose record there is not
-     */
-    private function line(array $row): DescribedLine
-    {
-        return new DescribedLine(
-            $this->holder($row['holder_id'] ?? null),
-            LineColumns::word($row, 'presentation', Presentation::class) ?? throw InvalidValue::because('presentation', 'given'),
-            $this->reel($row['reel_id'] ?? null),
-            ById::one($this->lures, $row['lure_id'] ?? null, 'lure_id', 'a lure in the locker'),
-            LineColumns::figures($row),
-            ById::chosen($this->balls, $row, 'ball_id', 'a ball in the locker'),
-            ById::chosen($this->divers, $row, 'diver_id', 'a diver in the locker'),
-            ById::chosen($this->boards, $row, 'board_id', 'a board in the locker'),
-            isset($row['rides_on']) ? $this->holder($row['rides_on'], 'rides_on')->code : null,
-            LineColumns::word($row, 'leader_material', Material::class),
-            LineColumns::word($row, 'attractor', Attractor::class),
-            LineColumns::word($row, 'dial_side', Side::class),
-            LineColumns::word($row, 'cable', Material::class),
-            array_map(floatval(...), $row['overrides'] ?? []),
-        );
+        return ById::one($this->stowed->reels, $id, 'reel_id', self::REEL);
     }
 }
