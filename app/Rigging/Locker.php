@@ -166,8 +166,9 @@ final readonly class Locker
         );
 
         return new GearAboard(
-            $in(Reel::TABLE, $this->stowed->reels), $in(Lure::TABLE, $this->stowed->lures), $in(Ball::TABLE, $this->stowed->balls),
-            $in(Diver::TABLE, $this->stowed->divers), $in(Board::TABLE, $this->stowed->boards),
+            $in(Reel::TABLE, $this->stowed->reels), $in(Lure::TABLE, $this->stowed->lures),
+            $in(Ball::TABLE, $this->stowed->balls), $in(Diver::TABLE, $this->stowed->divers),
+            $in(Board::TABLE, $this->stowed->boards),
         );
     }
 
