@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Admek\Core\TrueUp;
 
+use Admek\Core\Numerics\Symmetric;
 use Admek\Core\Towing\Doubt\Doubt;
 use Admek\Core\Towing\Doubt\Trued;
 use Admek\Core\TrueUp\Internal\Fit;
-use Admek\Core\TrueUp\Internal\Symmetric;
 
 /**
  * What a boat's soundings say of its gear, all of them fitted at once (docs/true-up.md): each figure so many of its own

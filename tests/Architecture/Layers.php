@@ -12,8 +12,8 @@ use PHPat\Test\PHPat;
 final class Layers
 {
     private const CORE = [
-        'Units', 'Rules', 'Towing', 'Tackle', 'Boat', 'Fish', 'Ground', 'Records', 'Spread', 'TrueUp', 'Trip', 'Water',
-        'Day', 'Instruments', 'Books', 'Files',
+        'Units', 'Numerics', 'Rules', 'Towing', 'Tackle', 'Boat', 'Fish', 'Ground', 'Records', 'Patterns', 'Spread', 'TrueUp',
+        'Trip', 'Water', 'Day', 'Instruments', 'Books', 'Files',
     ];
 
     private const SPREAD = ['Plan', 'Run', 'Check', 'Cure', 'Card', 'Drafting'];
@@ -66,7 +66,7 @@ final class Layers
     /** @return iterable<string, Rule> */
     public function test_what_is_internal_to_a_room_is_used_in_it_alone(): iterable
     {
-        foreach (['Towing', 'Spread\Check', 'TrueUp', 'Files', 'Instruments', 'Day'] as $name) {
+        foreach (['Towing', 'Spread\Check', 'TrueUp', 'Patterns', 'Files', 'Instruments', 'Day'] as $name) {
             $room = "Admek\\Core\\{$name}";
             yield $room => PHPat::rule()
                 ->classes(Selector::AllOf(

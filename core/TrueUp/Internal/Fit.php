@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\TrueUp\Internal;
 
+use Admek\Core\Numerics\Symmetric;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Doubt\Doubt;
 use Admek\Core\Towing\Doubt\TruedDepth;

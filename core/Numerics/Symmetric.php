@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Admek\Core\TrueUp\Internal;
+namespace Admek\Core\Numerics;
 
 use RuntimeException;
 

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\TrueUp;
+namespace Tests\Core\Numerics;
 
-use Admek\Core\TrueUp\Internal\Symmetric;
+use Admek\Core\Numerics\Symmetric;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
