@@ -14,6 +14,7 @@ use App\Http\Days\ChangesController;
 use App\Http\Days\DayController;
 use App\Http\Days\DayFileController;
 use App\Http\Days\EventController;
+use App\Http\Days\SeasonController;
 use App\Http\Days\WatchController;
 use App\Http\Devices\AboardController;
 use App\Http\Devices\DeviceController;
@@ -95,6 +96,11 @@ $for(Ability::Look)->group(static function () use ($forThis): void {
         Route::get('spreads/{spread}', [SpreadController::class, 'show']);
         Route::get('spreads/{spread}/deck-card', DeckCardController::class);
     });
+});
+
+$for(Ability::Season)->group(static function () use ($forThis): void {
+    Route::get('season', SeasonController::class);
+    Route::middleware($forThis(Policy::TRIP, 'trip'))->get('trips/{trip}/start', [SeasonController::class, 'start']);
 });
 
 $for(Ability::Places)->group(static function () use ($forThis): void {

@@ -4,18 +4,14 @@ declare(strict_types=1);
 
 namespace App\Days;
 
-use Admek\Core\Books\Book;
 use Admek\Core\Day\Bite as BiteTold;
 use Admek\Core\Day\Day;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
 use Admek\Core\Records\Outcome;
-use Admek\Core\Trip\TripClock;
 use App\Models\Bite;
-use App\Models\Boat;
 use App\Models\KeptEvents;
 use App\Models\Trip;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Ramsey\Uuid\Uuid;
 
@@ -79,23 +75,13 @@ final readonly class EventLog
     /** Grows with every event. */
     public function version(): int
     {
-        return (int) DB::table('events')->where('trip_id', $this->trip->id)->max('id');
+        return KeptEvents::version($this->trip);
     }
 
     /** @return array<string, string> who told each event, by its id */
     public function told(): array
     {
         return DB::table('events')->where('trip_id', $this->trip->id)->pluck('who', 'uuid')->all();
-    }
-
-    /** s since 1970 UTC until which lines count as fishing, by then: when the trip is to be back, or what was told last. */
-    public function until(Boat $boat, float $now): float
-    {
-        $clock = TripClock::of($this->trip->lines_in, $this->trip->back_by, $this->trip->run, $boat->book(Book::Chores));
-        $back = CarbonImmutable::parse($this->trip->date->format('Y-m-d'), $boat->timezone)->addMinutes($clock->backBy);
-        $last = (float) DB::table('events')->where('trip_id', $this->trip->id)->max('at');
-
-        return min($now, max((float) $back->format('U'), $last));
     }
 
     private function writeBites(): void

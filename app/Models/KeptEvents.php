@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\Books\Book;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
+use Admek\Core\Trip\TripClock;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /** Rows of the table of events as what they tell. */
@@ -31,5 +34,21 @@ final class KeptEvents
         }
 
         return $events;
+    }
+
+    /** Grows with every event of a trip; nought where there is none. */
+    public static function version(Trip $trip): int
+    {
+        return (int) DB::table('events')->where('trip_id', $trip->id)->max('id');
+    }
+
+    /** s since 1970 UTC until which lines count as fishing, by then: when the trip is to be back, or what was told last. */
+    public static function until(Trip $trip, Boat $boat, float $now): float
+    {
+        $clock = TripClock::of($trip->lines_in, $trip->back_by, $trip->run, $boat->book(Book::Chores));
+        $back = CarbonImmutable::parse($trip->date->format('Y-m-d'), $boat->timezone)->addMinutes($clock->backBy);
+        $last = (float) DB::table('events')->where('trip_id', $trip->id)->max('at');
+
+        return min($now, max((float) $back->format('U'), $last));
     }
 }

@@ -12,9 +12,12 @@ use App\Database\Migrations;
 use App\Forecasts\ForecastSource;
 use App\Forecasts\StandInForecasts;
 use App\Instruments\LiveFile;
+use App\Instruments\Track;
 use App\Models\Boat;
+use App\Reading\Season\Season;
 use App\Rigging\CardShelf;
 use App\Rigging\DoubtShelf;
+use App\Rigging\SeasonShelf;
 use App\Rigging\Shelf;
 use App\Rigging\TrueUpShelf;
 use Illuminate\Auth\Access\Gate;
@@ -40,6 +43,9 @@ final class AppServiceProvider extends ServiceProvider
             Boat::class, static fn (): Boat => Boat::query()->first() ?? throw new NotFoundHttpException('There is no boat yet.'),
         );
         $this->keepsWhatItHasWorkedOut();
+        $this->app->bind(Season::class, fn (): Season => Season::of(
+            $this->app->make(Boat::class), $this->app->make(Track::class), $this->app->make(SeasonShelf::class),
+        ));
         $this->app->singleton(LiveFile::class, static function (): LiveFile {
             $file = Config::get('admek.live');
 
@@ -55,6 +61,7 @@ final class AppServiceProvider extends ServiceProvider
         if (! is_string($file)) {
             $this->app->bind(CardShelf::class, static fn (): CardShelf => new CardShelf(null));
             $this->app->singleton(TrueUpShelf::class, static fn (): TrueUpShelf => new TrueUpShelf(null));
+            $this->app->singleton(SeasonShelf::class, static fn (): SeasonShelf => new SeasonShelf(null));
 
             return;
         }
@@ -66,6 +73,9 @@ final class AppServiceProvider extends ServiceProvider
         };
         $this->app->singleton(KeptDoubts::class, static fn (): DoubtShelf => new DoubtShelf($shelf('doubts', DoubtShelf::MOST)));
         $this->app->singleton(CardShelf::class, static fn (): CardShelf => new CardShelf($shelf('cards', CardShelf::MOST)));
+        $this->app->singleton(
+            SeasonShelf::class, static fn (): SeasonShelf => new SeasonShelf($shelf('seasons', SeasonShelf::MOST)),
+        );
         $this->app->singleton(
             TrueUpShelf::class, static fn (): TrueUpShelf => new TrueUpShelf($shelf('true_ups', TrueUpShelf::MOST)),
         );

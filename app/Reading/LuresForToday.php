@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use Admek\Core\Fish\Species;
-use Admek\Core\Records\OwnRecord;
+use Admek\Core\Patterns\Factor;
+use Admek\Core\Patterns\Patterns;
 use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Water\BaitSchools;
 use Admek\Core\Water\Box\BoxedLure;
 use Admek\Core\Water\Box\LureBox;
 use Admek\Core\Water\Box\RankedLure;
-use App\Models\Gear\Lure;
 
 /** The lure box in order for a trip's water at one of its hours. */
 final readonly class LuresForToday
@@ -24,15 +24,23 @@ final readonly class LuresForToday
     {
     }
 
-    /** @param  int  $hour  of the trip's schedule, from nought */
-    public static function of(TripWater $water, int $hour = 0): self
+    /**
+     * @param  Patterns  $record  what the boat's own log says
+     * @param  int  $hour  of the trip's schedule, from nought
+     */
+    public static function of(TripWater $water, Patterns $record, int $hour = 0): self
     {
         $hour = max(0, min($hour, count($water->schedule) - 1));
-        $record = LureRecord::of($water->boat, $water->trip->date->format('Y-m-d'));
+        $rates = [];
+        foreach ($record->factors[Factor::Lure->value] ?? [] as $rate) {
+            $rates[$rate->level] = $rate;
+        }
         $boxed = $ids = [];
         foreach ($water->boat->lures()->where('retired', false)->get() as $lure) {
             $ids[$lure->name] = $lure->id;
-            $boxed[] = self::boxed($lure, $record[$lure->name] ?? null);
+            $boxed[] = new BoxedLure(
+                $lure->described(), $lure->size, Forage::tryFrom($lure->imitates ?? ''), $rates[$lure->name] ?? null,
+            );
         }
         $box = new LureBox(
             $water->signs, $water->bands, array_map(Species::from(...), $water->trip->species),
@@ -41,14 +49,5 @@ final readonly class LuresForToday
         );
 
         return new self($hour, $ids, $box->inOrder($boxed));
-    }
-
-    /** @param  ?array{bites: int, rod_days: int}  $record */
-    private static function boxed(Lure $lure, ?array $record): BoxedLure
-    {
-        return new BoxedLure(
-            $lure->described(), $lure->size, Forage::tryFrom($lure->imitates ?? ''),
-            $record === null ? new OwnRecord(0, 0) : new OwnRecord($record['bites'], $record['rod_days']),
-        );
     }
 }

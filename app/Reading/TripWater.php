@@ -100,6 +100,15 @@ final readonly class TripWater
         );
     }
 
+    /** With what the boat's own record says, before the rest. */
+    public function recorded(?Advice $record): self
+    {
+        return $record === null ? $this : new self(
+            $this->trip, $this->boat, $this->signs, $this->rules, $this->against, $this->sun, $this->reckoned, $this->bands,
+            [$record, ...$this->advice], $this->schedule,
+        );
+    }
+
     /** Null where the trip is for nothing yet. */
     public function pace(): ?Pace
     {

@@ -10,6 +10,7 @@ use Admek\Core\Fish\FishCare;
 use Admek\Core\Fish\Habits;
 use Admek\Core\Ground\PassRules;
 use Admek\Core\InvalidValue;
+use Admek\Core\Patterns\PatternRules;
 use Admek\Core\Rules\Rule;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Check\SpreadLimits;
@@ -35,6 +36,7 @@ enum Book: string
     case Pass = 'pass';
     case Day = 'day';
     case Changes = 'changes';
+    case Patterns = 'patterns';
 
     /** What it is opened as. */
     public function title(): string
@@ -52,6 +54,7 @@ enum Book: string
             self::Pass => 'How a pass is judged',
             self::Day => 'How lines are looked after',
             self::Changes => 'When something is changed',
+            self::Patterns => 'How the record is counted',
         };
     }
 
@@ -71,6 +74,7 @@ enum Book: string
             self::Pass => PassRules::rules(),
             self::Day => DayRules::rules(),
             self::Changes => ChangeRules::rules(),
+            self::Patterns => PatternRules::rules(),
         };
     }
 

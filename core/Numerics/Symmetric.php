@@ -75,6 +75,34 @@ final class Symmetric
     }
 
     /**
+     * The diagonal of what {@see inverse()} gives, sooner: sums of squares down the columns of the factor's inverse.
+     *
+     * @param  array<int, array<int, float>>  $lower
+     * @return array<int, float>
+     */
+    public static function inverseDiagonal(array $lower): array
+    {
+        $n = count($lower);
+        $diagonal = [];
+        for ($j = 0; $j < $n; $j++) {
+            $column = [$j => 1.0 / $lower[$j][$j]];
+            $sum = $column[$j] * $column[$j];
+            for ($i = $j + 1; $i < $n; $i++) {
+                $row = $lower[$i];
+                $dot = 0.0;
+                for ($k = $j; $k < $i; $k++) {
+                    $dot += $row[$k] * $column[$k];
+                }
+                $column[$i] = -$dot / $row[$i];
+                $sum += $column[$i] * $column[$i];
+            }
+            $diagonal[$j] = $sum;
+        }
+
+        return $diagonal;
+    }
+
+    /**
      * By Jacobi's rotations.
      *
      * @param  array<int, array<int, float>>  $matrix

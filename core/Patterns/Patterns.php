@@ -18,13 +18,16 @@ final readonly class Patterns
     {
     }
 
-    /** @param  list<Exposure>  $exposures */
-    public static function of(array $exposures): self
+    /**
+     * @param  list<Exposure>  $exposures
+     * @param  bool  $alike  whether factors are told apart; else as it looks alone
+     */
+    public static function of(array $exposures, bool $alike = true): self
     {
         $hours = array_sum(array_map(static fn (Exposure $one): float => $one->hours, $exposures));
         $bites = array_sum(array_map(static fn (Exposure $one): int => $one->bites, $exposures));
         $levels = self::levels($exposures);
-        $alike = self::alike($exposures, $levels, $bites);
+        $alike = $alike ? self::alike($exposures, $levels, $bites) : [];
         $factors = [];
         foreach ($levels as $factor => $all) {
             $shrunk = new Shrunk(array_values($all));

@@ -11,7 +11,8 @@ final readonly class Advice
 {
     /**
      * @param  string  $key  what tells it from others of the reading
-     * @param  string  $topic  speed, presentation, leader, finish, distance, marks, sides, test, temperature, current, care
+     * @param  string  $topic  record, speed, presentation, leader, finish, distance, marks, sides, test, temperature, current or
+     *                         care
      * @param  list<array{key: string, label: string, why: string, chosen: bool}>  $schools  where experienced people differ
      */
     public function __construct(

@@ -54,7 +54,18 @@ final readonly class DemoDays
         for ($i = self::PAST; $i > 0; $i--) {
             $date = $today->subDays(4 * $i + 4);
             $trip = DemoSeeder::trip($this->boat, $date, $i % 3 === 0 ? 'Gannet Rise' : 'Dunmarl Bank', 4);
+            $this->otherLures($trip);
             $this->fished($trip, $date->addMinutes(375), 60 * $this->chance->getInt(4, 6), over: true);
+        }
+    }
+
+    /** What hung on one rod hangs on another: else nobody could tell a lure from the place it runs in. */
+    private function otherLures(Trip $trip): void
+    {
+        $lines = Spread::query()->whereBelongsTo($trip)->with('lines')->firstOrFail()->lines;
+        $lures = $this->chance->shuffleArray($lines->pluck('lure_id')->all());
+        foreach ($lines->values() as $i => $line) {
+            $line->update(['lure_id' => $lures[$i]]);
         }
     }
 

@@ -18,6 +18,7 @@
     import Prepare from './trip/Prepare.svelte';
     import Spread from './spread/Spread.svelte';
     import Locker from './locker/Locker.svelte';
+    import Season from './season/Season.svelte';
     import Watch from './watch/Watch.svelte';
     import Water from './water/Water.svelte';
     import Trips from './trip/Trips.svelte';
@@ -33,6 +34,7 @@
         '/trips/:trip/log': Log,
         '/boat': Boat,
         '/boat/instruments': Instruments,
+        '/season': Season,
         '/locker/labels': Labels,
         '/locker/true-up': TrueUp,
         '/locker/:list?/:id?': Locker,

@@ -15,6 +15,7 @@ use Admek\Core\Fish\GirthWeight;
 use Admek\Core\Fish\Species;
 use App\Days\EventLog;
 use App\Models\Boat;
+use App\Models\KeptEvents;
 use App\Models\Trip;
 use Illuminate\Http\JsonResponse;
 
@@ -37,7 +38,7 @@ final class DayController
                 static fn (string $species, array $fish): array => ['species' => $species === '' ? null : $species] + $fish,
                 array_map(strval(...), array_keys($day->fish())), $day->fish(),
             ),
-            'line_hours' => round($day->lineHours($log->until($boat, $now)), 3),
+            'line_hours' => round($day->lineHours(KeptEvents::until($trip, $boat, $now)), 3),
             'log' => self::log($day, $log->told()),
         ], options: JSON_PRESERVE_ZERO_FRACTION);
     }

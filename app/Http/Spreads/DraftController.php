@@ -22,19 +22,23 @@ use App\Http\Asked\DoubtResource;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Reading\LuresForToday;
+use App\Reading\Season\ForTomorrow;
+use App\Reading\Season\Season;
 use App\Reading\TripWater;
 use Illuminate\Http\JsonResponse;
 
 /** Proposes a whole spread for the water wanted, beside the one on the desk. */
 final class DraftController
 {
-    public function __invoke(DraftRequest $request, Spread $spread, Boat $boat, Drafter $drafter): JsonResponse
+    public function __invoke(DraftRequest $request, Spread $spread, Boat $boat, Drafter $drafter, Season $season): JsonResponse
     {
         $asked = AskedSpread::of($request, $spread, $boat);
         $water = TripWater::of($asked->trip, $boat);
+        $record = ForTomorrow::of($season, $asked->trip, $boat);
         $bands = $request->bands($water);
+        $leaning = ForTomorrow::isRefused($asked->trip) ? $bands : DraftBand::leaning($bands, $record->depths());
         $draft = $drafter->draft(new DraftTask(
-            $bands, $asked->locker->holders(), self::inBoxOrder($asked, $water), $asked->conditions,
+            $leaning, $asked->locker->holders(), self::inBoxOrder($asked, $water, $record), $asked->conditions,
             self::limits($asked->limits, $bands),
             $asked->trip->linesAllowed() ?? LineLimit::presumed($asked->trip->anglers, $boat->lines_per_angler),
             $boat->mast(), $asked->metric(),
@@ -60,10 +64,10 @@ final class DraftController
     }
 
     /** Of a family the lure that lies first in the box for this water is reached for first. */
-    private static function inBoxOrder(AskedSpread $asked, TripWater $water): GearAboard
+    private static function inBoxOrder(AskedSpread $asked, TripWater $water, ForTomorrow $record): GearAboard
     {
         $order = [];
-        foreach (LuresForToday::of($water)->order as $place => $one) {
+        foreach (LuresForToday::of($water, $record->patterns)->order as $place => $one) {
             $order[$one->boxed->lure->name] = $place;
         }
         $gear = $asked->locker->gear();

@@ -10,6 +10,8 @@ use Admek\Core\Units\Units;
 use Admek\Core\Water\Signs\TemperatureProfile;
 use App\Models\Boat;
 use App\Models\Trip;
+use App\Reading\Season\ForTomorrow;
+use App\Reading\Season\Season;
 use App\Reading\TripWater;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
@@ -103,7 +105,7 @@ final class WaterController
      */
     public function choose(WaterChoiceRequest $request, Trip $trip, Boat $boat): JsonResponse
     {
-        $trip->update(['choices' => $request->on($trip->choices ?? [], TripWater::of($trip, $boat), Units::from($boat->units))]);
+        $trip->update(['choices' => $request->on($trip->choices ?? [], self::water($trip, $boat), Units::from($boat->units))]);
 
         return self::answer($trip, $boat);
     }
@@ -111,9 +113,14 @@ final class WaterController
     private static function answer(Trip $trip, Boat $boat, ?Trip $against = null, int $status = 200): JsonResponse
     {
         return new JsonResponse(
-            WaterResource::of(TripWater::of($trip->unsetRelations(), $boat, $against)),
+            WaterResource::of(self::water($trip->unsetRelations(), $boat, $against)),
             $status,
             options: JSON_PRESERVE_ZERO_FRACTION,
         );
+    }
+
+    private static function water(Trip $trip, Boat $boat, ?Trip $against = null): TripWater
+    {
+        return TripWater::of($trip, $boat, $against)->recorded(ForTomorrow::of(resolve(Season::class), $trip, $boat)->advice());
     }
 }

@@ -35,8 +35,11 @@ final class AllElseAlike
     /** @var array<int, float> logarithms; of the rate itself first */
     private array $at;
 
+    /** @var array<int, array<int, float>> the factor of what is known */
+    private array $lower = [];
+
     /** @var array<int, array<int, float>> */
-    private array $covariance = [];
+    private array $covariance;
 
     /** @var array<int, int> factor of each multiplier, from place 1 */
     private array $factors = [];
@@ -61,6 +64,7 @@ final class AllElseAlike
                 break;
             }
         }
+        $this->covariance = Symmetric::inverse($this->lower);
     }
 
     /**
@@ -127,8 +131,8 @@ final class AllElseAlike
             $matrix[0][0] += 1e-9;
             $lower = Symmetric::cholesky($matrix);
             $to = Symmetric::solve($lower, $pull);
-            $this->covariance = Symmetric::inverse($lower);
-            $this->spread($to);
+            $this->lower = $lower;
+            $this->spread($to, Symmetric::inverseDiagonal($lower));
         }
         $most = 0.0;
         for ($i = 0; $i < $n; $i++) {
@@ -144,14 +148,15 @@ final class AllElseAlike
      * How far the levels of each factor lie apart, by where they are and how unsure.
      *
      * @param  array<int, float>  $to
+     * @param  array<int, float>  $unsure  variances
      */
-    private function spread(array $to): void
+    private function spread(array $to, array $unsure): void
     {
         [$count, $variance] = self::PRIOR;
         $sums = array_fill(0, count($this->variances), $count * $variance);
         $counts = array_fill(0, count($this->variances), $count);
         foreach ($this->factors as $i => $factor) {
-            $sums[$factor] += $to[$i] ** 2 + $this->covariance[$i][$i];
+            $sums[$factor] += $to[$i] ** 2 + $unsure[$i];
             $counts[$factor]++;
         }
         foreach ($sums as $factor => $sum) {

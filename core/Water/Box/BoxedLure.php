@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Water\Box;
 
-use Admek\Core\Records\OwnRecord;
+use Admek\Core\Patterns\Rate;
 use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Parts\Forage;
 
@@ -14,10 +14,11 @@ final readonly class BoxedLure
     /**
      * @param  ?float  $size  m from nose to tail
      * @param  ?Forage  $imitates  null where nobody has said
+     * @param  ?Rate  $record  what the boat's own log says of it; null where it was not fished
      */
     public function __construct(
         public DescribedLure $lure, public ?float $size = null, public ?Forage $imitates = null,
-        public OwnRecord $record = new OwnRecord(0, 0),
+        public ?Rate $record = null,
     ) {
     }
 }

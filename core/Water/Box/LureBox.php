@@ -6,7 +6,6 @@ namespace Admek\Core\Water\Box;
 
 use Admek\Core\Fish\LureFamilies;
 use Admek\Core\Fish\Species;
-use Admek\Core\Records\OwnRecord;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Tackle\Parts\Finish;
 use Admek\Core\Tackle\Parts\LureKind;
@@ -36,7 +35,7 @@ final readonly class LureBox
 
     private const SIZE = 1.0;
 
-    /** Points a lure's own record is worth at twice the boat's mean, were there no end of it. */
+    /** Points a lure's own record is worth where it brings twice as much as usual, all else alike. */
     private const RECORD = 2.0;
 
     private const FIRST = 4;
@@ -68,11 +67,7 @@ final readonly class LureBox
      */
     public function inOrder(array $lures): array
     {
-        $boat = new OwnRecord(
-            array_sum(array_map(static fn (BoxedLure $one): int => $one->record->bites, $lures)),
-            array_sum(array_map(static fn (BoxedLure $one): int => $one->record->rodDays, $lures)),
-        );
-        $ranked = array_map(fn (BoxedLure $one): RankedLure => $this->ranked($one, $boat), $lures);
+        $ranked = array_map($this->ranked(...), $lures);
         usort($ranked, static fn (RankedLure $a, RankedLure $b): int => [$b->score, $a->boxed->lure->name] <=> [
             $a->score, $b->boxed->lure->name,
         ]);
@@ -122,10 +117,10 @@ final readonly class LureBox
         return $rest[0] ?? null;
     }
 
-    private function ranked(BoxedLure $one, OwnRecord $boat): RankedLure
+    private function ranked(BoxedLure $one): RankedLure
     {
         $points = array_values(array_filter([
-            $this->family($one), $this->finish($one), $this->size($one), $this->bait($one), self::record($one, $boat),
+            $this->family($one), $this->finish($one), $this->size($one), $this->bait($one), self::record($one),
         ]));
         usort($points, static fn (array $a, array $b): int => abs($b[0]) <=> abs($a[0]));
 
@@ -231,19 +226,19 @@ final readonly class LureBox
     }
 
     /** @return ?array{float, Sentence} */
-    private static function record(BoxedLure $one, OwnRecord $boat): ?array
+    private static function record(BoxedLure $one): ?array
     {
         $record = $one->record;
-        if ($record->rodDays === 0 || $boat->bites === 0) {
+        if ($record === null || $record->times === null) {
             return null;
         }
-        $points = self::RECORD * log($record->share($boat), 2.0) * $record->weight();
+        $points = self::RECORD * log($record->times, 2.0);
 
         return [max(-self::RECORD, min(self::RECORD, $points)), Sentence::of(
-            'Your log: {bites} in {days}, where your rods take {mean} each.', [
-                'bites' => $record->bites === 1 ? '1 bite' : "{$record->bites} bites",
-                'days' => $record->rodDays === 1 ? '1 rod-day' : "{$record->rodDays} rod-days",
-                'mean' => sprintf('%.1f', $boat->bites / $boat->rodDays),
+            'Your log: {bites} in {hours} line-hours; all else alike ×{times} ({low}–{high}).', [
+                'bites' => $record->bites === 1 ? '1 bite' : "{$record->bites} bites", 'hours' => sprintf('%.0f', $record->hours),
+                'times' => sprintf('%.1f', $record->times), 'low' => sprintf('%.1f', $record->timesLow ?? 0.0),
+                'high' => sprintf('%.1f', $record->timesHigh ?? 0.0),
             ],
         )];
     }

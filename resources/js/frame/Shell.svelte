@@ -19,6 +19,7 @@
     ];
     /** What is the boat's, whatever the trip. */
     const OF_THE_BOAT: [Schemas['Screen'], string][] = [
+        ['season', 'Season'],
         ['locker', 'Locker'],
         ['boat', 'Boat'],
         ['devices', 'Devices'],

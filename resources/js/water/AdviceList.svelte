@@ -6,6 +6,7 @@
     let { desk, advice }: { desk: WaterDesk; advice: Advice[] } = $props();
 
     const TOPIC: Record<Advice['topic'], string> = {
+        record: 'Record',
         temperature: 'Water',
         speed: 'Speed',
         presentation: 'Run',

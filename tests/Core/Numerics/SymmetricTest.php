@@ -21,6 +21,8 @@ final class SymmetricTest extends TestCase
         self::assertEqualsWithDelta([[2.0], [1.0, sqrt(2.0)], [0.2, 0.3 / sqrt(2.0), sqrt(0.96 - 0.045)]], $lower, 1e-12);
         self::assertEqualsWithDelta([1.0, -2.0, 3.0], Symmetric::solve($lower, [1.2, -2.5, 2.4]), 1e-9);
         $inverse = Symmetric::inverse($lower);
+        $diagonal = array_map(static fn (int $i): float => $inverse[$i][$i], [0, 1, 2]);
+        self::assertEqualsWithDelta($diagonal, Symmetric::inverseDiagonal($lower), 1e-12);
         foreach (self::MATRIX as $i => $row) {
             foreach (array_keys($row) as $j) {
                 $sum = array_sum(array_map(static fn (int $k): float => $row[$k] * $inverse[$k][$j], array_keys($row)));

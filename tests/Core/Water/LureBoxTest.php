@@ -6,7 +6,7 @@ namespace Tests\Core\Water;
 
 use Admek\Core\Books\Book;
 use Admek\Core\Fish\Species;
-use Admek\Core\Records\OwnRecord;
+use Admek\Core\Patterns\Rate;
 use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Parts\Finish;
 use Admek\Core\Tackle\Parts\Forage;
@@ -87,27 +87,30 @@ final class LureBoxTest extends TestCase
         self::assertNull(BaitSchools::advice($this->signs(), null), 'nobody has said what bait there is');
     }
 
-    public function test_the_own_record_weighs_the_more_the_more_there_is_of_it(): void
+    public function test_the_own_record_weighs_as_much_as_it_brings_all_else_alike(): void
     {
-        $lures = static fn (int $bites, int $days): array => [
-            new BoxedLure(new DescribedLure('Proven', LureKind::MediumSpoon, ''), null, null, new OwnRecord($bites, $days)),
-            new BoxedLure(new DescribedLure('Steady', LureKind::MediumSpoon, ''), null, null, new OwnRecord(20, 40)),
-        ];
-        $lead = function (int $bites, int $days) use ($lures): float {
+        $rate = static fn (?float $times): Rate => new Rate('', 20.0, 5, 0.25, 0.2, 0.3, $times, 0.8, 1.9);
+        $lead = function (?float $times) use ($rate): float {
             $scores = [];
-            foreach ($this->box($this->signs(), [Species::King])->inOrder($lures($bites, $days)) as $one) {
+            foreach ($this->box($this->signs(), [Species::King])->inOrder([
+                new BoxedLure(new DescribedLure('Proven', LureKind::MediumSpoon, ''), record: $rate($times)),
+                new BoxedLure(new DescribedLure('Steady', LureKind::MediumSpoon, '')),
+            ]) as $one) {
                 $scores[$one->boxed->lure->name] = $one->score;
             }
 
             return $scores['Proven'] - $scores['Steady'];
         };
-        self::assertGreaterThan(0.0, $lead(2, 1));
-        self::assertGreaterThan($lead(2, 1), $lead(20, 10));
-        self::assertLessThan(0.0, $lead(0, 12));
-        self::assertLessThanOrEqual(4.0, $lead(500, 20), 'no record outweighs everything else');
-        $one = $this->box($this->signs(), [Species::King])->inOrder($lures(1, 1))[0];
-        self::assertMatchesRegularExpression(
-            '/Your log: \d+ bites? in \d+ rod-days?, where your rods take \d\.\d each\./', $this->said($one),
+        self::assertEqualsWithDelta(0.0, $lead(1.0), 1e-9);
+        self::assertEqualsWithDelta(0.0, $lead(null), 1e-9, 'nothing to tell it from');
+        self::assertGreaterThan($lead(1.3), $lead(1.8));
+        self::assertEqualsWithDelta($lead(2.0), -$lead(0.5), 1e-9);
+        self::assertLessThanOrEqual(4.0, $lead(50.0), 'no record outweighs everything else');
+        $one = $this->box($this->signs(), [Species::King])->inOrder(
+            [new BoxedLure(new DescribedLure('Proven', LureKind::MediumSpoon, ''), record: $rate(1.3))],
+        )[0];
+        self::assertStringContainsString(
+            'Your log: 5 bites in 20 line-hours; all else alike ×1.3 (0.8–1.9).', $this->said($one),
         );
     }
 
@@ -138,16 +141,6 @@ final class LureBoxTest extends TestCase
         self::assertSame([Finish::Loud, Finish::Natural], Finish::in('hammered copper/pearl'));
         self::assertSame([], Finish::in('Grandfather’s'));
         self::assertSame([], Finish::in('redwood'), 'whole words only');
-    }
-
-    public function test_a_record_of_nothing_is_the_boat_s_mean(): void
-    {
-        $boat = new OwnRecord(20, 40);
-        self::assertSame([1.0, 0.0], [(new OwnRecord(0, 0))->share($boat), (new OwnRecord(0, 0))->weight()]);
-        self::assertSame(1.0, (new OwnRecord(5, 1))->share(new OwnRecord(0, 0)));
-        // The mean of the posterior, by hand: (4 + 3 · 0.5) / (2 + 3) over 0.5.
-        self::assertEqualsWithDelta(2.2, (new OwnRecord(4, 2))->share($boat), 1e-12);
-        self::assertEqualsWithDelta(2.0, (new OwnRecord(100_000, 100_000))->share($boat), 1e-3);
     }
 
     /** @return list<BoxedLure> */

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Days;
+
+use Admek\Core\Fish\Species;
+use Admek\Core\Patterns\BiteWindow;
+use Admek\Core\Patterns\Factor;
+use Admek\Core\Patterns\Patterns;
+use Admek\Core\Patterns\Rate;
+use Admek\Core\Patterns\Start;
+use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Units\Units;
+use App\Models\Boat;
+use App\Models\Trip;
+use App\Reading\Season\ForTomorrow;
+use App\Reading\Season\Season;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** What the season says: rates by all it was fished by, when it bites, and what tomorrow is begun with. */
+final class SeasonController
+{
+    public function __invoke(Request $request, Boat $boat, Season $all): JsonResponse
+    {
+        $asked = $request->validate([
+            'ground' => ['string', 'max:120'], 'species' => [Rule::enum(Species::class)], 'since' => ['date_format:Y-m-d'],
+        ]);
+        $season = $all->biting($asked['species'] ?? null);
+        $season = isset($asked['ground']) ? $season->where(Factor::Ground, $asked['ground']) : $season;
+        $season = isset($asked['since']) ? $season->since((float) strtotime("{$asked['since']} UTC")) : $season;
+        $patterns = $season->patterns();
+        $units = Units::from($boat->units);
+
+        return new JsonResponse([
+            'hours' => round($patterns->hours, 3), 'bites' => $patterns->bites,
+            'trips' => count(array_unique(array_column($season->pieces, 'trip'))),
+            'grounds' => self::grounds($all), 'species' => self::species($all),
+            'factors' => self::factors($patterns, $season, $units),
+            'windows' => array_map(static fn (BiteWindow $window): array => $window->bins, $season->windows()),
+            'heat' => array_map(static fn (array $cell): array => array_replace($cell, [
+                'words' => $season->bands->words(Factor::Depth, $cell['depth'], $units), 'depth' => (int) $cell['depth'],
+            ]), $season->cells()),
+        ], options: JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** What the record says a trip is begun with. */
+    public function start(Trip $trip, Boat $boat, Season $season): JsonResponse
+    {
+        $lures = $boat->lures->where('retired', false)->pluck('id', 'name')->all();
+        $told = ForTomorrow::of($season, $trip, $boat);
+        $units = Units::from($boat->units);
+        $lure = static fn (Start $start): array => [
+            'lure_id' => $lures[$start->rate->level], 'name' => $start->rate->level, 'reason' => $start->reason()->in($units),
+        ];
+
+        return new JsonResponse([
+            'of' => $told->of, 'hours' => round($told->patterns->hours, 3), 'bites' => $told->patterns->bites,
+            'depths' => array_map(static fn (Start $start): array => [
+                'words' => $season->bands->words(Factor::Depth, $start->rate->level, $units),
+                'top' => $season->bands->ends(Factor::Depth, $start->rate->level)[0],
+                'bottom' => $season->bands->ends(Factor::Depth, $start->rate->level)[1],
+                'reason' => $start->reason()->in($units),
+            ], $told->tomorrow->depths),
+            'lures' => array_map($lure, $told->tomorrow->lures),
+            'test' => $told->tomorrow->test === null ? null : $lure($told->tomorrow->test),
+        ], options: JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @return list<array{factor: string, word: string, levels: list<array<string, mixed>>}> in the order they are asked for */
+    private static function factors(Patterns $patterns, Season $season, Units $units): array
+    {
+        $told = [];
+        foreach (Factor::cases() as $factor) {
+            $rates = $patterns->factors[$factor->value] ?? [];
+            if ($rates !== []) {
+                $told[] = ['factor' => $factor->value, 'word' => $factor->word(), 'levels' => array_map(
+                    static fn (Rate $rate): array => [
+                        'words' => $factor === Factor::Presentation
+                            ? Presentation::from($rate->level)->entry()->name
+                            : $season->bands->words($factor, $rate->level, $units),
+                        'times_low' => $rate->timesLow, 'times_high' => $rate->timesHigh, 'early' => $rate->isEarly(),
+                        'order' => $factor->quantity() === null ? null : (int) $rate->level,
+                    ] + array_diff_key(get_object_vars($rate), ['timesLow' => 0, 'timesHigh' => 0]), $rates,
+                )];
+            }
+        }
+
+        return $told;
+    }
+
+    /** @return list<string> */
+    private static function grounds(Season $season): array
+    {
+        $grounds = [];
+        foreach ($season->pieces as $piece) {
+            $grounds[(string) ($piece['told'][Factor::Ground->value] ?? '')] = true;
+        }
+        unset($grounds['']);
+
+        return array_map(strval(...), array_keys($grounds));
+    }
+
+    /** @return list<string> */
+    private static function species(Season $season): array
+    {
+        $species = [];
+        foreach ($season->pieces as $piece) {
+            foreach ($piece['bites'] as $bite) {
+                $species[(string) $bite['species']] = true;
+            }
+        }
+        unset($species['']);
+
+        return array_values(array_filter(
+            array_map(strval(...), array_keys($species)), static fn (string $one): bool => Species::tryFrom($one) !== null,
+        ));
+    }
+}

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading\Season;
+
+use Admek\Core\Books\Book;
+use Admek\Core\Day\Bite;
+use Admek\Core\Day\Day;
+use Admek\Core\Day\EventKind;
+use Admek\Core\Day\LineSet;
+use Admek\Core\Day\Piece;
+use Admek\Core\Instruments\Going;
+use Admek\Core\InvalidValue;
+use Admek\Core\Patterns\Factor;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Towing\CannotTow;
+use Admek\Core\Towing\Side;
+use Admek\Core\Water\Signs\Light;
+use Admek\Core\Water\Signs\Sky;
+use Admek\Core\Water\Signs\Sun;
+use Admek\Core\Water\Signs\TemperatureProfile;
+use App\Instruments\Track;
+use App\Models\Boat;
+use App\Models\KeptEvents;
+use App\Models\Spread;
+use App\Models\TemperatureReading;
+use App\Models\Trip;
+use App\Rigging\Locker;
+
+/** Line-hours of one trip cut wherever anything changed, each with all that is known of how it was fished. */
+final class FishedTrip
+{
+    /** s from one cut to the next where nothing else changes: light does. */
+    private const EVERY = 1800.0;
+
+    /** m/s within which a line runs as deep. */
+    private const ALIKE = 0.02;
+
+    /** @var array<string, ?float> m, by set-up and speed */
+    private array $depths = [];
+
+    private readonly Locker $locker;
+
+    private readonly Day $day;
+
+    private readonly ?TemperatureProfile $profile;
+
+    private readonly ?Sun $sun;
+
+    /** @var array<string, string|float> */
+    private readonly array $signs;
+
+    private readonly ?float $planned;
+
+    /** @var array<string, string> */
+    private readonly array $sides;
+
+    public function __construct(private readonly Trip $trip, private readonly Boat $boat, private readonly Track $track)
+    {
+        $this->locker = Locker::ever($boat, $trip);
+        $this->day = Day::of(KeptEvents::of($trip));
+        $readings = $trip->temperatures->map(static fn (TemperatureReading $one): array => [
+            'depth' => $one->depth, 'celsius' => $one->celsius,
+        ])->all();
+        $this->profile = $readings === [] ? null : TemperatureProfile::of(array_values($readings));
+        $this->sun = self::sun($trip);
+        $this->signs = $trip->signsSeen();
+        $planned = Spread::query()->where('trip_id', $trip->id)->orderBy('id')->value('speed');
+        $this->planned = is_numeric($planned) ? (float) $planned : null;
+        $sides = [];
+        foreach ($this->locker->holders() as $holder) {
+            $sides[$holder->code] ??= $holder->side->value ?? 'centre';
+        }
+        $this->sides = $sides;
+    }
+
+    private static function sun(Trip $trip): ?Sun
+    {
+        try {
+            return $trip->latitude === null || $trip->longitude === null ? null : new Sun($trip->latitude, $trip->longitude);
+        } catch (InvalidValue) {
+            return null;
+        }
+    }
+
+    /**
+     * @param  float  $now  s since 1970 UTC
+     * @return list<array{
+     *     hours: float, bites: list<array{species: ?string, at: float}>, from: float, clock: float, sun: ?float,
+     *     told: array<string, string|float>,
+     * }>
+     */
+    public function pieces(float $now): array
+    {
+        $until = KeptEvents::until($this->trip, $this->boat, $now);
+        $from = $this->day->spells[0]->from ?? $until;
+        $going = Going::of($this->track->between($from, $until));
+        $cuts = $going->changes;
+        for ($at = ceil($from / self::EVERY) * self::EVERY; $at < $until; $at += self::EVERY) {
+            $cuts[] = $at;
+        }
+        foreach ([...$this->day->all(EventKind::Speed), ...$this->day->all(EventKind::Signs)] as $event) {
+            $cuts[] = $event->at;
+        }
+
+        return array_map(fn (Piece $piece): array => $this->told($piece, $going), Piece::of($this->day, $until, $cuts));
+    }
+
+    /**
+     * @return array{
+     *     hours: float, bites: list<array{species: ?string, at: float}>, from: float, clock: float, sun: ?float,
+     *     told: array<string, string|float>,
+     * }
+     */
+    private function told(Piece $piece, Going $going): array
+    {
+        $middle = 0.5 * ($piece->from + $piece->until);
+        $speed = $going->speed($piece->from, $piece->until) ?? $this->speedAt($middle);
+        $depth = $piece->line === null || $speed === null ? null : $this->depth($piece->line, $speed);
+        $bottom = $going->bottom($piece->from, $piece->until) ?? $this->trip->bottom;
+        $elevation = $this->sun?->at((int) $middle)['elevation'];
+        $side = $this->sides[$piece->holder] ?? null;
+        $light = $elevation === null ? null : Light::of(
+            $elevation, Sky::tryFrom((string) ($this->signs['sky'] ?? '')), $this->boat->book(Book::Reading)->get('full_sun'),
+        );
+        $clock = now($this->boat->timezone)->setTimestamp((int) $middle);
+
+        return [
+            'hours' => $piece->hours(),
+            'bites' => array_map(
+                static fn (Bite $bite): array => ['species' => $bite->fish->species, 'at' => $bite->at], $piece->bites,
+            ),
+            'from' => $piece->from, 'clock' => $clock->hour + $clock->minute / 60.0, 'sun' => $elevation,
+            'told' => array_filter([
+                Factor::Lure->value => $piece->line?->lure, Factor::Finish->value => $piece->line?->finish,
+                Factor::Presentation->value => is_string($piece->line?->setUp['presentation'] ?? null)
+                    ? $piece->line->setUp['presentation'] : null,
+                Factor::Depth->value => $depth, Factor::Side->value => $side,
+                Factor::Turn->value => $going->turn($middle)?->on(Side::tryFrom((string) $side)),
+                Factor::Speed->value => $speed, Factor::Light->value => $light?->value,
+                Factor::Temperature->value => $depth === null ? null : $this->profile?->at($depth),
+                Factor::Height->value => $depth === null || $bottom === null ? null : max(0.0, $bottom - $depth),
+                Factor::Clarity->value => is_string($this->signs['clarity'] ?? null) ? $this->signs['clarity'] : null,
+                Factor::Ground->value => $this->trip->ground === '' ? null : $this->trip->ground,
+            ], static fn (mixed $told): bool => $told !== null && $told !== ''),
+        ];
+    }
+
+    /** m/s as it was told last by then, else as planned. */
+    private function speedAt(float $at): ?float
+    {
+        $speed = $this->planned;
+        foreach ($this->day->all(EventKind::Speed) as $event) {
+            $speed = $event->at <= $at ? $event->figure('speed') ?? $speed : $speed;
+        }
+
+        return $speed;
+    }
+
+    /** m its lure runs at on a straight course; null where it cannot be told. */
+    private function depth(LineSet $line, float $speed): ?float
+    {
+        $speed = round($speed / self::ALIKE) * self::ALIKE;
+        $key = json_encode($line->setUp)." {$speed}";
+        if (! array_key_exists($key, $this->depths)) {
+            $this->depths[$key] = null;
+            try {
+                $plan = $this->locker->ablePlan([$line->setUp]);
+                $running = $plan->lines === [] ? null : (new SpreadSolver)->run(
+                    $plan->lines[0], new Conditions(max(Conditions::SLOWEST, $speed), density: $this->trip->density()),
+                    withDoubt: false,
+                );
+                $this->depths[$key] = $running?->depth();
+            } catch (InvalidValue|CannotTow) {
+                // It is told of without a depth.
+            }
+        }
+
+        return $this->depths[$key];
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading\Season;
+
+use Admek\Core\Patterns\Bands;
+use Admek\Core\Patterns\Factor;
+use Admek\Core\Patterns\Patterns;
+use Admek\Core\Patterns\Start;
+use Admek\Core\Patterns\Tomorrow;
+use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Sentence;
+use Admek\Core\Water\Advice;
+use App\Models\Boat;
+use App\Models\Trip;
+
+/** What the record says a trip is begun with: by its ground in water as clear, widened where that is little. */
+final readonly class ForTomorrow
+{
+    /** What it is called among what the water says. */
+    private const KEY = 'record';
+
+    /** @param  string  $of  what it goes by */
+    private function __construct(
+        public Tomorrow $tomorrow, public Patterns $patterns, public string $of, private Bands $bands,
+    ) {
+    }
+
+    public static function of(Season $season, Trip $trip, Boat $boat): self
+    {
+        $aboard = array_values(array_map(strval(...), $boat->lures->where('retired', false)->pluck('name')->all()));
+        $season = $season->before($trip);
+        $clarity = $trip->signsSeen()['clarity'] ?? null;
+        $ground = $trip->ground === '' ? null : $season->where(Factor::Ground, $trip->ground);
+        $tried = array_filter([
+            $clarity === null ? '' : "{$trip->ground} in {$clarity} water" => $clarity === null
+                ? null : $ground?->where(Factor::Clarity, $clarity),
+            $trip->ground => $ground,
+        ]);
+        foreach ($tried as $of => $near) {
+            $patterns = $near->patterns();
+            if ($patterns->bites >= Tomorrow::ENOUGH) {
+                return new self(Tomorrow::of($patterns, $aboard), $patterns, (string) $of, $season->bands);
+            }
+        }
+        $patterns = $season->patterns();
+
+        return new self(Tomorrow::of($patterns, $aboard), $patterns, 'the whole season', $season->bands);
+    }
+
+    /** @return list<array{float, float}> m, where it is begun, the best first */
+    public function depths(): array
+    {
+        return array_map(
+            fn (Start $start): array => $this->bands->ends(Factor::Depth, $start->rate->level), $this->tomorrow->depths,
+        );
+    }
+
+    /** As the water says things: it is pinned and refused like them. Null where no depth stands out. */
+    public function advice(): ?Advice
+    {
+        $best = $this->tomorrow->depths[0] ?? null;
+        if ($best === null) {
+            return null;
+        }
+        [$top, $bottom] = $this->depths()[0];
+
+        return new Advice(self::KEY, self::KEY, Sentence::of('Begin at {top#}–{bottom}', [
+            'top' => [Quantity::Depth, $top], 'bottom' => [Quantity::Depth, $bottom],
+        ]), Sentence::all([$best->reason(), Sentence::of('By {of}.', ['of' => $this->of])]));
+    }
+
+    /** Whether the captain has refused it for a trip. */
+    public static function isRefused(Trip $trip): bool
+    {
+        return ($trip->choices['advice'][self::KEY]['state'] ?? null) === 'refused';
+    }
+}

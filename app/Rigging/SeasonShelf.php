@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rigging;
+
+/** Line-hours of trips cut into pieces while Admek runs: a trip that is over is cut once. */
+final readonly class SeasonShelf
+{
+    public const MOST = 400;
+
+    public function __construct(private ?Shelf $shelf)
+    {
+    }
+
+    /**
+     * @template T of array
+     *
+     * @param  list<mixed>  $of  all it follows from
+     * @param  callable(): T  $make
+     * @return T
+     */
+    public function pieces(array $of, callable $make): array
+    {
+        $key = hash('xxh128', serialize($of));
+        $kept = $this->shelf?->find($key);
+        if ($kept !== null) {
+            /** @var T */
+            return json_decode($kept, true);
+        }
+        $made = $make();
+        $this->shelf?->keep($key, (string) json_encode($made, JSON_PRESERVE_ZERO_FRACTION));
+
+        return $made;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Day;
+
+use Admek\Core\Day\Day;
+use Admek\Core\Day\Event;
+use Admek\Core\Day\EventKind;
+use Admek\Core\Day\Piece;
+use PHPUnit\Framework\TestCase;
+
+/** A day's line-hours cut wherever something changed. */
+final class PieceTest extends TestCase
+{
+    private const MINUTE = 60.0;
+
+    public function test_cuts_lose_no_line_hours_and_every_bite_is_of_the_piece_it_bit_in(): void
+    {
+        $m = self::MINUTE;
+        $day = Day::of([
+            new Event('1', EventKind::Out, 0 * $m, 'P1'), new Event('2', EventKind::Out, 5 * $m, 'S1'),
+            new Event('3', EventKind::Bite, 40 * $m, 'P1'), new Event('4', EventKind::Landed, 44 * $m, of: '3'),
+            new Event('5', EventKind::Out, 50 * $m, 'P1'), new Event('6', EventKind::Bite, 62 * $m, 'S1'),
+            new Event('7', EventKind::Missed, 63 * $m, of: '6'), new Event('8', EventKind::Swap, 70 * $m, 'S1'),
+            new Event('9', EventKind::Bite, 90 * $m, 'S1'),
+        ]);
+        $pieces = Piece::of($day, 100 * $m, [60 * $m, 30 * $m, 300 * $m, -5.0]);
+        $told = array_map(static fn (Piece $piece): array => [
+            $piece->holder, $piece->from / 60, $piece->until / 60, array_column($piece->bites, 'id'),
+        ], $pieces);
+        self::assertEquals([
+            ['P1', 0, 30, []], ['P1', 30, 40, ['3']], ['S1', 5, 30, []], ['S1', 30, 60, []], ['S1', 60, 70, ['6']],
+            ['P1', 50, 60, []], ['P1', 60, 100, []], ['S1', 70, 90, ['9']],
+        ], $told);
+        $hours = array_sum(array_map(static fn (Piece $piece): float => $piece->hours(), $pieces));
+        self::assertEqualsWithDelta($day->lineHours(100 * $m), $hours, 1e-9);
+    }
+
+    public function test_a_day_on_which_nothing_was_set_has_none(): void
+    {
+        self::assertSame([], Piece::of(Day::of([new Event('1', EventKind::Note, 3.0)]), 100.0, [50.0]));
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Boat;
+use App\Models\Spread;
+use Carbon\CarbonImmutable;
+use Database\Seeders\DemoDays;
+use Tests\Feature\Support\FeatureTestCase;
+
+/** What a season of the demo boat says, and what tomorrow begins with. */
+final class SeasonTest extends FeatureTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2031-06-01T10:00:00.000Z');
+        $this->seedDemo();
+    }
+
+    public function test_before_anything_is_told_there_is_nothing_to_say(): void
+    {
+        // The demo's one trip of before was told by bites alone: no line-hours are known of it.
+        $season = $this->send('GET', '/season', expect: 200)->json();
+        self::assertEqualsWithDelta([0.0, 0, []], [$season['hours'], $season['bites'], $season['factors']], 1e-9);
+        self::assertSame(['clock' => [], 'sun' => []], $season['windows']);
+        $start = $this->send('GET', '/trips/{next}/start', expect: 200)->json();
+        self::assertSame([[], [], null, 'the whole season'], [$start['depths'], $start['lures'], $start['test'], $start['of']]);
+        self::assertNotContains('record', array_column($this->water()['advice'], 'key'));
+    }
+
+    public function test_a_season_is_told_by_all_it_was_fished_by(): void
+    {
+        $this->fished();
+        $season = $this->send('GET', '/season', expect: 200)->json();
+        self::assertSame(12, $season['trips']);
+        self::assertGreaterThan(300.0, $season['hours']);
+        $factors = array_column($season['factors'], null, 'factor');
+        foreach (['lure', 'finish', 'presentation', 'depth', 'side', 'light', 'temperature', 'height', 'ground'] as $factor) {
+            $levels = $factors[$factor]['levels'];
+            self::assertLessThanOrEqual($season['hours'] + 0.01, array_sum(array_column($levels, 'hours')), $factor);
+            self::assertSame($season['bites'], array_sum(array_column($levels, 'bites')), $factor);
+        }
+        $lures = array_column($factors['lure']['levels'], null, 'level');
+        self::assertGreaterThan(1.15, $lures['Slate Lantern']['times'], 'as it is made in the demo world');
+        self::assertMatchesRegularExpression('/^\d+–\d+ ft$/', $factors['depth']['levels'][0]['words']);
+        self::assertSame($season['bites'], array_sum(array_column($season['heat'], 'bites')));
+        self::assertEqualsWithDelta($season['hours'], array_sum(array_column($season['heat'], 'hours')), 0.01);
+        self::assertEqualsWithDelta($season['hours'], array_sum(array_column($season['windows']['clock'], 'hours')), 0.01);
+
+        $rise = $this->send('GET', '/season?ground=Gannet+Rise', expect: 200)->json();
+        self::assertSame(4, $rise['trips']);
+        self::assertLessThan(0.5 * $season['hours'], $rise['hours']);
+        $kings = $this->send('GET', '/season?species=king', expect: 200)->json();
+        self::assertTrue($kings['bites'] > 0 && $kings['bites'] < $season['bites']);
+        self::assertEqualsWithDelta($season['hours'], $kings['hours'], 1e-6, 'they were fished for all the same');
+        self::assertEqualsWithDelta(
+            0.0, $this->send('GET', '/season?since=2031-06-02', expect: 200)->json('hours'), 1e-9,
+        );
+        $this->send('GET', '/season?species=whale', expect: 422);
+        $this->send('PUT', '/boat/books/patterns', ['own' => ['depth' => 20.0]], 200);
+        $wide = array_column($this->send('GET', '/season')->json('factors'), null, 'factor')['depth']['levels'];
+        self::assertLessThan(count($factors['depth']['levels']), count($wide));
+    }
+
+    public function test_tomorrow_begins_with_it_in_water_lure_box_and_draft_until_it_is_refused(): void
+    {
+        $this->fished();
+        $start = $this->send('GET', '/trips/{next}/start', expect: 200)->json();
+        self::assertSame('Dunmarl Bank', $start['of'], 'there is enough of its own ground');
+        self::assertNotSame([], $start['depths']);
+        self::assertSame('Slate Lantern', $start['lures'][0]['name']);
+        $record = array_column($this->water()['advice'], null, 'key')['record'];
+        self::assertStringStartsWith('Begin at ', $record['answer']);
+        self::assertStringContainsString('By Dunmarl Bank.', $record['why']);
+        $box = $this->send('GET', '/trips/{next}/lure-box', expect: 200)->json('order');
+        $slate = array_column($box, null, 'lure')[$start['lures'][0]['lure_id']];
+        self::assertMatchesRegularExpression(
+            '/Your log: \d+ bites in \d+ line-hours; all else alike/', implode(' ', $slate['reasons']),
+        );
+
+        $drafted = $this->drafted();
+        $this->send('PUT', '/trips/{next}/water/choices', ['advice' => 'record', 'state' => 'refused'], 200);
+        self::assertSame('refused', array_column($this->water()['advice'], 'state', 'key')['record']);
+        self::assertNotEquals($drafted, $this->drafted(), 'refused, depths follow the water alone');
+    }
+
+    private function fished(): void
+    {
+        (new DemoDays(Boat::query()->firstOrFail(), 5))->season(CarbonImmutable::parse('2031-06-01'));
+    }
+
+    /** @return array<string, mixed> */
+    private function water(): array
+    {
+        return $this->send('GET', '/trips/{next}/water', expect: 200)->json();
+    }
+
+    /** @return array<string, float> depths by holder */
+    private function drafted(): array
+    {
+        $spread = Spread::query()->whereBelongsTo($this->demoTrip())->firstOrFail();
+        $this->send('PUT', '/trips/{next}/bands', [
+            'bands' => [['species' => 'king', 'top' => 8.0, 'bottom' => 36.0, 'weight' => 1.0]],
+        ], 200);
+
+        return array_column($this->send('POST', "/spreads/{$spread->id}/draft", [
+            'bands' => [['species' => 'king', 'top' => 8.0, 'bottom' => 36.0, 'weight' => 1.0]],
+        ] + $this->demoSpread(), 200)->json('lines'), 'depth', 'holder');
+    }
+}
