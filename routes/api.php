@@ -14,6 +14,8 @@ use App\Http\Days\ChangesController;
 use App\Http\Days\DayController;
 use App\Http\Days\DayFileController;
 use App\Http\Days\EventController;
+use App\Http\Days\GuestPageController;
+use App\Http\Days\PhotographController;
 use App\Http\Days\SeasonController;
 use App\Http\Days\WatchController;
 use App\Http\Devices\AboardController;
@@ -89,6 +91,8 @@ $for(Ability::Look)->group(static function () use ($forThis): void {
         Route::get('trips/{trip}', [TripController::class, 'show']);
         Route::get('trips/{trip}/bites', [BiteController::class, 'index']);
         Route::get('trips/{trip}/day', [DayController::class, 'show']);
+        Route::get('trips/{trip}/photographs', [PhotographController::class, 'index']);
+        Route::get('trips/{trip}/photographs/{bite}', [PhotographController::class, 'show'])->whereUuid('bite');
         Route::get('trips/{trip}/watch', WatchController::class)->middleware(Stamped::class);
         Route::get('trips/{trip}/changes', ChangesController::class);
     });
@@ -109,9 +113,12 @@ $for(Ability::Places)->group(static function () use ($forThis): void {
     Route::middleware($forThis(Policy::TRIP, 'trip'))->get('trips/{trip}/day/file/{format}', [DayFileController::class, 'show']);
 });
 
-$for(Ability::Log)->group(static function (): void {
+$for(Ability::Log)->group(static function () use ($forThis): void {
+    Route::middleware($forThis(Policy::TRIP, 'trip'))->get('trips/{trip}/guests-page', GuestPageController::class);
     Route::post('trips/{trip}/bites', [BiteController::class, 'store']);
     Route::post('trips/{trip}/events', [EventController::class, 'store']);
+    Route::put('photographs', [PhotographController::class, 'update'])->withoutMiddleware(ReadableJson::class);
+    Route::delete('trips/{trip}/photographs/{bite}', [PhotographController::class, 'destroy'])->whereUuid('bite');
 });
 
 $for(Ability::Chores)->group(static function (): void {

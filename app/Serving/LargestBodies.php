@@ -6,6 +6,7 @@ namespace App\Serving;
 
 use App\Files\Days\DayIntake;
 use App\Files\Grounds\GeoJsonReader;
+use App\Files\Photograph;
 use App\Http\Ground\GroundController;
 use App\Http\Middleware\ReadableJson;
 
@@ -17,6 +18,6 @@ final class LargestBodies
     /** @var array<string, int> files, by the address they are sent to */
     public const OF_FILES = [
         '/api/chart' => GeoJsonReader::MOST_BYTES, '/api/structures/file' => GroundController::MOST_GPX,
-        '/api/days/file' => DayIntake::MOST_BYTES,
+        '/api/days/file' => DayIntake::MOST_BYTES, '/api/photographs' => Photograph::MOST_BYTES,
     ];
 }

@@ -26,11 +26,12 @@ final readonly class Piece
     /**
      * A day's spells cut wherever something changed; a bite is of the piece that ends with it.
      *
+     * @param  list<Spell>  $spells  its own, or as it is taken to have been fished
      * @param  float  $now  s since 1970 UTC, until which lines fish that are still out
      * @param  list<float>  $cuts  s since 1970 UTC, in any order
      * @return list<self>
      */
-    public static function of(Day $day, float $now, array $cuts): array
+    public static function of(Day $day, array $spells, float $now, array $cuts): array
     {
         sort($cuts);
         /** @var array<array-key, list<Bite>> $bites */
@@ -39,7 +40,7 @@ final readonly class Piece
             $bites[$bite->holder][] = $bite;
         }
         $pieces = [];
-        foreach ($day->spells as $spell) {
+        foreach ($spells as $spell) {
             $until = max($spell->from, min($now, $spell->until ?? $now));
             $ends = [...array_filter($cuts, static fn (float $cut): bool => $cut > $spell->from && $cut < $until), $until];
             $from = $spell->from;

@@ -8,6 +8,7 @@ use App\Models\Boat;
 use App\Models\Spread;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DemoDays;
+use Illuminate\Support\Facades\DB;
 use Tests\Feature\Support\FeatureTestCase;
 
 /** What a season of the demo boat says, and what tomorrow begins with. */
@@ -22,7 +23,7 @@ final class SeasonTest extends FeatureTestCase
 
     public function test_before_anything_is_told_there_is_nothing_to_say(): void
     {
-        // The demo's one trip of before was told by bites alone: no line-hours are known of it.
+        DB::table('events')->delete();
         $season = $this->send('GET', '/season', expect: 200)->json();
         self::assertEqualsWithDelta([0.0, 0, []], [$season['hours'], $season['bites'], $season['factors']], 1e-9);
         self::assertSame(['clock' => [], 'sun' => []], $season['windows']);
@@ -31,11 +32,20 @@ final class SeasonTest extends FeatureTestCase
         self::assertNotContains('record', array_column($this->water()['advice'], 'key'));
     }
 
+    public function test_a_day_told_by_its_bites_alone_is_taken_to_have_been_fished_as_planned(): void
+    {
+        $season = $this->send('GET', '/season', expect: 200)->json();
+        self::assertSame([7, 1], [$season['bites'], $season['trips']]);
+        self::assertGreaterThan(12 * 3.0, $season['hours'], 'twelve lines for the hours of the trip');
+        $lures = array_column(array_column($season['factors'], null, 'factor')['lure']['levels'], 'early', 'level');
+        self::assertSame([true], array_values(array_unique($lures)), 'seven bites on twelve lures are too early');
+    }
+
     public function test_a_season_is_told_by_all_it_was_fished_by(): void
     {
         $this->fished();
         $season = $this->send('GET', '/season', expect: 200)->json();
-        self::assertSame(12, $season['trips']);
+        self::assertSame(13, $season['trips']);
         self::assertGreaterThan(300.0, $season['hours']);
         $factors = array_column($season['factors'], null, 'factor');
         foreach (['lure', 'finish', 'presentation', 'depth', 'side', 'light', 'temperature', 'height', 'ground'] as $factor) {

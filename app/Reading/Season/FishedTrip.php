@@ -10,11 +10,13 @@ use Admek\Core\Day\Day;
 use Admek\Core\Day\EventKind;
 use Admek\Core\Day\LineSet;
 use Admek\Core\Day\Piece;
+use Admek\Core\Day\Spell;
 use Admek\Core\Instruments\Going;
 use Admek\Core\InvalidValue;
 use Admek\Core\Patterns\Factor;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Side;
 use Admek\Core\Water\Signs\Light;
@@ -28,6 +30,7 @@ use App\Models\Spread;
 use App\Models\TemperatureReading;
 use App\Models\Trip;
 use App\Rigging\Locker;
+use Carbon\CarbonImmutable;
 
 /** Line-hours of one trip cut wherever anything changed, each with all that is known of how it was fished. */
 final class FishedTrip
@@ -95,7 +98,8 @@ final class FishedTrip
     public function pieces(float $now): array
     {
         $until = KeptEvents::until($this->trip, $this->boat, $now);
-        $from = $this->day->spells[0]->from ?? $until;
+        $spells = $this->day->spells === [] && $this->day->bites !== [] ? $this->asPlanned($until) : $this->day->spells;
+        $from = $spells[0]->from ?? $until;
         $going = Going::of($this->track->between($from, $until));
         $cuts = $going->changes;
         for ($at = ceil($from / self::EVERY) * self::EVERY; $at < $until; $at += self::EVERY) {
@@ -105,7 +109,7 @@ final class FishedTrip
             $cuts[] = $event->at;
         }
 
-        return array_map(fn (Piece $piece): array => $this->told($piece, $going), Piece::of($this->day, $until, $cuts));
+        return array_map(fn (Piece $piece): array => $this->told($piece, $going), Piece::of($this->day, $spells, $until, $cuts));
     }
 
     /**
@@ -146,6 +150,23 @@ final class FishedTrip
                 Factor::Ground->value => $this->trip->ground === '' ? null : $this->trip->ground,
             ], static fn (mixed $told): bool => $told !== null && $told !== ''),
         ];
+    }
+
+    /**
+     * A day told by its bites alone is taken to have been fished as it was planned, from lines in until it was over.
+     *
+     * @return list<Spell>
+     */
+    private function asPlanned(float $until): array
+    {
+        $in = (float) CarbonImmutable::parse($this->trip->date->format('Y-m-d').' '.$this->trip->lines_in, $this->boat->timezone)
+            ->format('U');
+        $first = min([$until, ...array_map(static fn (Bite $bite): float => $bite->at, array_values($this->day->bites))]);
+        $spread = Spread::query()->where('trip_id', $this->trip->id)->with('lines')->orderBy('id')->first();
+
+        return array_map(fn (DescribedLine $line): Spell => new Spell($line->holder->code, new LineSet(
+            $line->reel->name, $line->lure->name, $line->lure->finish, $this->locker->row($line),
+        ), min($in, $first), $until), $this->locker->lines($spread?->rows() ?? []));
     }
 
     /** m/s as it was told last by then, else as planned. */

@@ -12,6 +12,7 @@
     import BiteForm from './BiteForm.svelte';
     import DayFiles from './DayFiles.svelte';
     import DayLog from './DayLog.svelte';
+    import FishPhoto from './FishPhoto.svelte';
 
     /** A bite is one tap on its rod; the rest can be filled in after. Beneath, what the trip has brought. */
     let { params }: { params: { trip: string } } = $props();
@@ -27,6 +28,14 @@
     const trip = $derived(aboard.trips.find(({ id }) => id === Number(params.trip)));
     const units = $derived(aboard.boat?.units ?? 'us');
     const asked = $derived(new URLSearchParams(router.querystring ?? '').get('rod') ?? '');
+    /** Whether the guests' page tells where it was. */
+    let showing = $state(false);
+    let photographs: ReadonlySet<string> = $state.raw(new Set());
+    async function readPhotographs(): Promise<void> {
+        const answer = await ask(api.GET('/trips/{trip}/photographs', { params: { path: { trip: Number(params.trip) } } }));
+        photographs = new Set('data' in answer ? answer.data : []);
+    }
+    $effect(() => void readPhotographs());
     const waiting = $derived(queue.waiting.filter((item) => item.trip === trip?.id));
     const day = $derived(new TripDay(Number(params.trip)));
 
@@ -139,6 +148,14 @@
                             onclick={() => (telling = bite)}>Tell more</button
                         >
                     {/if}
+                    {#if bite.outcome === 'landed'}
+                        <FishPhoto
+                            trip={trip.id}
+                            {bite}
+                            has={photographs.has(bite.uuid)}
+                            changed={() => void readPhotographs()}
+                        />
+                    {/if}
                 </li>
             {:else}
                 {#if read && waiting.length === 0}
@@ -149,6 +166,21 @@
                 {/if}
             {/each}
         </ul>
+        {#if aboard.may('log') && day.day && bites.length > 0}
+            <p class="flex flex-wrap items-center gap-3 pt-4">
+                <a class="btn btn-sm btn-neutral" href="/api/trips/{trip.id}/guests-page{showing ? '?places=1' : ''}" download
+                    >The guests’ page</a
+                >
+                {#if aboard.may('places')}
+                    <label class="flex min-h-11 cursor-pointer items-center gap-2 text-[15px]"
+                        ><input type="checkbox" class="checkbox checkbox-sm border-current" bind:checked={showing} />with where it
+                        was</label
+                    >
+                {/if}
+                <span class="quiet text-sm">One file to send or print: their fish, their day. It asks nothing of any server.</span
+                >
+            </p>
+        {/if}
         <DayLog {day} />
         {#if aboard.may('places') && day.day}
             <DayFiles {trip} empty={day.day.log.length === 0} told={() => void Promise.all([readBites(trip.id), day.read()])} />

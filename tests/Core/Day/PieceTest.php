@@ -8,6 +8,7 @@ use Admek\Core\Day\Day;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
 use Admek\Core\Day\Piece;
+use Admek\Core\Day\Spell;
 use PHPUnit\Framework\TestCase;
 
 /** A day's line-hours cut wherever something changed. */
@@ -25,7 +26,7 @@ final class PieceTest extends TestCase
             new Event('7', EventKind::Missed, 63 * $m, of: '6'), new Event('8', EventKind::Swap, 70 * $m, 'S1'),
             new Event('9', EventKind::Bite, 90 * $m, 'S1'),
         ]);
-        $pieces = Piece::of($day, 100 * $m, [60 * $m, 30 * $m, 300 * $m, -5.0]);
+        $pieces = Piece::of($day, $day->spells, 100 * $m, [60 * $m, 30 * $m, 300 * $m, -5.0]);
         $told = array_map(static fn (Piece $piece): array => [
             $piece->holder, $piece->from / 60, $piece->until / 60, array_column($piece->bites, 'id'),
         ], $pieces);
@@ -39,6 +40,9 @@ final class PieceTest extends TestCase
 
     public function test_a_day_on_which_nothing_was_set_has_none(): void
     {
-        self::assertSame([], Piece::of(Day::of([new Event('1', EventKind::Note, 3.0)]), 100.0, [50.0]));
+        $day = Day::of([new Event('1', EventKind::Note, 3.0), new Event('2', EventKind::Bite, 8.0, 'P1')]);
+        self::assertSame([], Piece::of($day, $day->spells, 100.0, [50.0]));
+        $taken = Piece::of($day, [new Spell('P1', null, 0.0, 60.0)], 100.0, []);
+        self::assertSame(['2'], array_column($taken[0]->bites, 'id'), 'as it is taken to have been fished');
     }
 }

@@ -51,8 +51,10 @@ abstract class FeatureTestCase extends TestCase
 
     protected function seedDemo(): void
     {
+        // The demo world lies about the day it is made on.
         $this->putIn(
-            'demo', fn () => $this->command('db:seed', ['--class' => \Database\Seeders\DemoSeeder::class, '--force' => true]),
+            'demo-'.now()->format('Y-m-d'),
+            fn () => $this->command('db:seed', ['--class' => \Database\Seeders\DemoSeeder::class, '--force' => true]),
         );
     }
 

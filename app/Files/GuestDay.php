@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files;
+
+use Admek\Core\Day\Bite;
+use Admek\Core\Day\Day;
+use Admek\Core\Fish\GirthWeight;
+use Admek\Core\Fish\Species;
+use Admek\Core\Instruments\TrackPoint;
+use Admek\Core\Records\Outcome;
+use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Units;
+use App\Instruments\Track;
+use App\Models\Bite as KeptBite;
+use App\Models\Boat;
+use App\Models\KeptEvents;
+use App\Models\Trip;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+/** A guest's day to take home: one page that stands alone, with their fish and the shape of their course. */
+final readonly class GuestDay
+{
+    /** Points of a course that are drawn. */
+    private const MOST_POINTS = 400;
+
+    private Units $units;
+
+    private Day $day;
+
+    private float $until;
+
+    /** @param  bool  $places  whether the captain lets them see where it was */
+    public function __construct(private Trip $trip, private Boat $boat, private bool $places)
+    {
+        $this->units = Units::from($boat->units);
+        $this->day = Day::of(KeptEvents::of($trip));
+        $this->until = KeptEvents::until($trip, $boat, (float) now()->format('U'));
+    }
+
+    public function html(Track $track): string
+    {
+        $from = $this->day->spells[0]->from ?? array_values($this->day->bites)[0]->at ?? $this->until;
+        $from = min([$from, ...array_map(static fn (Bite $bite): float => $bite->at, array_values($this->day->bites))]);
+        $until = max($from + 3600.0, min($this->until, $this->last()));
+
+        return view('guests', [
+            'boat' => $this->boat->name, 'date' => $this->trip->date->format('l, j F Y'),
+            'ground' => $this->places ? $this->trip->ground : '',
+            'fish' => $this->fish(), 'bites' => count($this->day->bites), 'hours' => round(($until - $from) / 3600.0, 1),
+            'lineHours' => round($this->day->lineHours($this->until), 1),
+            'rods' => $this->rods($from, $until), 'clock' => $this->clock($from, $until),
+            'course' => $this->course(array_values([...$track->between($from, $until)])),
+        ])->render();
+    }
+
+    /** s since 1970 UTC of the last thing that was told. */
+    private function last(): float
+    {
+        $last = $this->day->log === [] ? $this->until : $this->day->log[count($this->day->log) - 1]->at;
+        foreach ($this->day->spells as $spell) {
+            $last = max($last, $spell->until ?? $this->until);
+        }
+
+        return $last;
+    }
+
+    /** @return list<array<string, mixed>> fish landed, earlier first */
+    private function fish(): array
+    {
+        $kept = KeptBite::query()->where('trip_id', $this->trip->id)->get()->keyBy('uuid');
+        $photographs = DB::table('photographs')->where('trip_id', $this->trip->id)
+            ->get(['bite', 'type', 'picture'])->keyBy('bite');
+        $fish = [];
+        foreach ($this->day->bites as $bite) {
+            if ($bite->outcome !== Outcome::Landed) {
+                continue;
+            }
+            $line = null;
+            foreach ($kept->get($bite->id)->snapshot['lines'] ?? [] as $one) {
+                $line = $one['holder'] === $bite->holder ? $one : $line;
+            }
+            $photograph = $photographs->get($bite->id);
+            $depth = is_numeric($line['depth'] ?? null) ? $this->units->say(Quantity::Depth, (float) $line['depth']) : null;
+            $length = $bite->fish->length === null ? null : $this->units->say(Quantity::Fish, $bite->fish->length);
+            $fish[] = [
+                'at' => $this->time($bite->at),
+                'species' => Species::tryFrom((string) $bite->fish->species)?->label() ?? 'a fish',
+                'told' => self::joined([$length, $this->weight($bite), match ($bite->kept) {
+                    true => 'kept',
+                    false => 'let go',
+                    null => null,
+                }]),
+                'on' => self::joined([
+                    isset($line['lure']) ? "on {$line['lure']}" : null, $line['finish'] ?? null,
+                    $depth === null ? null : "{$depth} down",
+                ]),
+                'photograph' => $photograph === null
+                    ? null : "data:{$photograph->type};base64,".base64_encode((string) $photograph->picture),
+            ];
+        }
+
+        return $fish;
+    }
+
+    /** @param  list<?string>  $words */
+    private static function joined(array $words): string
+    {
+        return implode(', ', array_filter($words, static fn (?string $word): bool => $word !== null && $word !== ''));
+    }
+
+    private function weight(Bite $bite): ?string
+    {
+        [$weight, $length, $girth] = [$bite->fish->weight, $bite->fish->length, $bite->fish->girth];
+        if ($weight !== null) {
+            return $this->units->say(Quantity::Mass, $weight);
+        }
+
+        return $length === null || $girth === null ? null : 'about '.$this->units->say(
+            Quantity::Mass, GirthWeight::of(Species::tryFrom((string) $bite->fish->species), $length, $girth)->weight,
+        );
+    }
+
+    /**
+     * Lines in the water as bars, and what bit on them.
+     *
+     * @return list<array{holder: string, bars: list<array{float, float}>, bites: list<array{float, bool}>}> shares of the day
+     */
+    private function rods(float $from, float $until): array
+    {
+        $place = static fn (float $at): float => round(max(0.0, min(1.0, ($at - $from) / ($until - $from))), 4);
+        $rods = [];
+        foreach ($this->day->spells as $spell) {
+            $rods[$spell->holder] ??= ['holder' => $spell->holder, 'bars' => [], 'bites' => []];
+            $rods[$spell->holder]['bars'][] = [$place($spell->from), $place($spell->until ?? $until)];
+        }
+        foreach ($this->day->bites as $bite) {
+            $rods[$bite->holder] ??= ['holder' => $bite->holder, 'bars' => [], 'bites' => []];
+            $rods[$bite->holder]['bites'][] = [$place($bite->at), $bite->outcome === Outcome::Landed];
+        }
+        // As they stand round the rail; what is there no more after them.
+        $rail = array_flip($this->boat->holders->pluck('code')->all());
+        uksort($rods, static fn (string $a, string $b): int => ($rail[$a] ?? 99) <=> ($rail[$b] ?? 99));
+
+        return array_values($rods);
+    }
+
+    /** @return list<array{float, string}> full hours, as shares of the day */
+    private function clock(float $from, float $until): array
+    {
+        $hours = [];
+        for ($at = ceil($from / 3600.0) * 3600.0; $at <= $until; $at += 3600.0) {
+            $hours[] = [round(($at - $from) / ($until - $from), 4), $this->time($at)];
+        }
+
+        return $hours;
+    }
+
+    private function time(float $at): string
+    {
+        return CarbonImmutable::createFromTimestamp((int) $at, $this->boat->timezone)->format('G:i');
+    }
+
+    /**
+     * The shape of her course, north up, in a square of one; where it lies on the ground is not told unless places are.
+     *
+     * @param  list<TrackPoint>  $points
+     * @return ?array{line: list<array{float, float}>, across: string, place: ?string}
+     */
+    private function course(array $points): ?array
+    {
+        $places = [];
+        $every = max(1, intdiv(count($points), self::MOST_POINTS));
+        foreach ($points as $i => $point) {
+            $place = $i % $every === 0 ? $point->place() : null;
+            if ($place !== null) {
+                $places[] = [$place->latitude, $place->longitude];
+            }
+        }
+        if (count($places) < 2) {
+            return null;
+        }
+        [$south, $north] = [min(array_column($places, 0)), max(array_column($places, 0))];
+        [$west, $east] = [min(array_column($places, 1)), max(array_column($places, 1))];
+        $shrink = cos(deg2rad(0.5 * ($south + $north)));
+        $wide = max($north - $south, ($east - $west) * $shrink, 1e-6);
+
+        return [
+            'line' => array_map(static fn (array $at): array => [
+                round(($at[1] - $west) * $shrink / $wide, 4), round(($north - $at[0]) / $wide, 4),
+            ], $places),
+            'across' => $this->units->say(Quantity::Distance, $wide * 111_195.0),
+            'place' => $this->places ? sprintf('%.4f°, %.4f°', 0.5 * ($south + $north), 0.5 * ($west + $east)) : null,
+        ];
+    }
+}

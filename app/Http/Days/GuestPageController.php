@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Days;
+
+use App\Access\Policy;
+use App\Devices\Ability;
+use App\Files\GuestDay;
+use App\Instruments\Track;
+use App\Models\Boat;
+use App\Models\Trip;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+/** What guests take home of their day. */
+final class GuestPageController
+{
+    /** Without the place, unless it is asked for by who may see it. */
+    public function __invoke(Request $request, Trip $trip, Boat $boat, Track $track): Response
+    {
+        $places = $request->query('places') === '1';
+        if ($places && ! Policy::lets($request, Ability::Places)) {
+            throw new AuthorizationException('Places on the ground are not shown to this device.');
+        }
+        $name = Str::slug($boat->name).'-'.$trip->date->format('Y-m-d');
+
+        return new Response((new GuestDay($trip, $boat, $places))->html($track), 200, [
+            'Content-Type' => 'text/html; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}.html\"",
+        ]);
+    }
+}
