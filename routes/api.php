@@ -9,6 +9,7 @@ use App\Files\LongReading;
 use App\Http\Boat\BoatController;
 use App\Http\Boat\BoatFileController;
 use App\Http\Boat\CraftController;
+use App\Http\Boat\EverythingController;
 use App\Http\Boat\RuleBookController;
 use App\Http\Days\ChangesController;
 use App\Http\Days\DayController;
@@ -91,6 +92,7 @@ $for(Ability::Look)->group(static function () use ($forThis): void {
         Route::get('trips/{trip}', [TripController::class, 'show']);
         Route::get('trips/{trip}/bites', [BiteController::class, 'index']);
         Route::get('trips/{trip}/day', [DayController::class, 'show']);
+        Route::get('trips/{trip}/day/line', [DayController::class, 'line']);
         Route::get('trips/{trip}/photographs', [PhotographController::class, 'index']);
         Route::get('trips/{trip}/photographs/{bite}', [PhotographController::class, 'show'])->whereUuid('bite');
         Route::get('trips/{trip}/watch', WatchController::class)->middleware(Stamped::class);
@@ -167,6 +169,8 @@ $for(Ability::Plan)->group(static function (): void {
     Route::post('boat', [BoatController::class, 'store']);
     Route::put('boat', [BoatController::class, 'update']);
     Route::post('boat/change', [BoatController::class, 'change'])->withoutMiddleware(Keeping::class);
+    Route::get('everything', [EverythingController::class, 'show']);
+    Route::put('everything', [EverythingController::class, 'update'])->withoutMiddleware([ReadableJson::class, Keeping::class]);
     Route::put('days/file', [DayFileController::class, 'update'])->withoutMiddleware(ReadableJson::class);
     Route::get('instruments', [InstrumentsController::class, 'show']);
     Route::put('instruments', [InstrumentsController::class, 'update']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Serving;
 
 use App\Files\Days\DayIntake;
+use App\Files\Everything;
 use App\Files\Grounds\GeoJsonReader;
 use App\Files\Photograph;
 use App\Http\Ground\GroundController;
@@ -19,5 +20,6 @@ final class LargestBodies
     public const OF_FILES = [
         '/api/chart' => GeoJsonReader::MOST_BYTES, '/api/structures/file' => GroundController::MOST_GPX,
         '/api/days/file' => DayIntake::MOST_BYTES, '/api/photographs' => Photograph::MOST_BYTES,
+        '/api/everything' => Everything::MOST_BYTES,
     ];
 }

@@ -89,6 +89,8 @@ final readonly class Patterns
                     $at[] = $places[$factor][$level];
                 }
             }
+            // Of what is known of it, in whatever order it is told.
+            sort($at);
             if ($one->hours > 0.0) {
                 $key = implode(' ', $at);
                 $cells[$key] ??= [0.0, 0, $at];

@@ -14,9 +14,11 @@ use Admek\Core\Day\LineNow;
 use Admek\Core\Fish\GirthWeight;
 use Admek\Core\Fish\Species;
 use App\Days\EventLog;
+use App\Instruments\Track;
 use App\Models\Boat;
 use App\Models\KeptEvents;
 use App\Models\Trip;
+use App\Reading\DayLine;
 use Illuminate\Http\JsonResponse;
 
 /** A trip's day as its events tell it: how each line stands and when it is to be looked at, bites, fish, the log. */
@@ -41,6 +43,12 @@ final class DayController
             'line_hours' => round($day->lineHours(KeptEvents::until($trip, $boat, $now)), 3),
             'log' => self::log($day, $log->told()),
         ], options: JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** The same on a line of time. */
+    public function line(Trip $trip, Boat $boat, Track $track): JsonResponse
+    {
+        return new JsonResponse((new DayLine($trip, $boat))->told($track), options: JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /**

@@ -39,6 +39,9 @@ final class SeasonController
             'trips' => count(array_unique(array_column($season->pieces, 'trip'))),
             'grounds' => self::grounds($all), 'species' => self::species($all),
             'factors' => self::factors($patterns, $season, $units),
+            'days' => array_map(static fn (array $day): array => array_map(
+                static fn (mixed $figure): mixed => is_float($figure) ? round($figure, 3) : $figure, $day,
+            ), $season->days()),
             'windows' => array_map(static fn (BiteWindow $window): array => $window->bins, $season->windows()),
             'heat' => array_map(static fn (array $cell): array => array_replace($cell, [
                 'words' => $season->bands->words(Factor::Depth, $cell['depth'], $units), 'depth' => (int) $cell['depth'],

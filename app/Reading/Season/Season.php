@@ -143,6 +143,33 @@ final readonly class Season
     }
 
     /**
+     * Each trip on a line of time, the latest first.
+     *
+     * @return list<array{trip: int, from: float, until: float, hours: float, bites: list<float>}> by hours of the boat's clock
+     */
+    public function days(): array
+    {
+        $days = [];
+        foreach ($this->pieces as $piece) {
+            $half = 0.5 * $piece['hours'];
+            $day = $days[$piece['trip']] ?? [
+                'trip' => $piece['trip'], 'from' => INF, 'until' => 0.0, 'hours' => 0.0, 'bites' => [],
+            ];
+            $days[$piece['trip']] = [
+                'from' => min($day['from'], $piece['clock'] - $half), 'until' => max($day['until'], $piece['clock'] + $half),
+                'hours' => $day['hours'] + $piece['hours'], 'bites' => [
+                    ...$day['bites'], ...array_map(
+                        static fn (array $bite): float => $piece['clock'] - $half + ($bite['at'] - $piece['from']) / 3600.0,
+                        $piece['bites'],
+                    ),
+                ],
+            ] + $day;
+        }
+
+        return array_reverse(array_values($days));
+    }
+
+    /**
      * @param  array<string, string|float>  $told
      * @return array<string, string>
      */

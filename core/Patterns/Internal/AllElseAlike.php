@@ -21,8 +21,11 @@ final class AllElseAlike
 
     private const STILL = 1e-3;
 
-    /** A logarithm moves by no more in one step. */
-    private const STRIDE = 2.0;
+    /** A step that moves no logarithm by more cannot leap. */
+    private const NEAR = 0.05;
+
+    /** Shares of a step that are tried. */
+    private const LEAST = 1e-4;
 
     /** Of a factor's multipliers beforehand: so many levels' worth of so great a variance. */
     private const PRIOR = [0.5, 0.08];
@@ -48,7 +51,7 @@ final class AllElseAlike
     private array $variances;
 
     /**
-     * @param  list<array{float, int, list<int>}>  $cells  hours, bites and the place of each level they were fished at
+     * @param  list<array{float, int, list<int>}>  $cells  hours, bites and the places of the levels they were fished at, rising
      * @param  list<int>  $levels  how many each factor has: their places run on from one to the next, from 1
      */
     public function __construct(private readonly array $cells, array $levels)
@@ -122,7 +125,6 @@ final class AllElseAlike
     {
         [$weights, $pull] = $this->working();
         $before = $this->at;
-        $n = count($this->at);
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $matrix = $weights;
             foreach ($this->factors as $i => $factor) {
@@ -132,16 +134,45 @@ final class AllElseAlike
             $lower = Symmetric::cholesky($matrix);
             $to = Symmetric::solve($lower, $pull);
             $this->lower = $lower;
-            $this->spread($to, Symmetric::inverseDiagonal($lower));
+            if ($round + 1 < self::ROUNDS) {
+                $this->spread($to, Symmetric::inverseDiagonal($lower));
+            }
         }
-        $most = 0.0;
-        for ($i = 0; $i < $n; $i++) {
-            $by = max(-self::STRIDE, min(self::STRIDE, $to[$i] - $before[$i]));
-            $this->at[$i] = $before[$i] + $by;
-            $most = max($most, abs($by));
+        $by = array_map(static fn (float $one, float $from): float => $one - $from, $to, $before);
+        $most = max(0.0, ...array_map(abs(...), $by));
+        // So far as it makes what bit likelier: a whole step can leap where there is little to hold it.
+        $likely = $most < self::NEAR ? -INF : $this->likely($before);
+        for ($share = 1.0; $share > self::LEAST; $share *= 0.5) {
+            $this->at = array_map(static fn (float $from, float $more): float => $from + $share * $more, $before, $by);
+            if ($likely === -INF || $this->likely($this->at) >= $likely) {
+                return $share * $most;
+            }
+        }
+        $this->at = $before;
+
+        return 0.0;
+    }
+
+    /**
+     * How likely multipliers make all that bit, beside a constant, as a logarithm.
+     *
+     * @param  array<int, float>  $at
+     */
+    private function likely(array $at): float
+    {
+        $likely = 0.0;
+        foreach ($this->factors as $i => $factor) {
+            $likely -= 0.5 * $at[$i] * $at[$i] / $this->variances[$factor];
+        }
+        foreach ($this->cells as [$hours, $bites, $levels]) {
+            $log = $at[0];
+            foreach ($levels as $place) {
+                $log += $at[$place];
+            }
+            $likely += $bites * $log - $hours * exp($log);
         }
 
-        return $most;
+        return $likely;
     }
 
     /**

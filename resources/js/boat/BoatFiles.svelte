@@ -66,3 +66,8 @@
     </p>
 {/if}
 {#if said}<p class="pt-2 text-sm font-semibold" class:text-error={said !== 'Read and kept.'} role="alert">{said}</p>{/if}
+<h2 class="pt-5 pb-1 font-bold">All of it</h2>
+<p class="pb-2 text-sm leading-snug">
+    Boat, locker, trips, days, tracks, soundings and photographs as one file, which an Admek that has no boat yet takes in whole.
+</p>
+<p><a class="btn btn-sm" href="/api/everything" download>Write everything</a></p>

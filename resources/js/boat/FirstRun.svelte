@@ -2,6 +2,7 @@
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Fault, type Schemas } from '../lib/api';
     import { faultAt, faultOf } from '../lib/api';
+    import { sendFile } from '../lib/files';
     import NumberField from '../fields/NumberField.svelte';
     import TextField from '../fields/TextField.svelte';
     import RailEditor from './RailEditor.svelte';
@@ -22,6 +23,25 @@
             said = 'The server is not answering. Reload this page when it does.';
         }
     });
+
+    /** All of another Admek's, in place of a boat begun here. */
+    async function bring(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
+        const [file] = event.currentTarget.files ?? [];
+        event.currentTarget.value = '';
+        if (!file) {
+            return;
+        }
+        said = 'Reading all of it…';
+        try {
+            const taken = await sendFile('/api/everything', file);
+            said = 'said' in taken ? taken.said : '';
+            if (!('said' in taken)) {
+                location.reload();
+            }
+        } catch {
+            said = 'The server is not answering; nothing was kept.';
+        }
+    }
 
     const STEPS = ['The boat', 'Where the rods stand', 'The gear aboard'];
 
@@ -133,7 +153,11 @@
             <p class="text-error pt-2 font-semibold empty:hidden" role="alert">{said}</p>
             <p class="flex gap-3 pt-3">
                 <button class="btn btn-primary" disabled={sending}>{step < 3 ? 'Next' : 'Done: go to the trips'}</button>
-                {#if step > 1}<button type="button" class="btn btn-ghost" onclick={() => step--}>Back</button>{/if}
+                {#if step > 1}<button type="button" class="btn btn-ghost" onclick={() => step--}>Back</button>{:else}
+                    <label class="btn btn-ghost font-normal"
+                        >Or bring everything from another Admek…<input type="file" class="sr-only" onchange={bring} /></label
+                    >
+                {/if}
             </p>
         </form>
     {:else}

@@ -10,6 +10,15 @@
     const hours = $derived(day.day?.line_hours ?? 0);
     const last = $derived(day.day?.log[0]?.uuid);
 
+    let wanted = $state('');
+    const found = $derived(
+        (day.day?.log ?? []).filter((event) =>
+            `${event.holder ?? ''} ${event.words} ${event.lure ?? ''} ${event.note ?? ''} ${event.who}`
+                .toLowerCase()
+                .includes(wanted.trim().toLowerCase()),
+        ),
+    );
+
     async function takeBack(uuid: string): Promise<void> {
         await day.tell(queue.event({ kind: 'void', of: uuid }));
     }
@@ -31,11 +40,20 @@
     {/if}
 {/each}
 {#if day.day && day.day.log.length > 0}
-    <h2 class="pt-7 pb-1 text-lg font-bold">
-        What happened <span class="quiet font-normal">{hours.toFixed(1)} line-hours</span>
-    </h2>
+    <div class="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1 pt-7 pb-1">
+        <h2 class="text-lg font-bold">
+            What happened <span class="quiet font-normal">{hours.toFixed(1)} line-hours</span>
+        </h2>
+        <input
+            type="search"
+            class="input input-sm w-56 text-base"
+            placeholder="Find by rod, lure, word…"
+            aria-label="Find in what happened"
+            bind:value={wanted}
+        />
+    </div>
     <ol data-testid="day-log">
-        {#each day.day.log as event (event.uuid)}
+        {#each found as event (event.uuid)}
             <li class="border-base-300 border-t">
                 <span class="figure">{clock(event.at)}</span>
                 <b class="figure">{event.holder ?? ''}</b>
@@ -55,7 +73,7 @@
                     >
                 {/if}
             </li>
-        {/each}
+        {:else}<li class="quiet">Nothing is told so.</li>{/each}
     </ol>
     {#if day.said}<p class="text-error font-semibold" role="alert">{day.said}</p>{/if}
 {/if}

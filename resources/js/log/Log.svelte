@@ -11,6 +11,7 @@
     import { clock, tripWords } from '../lib/words';
     import BiteForm from './BiteForm.svelte';
     import DayFiles from './DayFiles.svelte';
+    import DayLine from './DayLine.svelte';
     import DayLog from './DayLog.svelte';
     import FishPhoto from './FishPhoto.svelte';
 
@@ -181,6 +182,7 @@
                 >
             </p>
         {/if}
+        {#if day.day}<DayLine {trip} version={day.day.version} />{/if}
         <DayLog {day} />
         {#if aboard.may('places') && day.day}
             <DayFiles {trip} empty={day.day.log.length === 0} told={() => void Promise.all([readBites(trip.id), day.read()])} />

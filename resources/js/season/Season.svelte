@@ -6,6 +6,7 @@
     import PickField from '../fields/PickField.svelte';
     import FactorTable from './FactorTable.svelte';
     import HeatPicture from './HeatPicture.svelte';
+    import SeasonDays from './SeasonDays.svelte';
     import StartCard from './StartCard.svelte';
     import WindowCurve from './WindowCurve.svelte';
 
@@ -124,6 +125,7 @@
             </div>
             {#if shown}<FactorTable factor={shown} />{/if}
         </section>
+        <section aria-labelledby="days" class="pt-6"><SeasonDays days={season.days} /></section>
     {/if}
 </main>
 {#if ruling}

@@ -138,6 +138,15 @@ abstract class BrowserTestCase extends TestCase
         return $this->browser->driver->executeScript($script, $arguments);
     }
 
+    /** @return array<array-key, mixed> as the laptop asks */
+    protected function api(string $path): array
+    {
+        $told = json_decode((string) file_get_contents($this->app->api($path)), true, flags: JSON_THROW_ON_ERROR);
+        self::assertIsArray($told);
+
+        return $told;
+    }
+
     protected function depth(string $holder, ?Browser $browser = null): int
     {
         // A rod that is drawn anew between being found and being read is found again.

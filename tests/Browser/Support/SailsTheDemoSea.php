@@ -63,15 +63,6 @@ trait SailsTheDemoSea
         $this->data->prepare("insert into track ({$names}) values ({$values})")->execute(array_values($kept));
     }
 
-    /** @return array<array-key, mixed> as the laptop asks */
-    private function api(string $path): array
-    {
-        $told = json_decode((string) file_get_contents($this->app->api($path)), true, flags: JSON_THROW_ON_ERROR);
-        self::assertIsArray($told);
-
-        return $told;
-    }
-
     /**
      * @param  list<string>  $rods
      * @return list<string>

@@ -16,6 +16,7 @@ use Admek\Core\Patterns\Rate;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Units;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Drawn;
 
 /** Rates of known seasons, against closed forms and a brute force. */
 final class PatternsTest extends TestCase
@@ -104,6 +105,26 @@ final class PatternsTest extends TestCase
         self::assertLessThan(self::wide($lure), self::wide(self::by($apart['lure'])['A']), 'and surer');
     }
 
+    public function test_it_does_not_matter_in_which_order_things_are_told_nor_which_are_not_known(): void
+    {
+        $season = static fn (bool $turned): array => array_map(static function (array $one) use ($turned): Exposure {
+            [$hours, $bites, $levels] = $one;
+
+            return new Exposure($hours, $bites, $turned ? array_reverse($levels) : $levels);
+        }, [
+            [9.0, 2, ['depth' => 'deep']], [20.0, 11, ['light' => 'low', 'lure' => 'A', 'depth' => 'deep']],
+            [20.0, 4, ['light' => 'high', 'lure' => 'B', 'depth' => 'high']], [8.0, 3, ['lure' => 'B', 'depth' => 'deep']],
+            [14.0, 2, ['light' => 'low', 'lure' => 'B', 'depth' => 'high']],
+        ]);
+        $one = Patterns::of($season(false))->factors;
+        $other = Patterns::of(array_reverse($season(true)))->factors;
+        foreach ($one as $factor => $rates) {
+            foreach (self::by($rates) as $level => $rate) {
+                self::assertEqualsWithDelta($rate->times, self::by($other[$factor])[$level]->times, 1e-3, "{$factor} {$level}");
+            }
+        }
+    }
+
     public function test_a_season_of_nothing_of_one_bite_and_of_one_lure(): void
     {
         self::assertSame([], Patterns::of([])->factors);
@@ -118,6 +139,37 @@ final class PatternsTest extends TestCase
         self::assertCount(1, BiteWindow::of([[6.0, 3.0, 2]], 0.5)->bins);
         $this->expectException(InvalidValue::class);
         new Exposure(0.0, 1, []);
+    }
+
+    public function test_no_season_however_odd_is_too_odd_to_be_told(): void
+    {
+        $drawn = new Drawn(3);
+        for ($season = 0; $season < 150; $season++) {
+            $exposures = [];
+            $factors = 1 + (int) (11 * $drawn->even());
+            $most = 10 ** (4 * $drawn->even() - 2);
+            for ($i = 0, $rows = 1 + (int) (40 * $drawn->even()); $i < $rows; $i++) {
+                $levels = [];
+                for ($factor = 0; $factor < $factors; $factor++) {
+                    if ($factor === 0 || $drawn->even() < 0.8) {
+                        $levels["f{$factor}"] = 'L'.(int) (8 * $drawn->even() ** 3);
+                    }
+                }
+                // Told in whatever order.
+                $levels = $drawn->even() < 0.5 ? $levels : array_reverse($levels);
+                // All of it often bites in one corner, which nothing holds but the ridges.
+                $bites = $levels['f0'] === 'L0' && $drawn->even() < 0.4 ? (int) (60 * $drawn->even()) : 0;
+                $exposures[] = new Exposure($most * $drawn->even() + 1e-4, $bites, $levels);
+            }
+            foreach (Patterns::of($exposures)->factors as $rates) {
+                foreach ($rates as $rate) {
+                    $told = array_filter([$rate->low, $rate->rate, $rate->high, $rate->timesLow, $rate->times, $rate->timesHigh]);
+                    self::assertSame([], array_filter($told, static fn (float $one): bool => ! is_finite($one) || $one <= 0.0));
+                    self::assertTrue($rate->low <= $rate->rate && $rate->rate <= $rate->high);
+                    self::assertTrue($rate->timesLow <= $rate->times && $rate->times <= $rate->timesHigh);
+                }
+            }
+        }
     }
 
     public function test_where_no_lines_were_in_the_water_the_curve_joins_both_sides_and_is_less_sure(): void

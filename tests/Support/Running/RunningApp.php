@@ -41,6 +41,12 @@ final class RunningApp
         return self::shared(self::prepared('demo', ['admek:demo']));
     }
 
+    /** The same under way, with a season behind her; her gateway says nothing. */
+    public static function withSeason(): self
+    {
+        return self::shared(self::prepared('season', ['admek:demo', '--sea=9']));
+    }
+
     public static function empty(): self
     {
         return self::shared(self::prepared('empty', ['migrate', '--force']));

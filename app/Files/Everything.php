@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files;
+
+use Admek\Core\InvalidValue;
+use App\Database\Migrations;
+use Illuminate\Support\Facades\DB;
+use JsonException;
+
+/**
+ * All that was recorded, as lines of JSON: what Admek it is of, then row by row every table, in the order of their keys, so that
+ * what comes back into an empty Admek is written the same again. Devices that are let in are not of it: they are let in anew.
+ */
+final class Everything
+{
+    public const FORMAT = 'admek-everything';
+
+    public const VERSION = 1;
+
+    public const MOST_BYTES = 500_000_000;
+
+    /** Who is let in where is this machine's; which tables there are is the program's. */
+    private const NOT_OF_IT = ['devices', 'migrations', 'pairing_codes', 'pairing_tries'];
+
+    /** Bytes of one row: a photograph, or a chart. */
+    private const LONGEST = 40_000_000;
+
+    /** @return iterable<string> lines */
+    public static function lines(Migrations $migrations): iterable
+    {
+        yield self::json(['format' => self::FORMAT, 'version' => self::VERSION, 'data' => self::data($migrations)]);
+        foreach (self::tables() as $table => $columns) {
+            foreach (DB::table($table)->orderBy('rowid')->cursor() as $row) {
+                $told = array_map(self::told(...), array_intersect_key((array) $row, $columns));
+                yield self::json(['table' => $table, 'row' => $told]);
+            }
+        }
+    }
+
+    /**
+     * Whole, into an empty Admek, or not at all.
+     *
+     * @param  resource  $file
+     * @return array<string, int> rows by table
+     *
+     * @throws InvalidValue naming the line
+     */
+    public static function read($file, Migrations $migrations): array
+    {
+        if (DB::table('boats')->exists()) {
+            throw InvalidValue::because('file', 'read into an Admek that has no boat yet: nothing here is written over');
+        }
+        $tables = self::tables();
+
+        return DB::transaction(static function () use ($file, $migrations, $tables): array {
+            DB::statement('pragma defer_foreign_keys = on');
+            $counts = [];
+            for ($number = 1; ($line = stream_get_line($file, self::LONGEST, "\n")) !== false; $number++) {
+                try {
+                    $told = json_decode($line, true, 64, JSON_THROW_ON_ERROR);
+                } catch (JsonException) {
+                    throw InvalidValue::because("line {$number}", 'JSON');
+                }
+                if ($number === 1) {
+                    self::hold($told, $migrations);
+
+                    continue;
+                }
+                [$table, $row] = self::row($told, $tables, $number);
+                DB::table($table)->insert($row);
+                $counts[$table] = ($counts[$table] ?? 0) + 1;
+            }
+            if ($number === 1) {
+                throw InvalidValue::because('file', self::FORMAT);
+            }
+            $loose = DB::selectOne('pragma foreign_key_check');
+            if ($loose !== null) {
+                throw InvalidValue::because(
+                    'file', "whole: a row of {$loose->table} is of one in {$loose->parent} that is not in it",
+                );
+            }
+
+            return $counts;
+        });
+    }
+
+    /** @throws InvalidValue */
+    private static function hold(mixed $told, Migrations $migrations): void
+    {
+        if (! is_array($told) || ($told['format'] ?? null) !== self::FORMAT || ($told['version'] ?? null) !== self::VERSION) {
+            throw InvalidValue::because('line 1', self::FORMAT.', version '.self::VERSION);
+        }
+        $data = self::data($migrations);
+        if (($told['data'] ?? null) !== $data) {
+            throw InvalidValue::because(
+                'line 1', "of this Admek, whose data is of {$data}: bring the other one up to date first",
+            );
+        }
+    }
+
+    /**
+     * @param  array<string, array<string, int>>  $tables
+     * @return array{string, array<string, mixed>}
+     *
+     * @throws InvalidValue
+     */
+    private static function row(mixed $told, array $tables, int $number): array
+    {
+        $table = is_array($told) && is_string($told['table'] ?? null) ? $told['table'] : '';
+        $row = is_array($told) && is_array($told['row'] ?? null) ? $told['row'] : [];
+        if (! isset($tables[$table]) || $row === []) {
+            throw InvalidValue::because("line {$number}", 'a row of '.implode(', ', array_keys($tables)));
+        }
+        $unknown = array_diff_key($row, $tables[$table]);
+        if ($unknown !== []) {
+            throw InvalidValue::because("line {$number}", "a row of {$table}, which has no ".array_key_first($unknown));
+        }
+        if (count($row) < count($tables[$table])) {
+            $missing = array_key_first(array_diff_key($tables[$table], $row));
+            throw InvalidValue::because("line {$number}", "a whole row of {$table}: {$missing} is missing");
+        }
+
+        return [$table, array_map(static fn (mixed $value): mixed => self::kept($value, $number), $row)];
+    }
+
+    /** @throws InvalidValue */
+    private static function kept(mixed $value, int $number): mixed
+    {
+        if (is_array($value)) {
+            $bytes = is_string($value['base64'] ?? null) ? base64_decode($value['base64'], true) : false;
+
+            return $bytes === false ? throw InvalidValue::because("line {$number}", 'figures, words or bytes') : $bytes;
+        }
+
+        return is_bool($value) ? (int) $value : $value;
+    }
+
+    /** What is no text is told as bytes. */
+    private static function told(mixed $value): mixed
+    {
+        return is_string($value) && ! mb_check_encoding($value, 'UTF-8') ? ['base64' => base64_encode($value)] : $value;
+    }
+
+    private static function data(Migrations $migrations): string
+    {
+        $all = $migrations->current();
+
+        return (string) end($all);
+    }
+
+    /** @return array<string, array<string, int>> columns of each table */
+    private static function tables(): array
+    {
+        $tables = [];
+        foreach (DB::table('sqlite_master')->where('type', 'table')->whereNot('name', 'like', 'sqlite_%')->orderBy('name')
+            ->get(['name']) as $table) {
+            if (! in_array($table->name, self::NOT_OF_IT, true)) {
+                $columns = array_column(DB::select("pragma table_info({$table->name})"), 'name');
+                $tables[$table->name] = array_flip($columns);
+            }
+        }
+
+        return $tables;
+    }
+
+    private static function json(mixed $told): string
+    {
+        return json_encode(
+            $told, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        )."\n";
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Boat;
+
+use App\Database\Migrations;
+use App\Files\Everything;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** All that was recorded as one file, and back into an Admek that is empty. */
+final class EverythingController
+{
+    public function show(Migrations $migrations): StreamedResponse
+    {
+        return new StreamedResponse(static function () use ($migrations): void {
+            foreach (Everything::lines($migrations) as $line) {
+                echo $line;
+            }
+        }, 200, [
+            'Content-Type' => 'application/jsonl; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="everything.admek.jsonl"',
+        ]);
+    }
+
+    public function update(Request $request, Migrations $migrations): JsonResponse
+    {
+        return new JsonResponse((object) Everything::read($request->getContent(true), $migrations));
+    }
+}

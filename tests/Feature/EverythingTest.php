@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Bite;
+use App\Models\Boat;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\Support\FeatureTestCase;
+
+/** All that was recorded out as one file, and back into an empty Admek. */
+final class EverythingTest extends FeatureTestCase
+{
+    public function test_what_comes_back_into_an_empty_admek_is_written_the_same_again(): void
+    {
+        $this->seedDemo();
+        $bite = Bite::query()->firstOrFail();
+        DB::table('photographs')->insert([
+            'bite' => $bite->uuid, 'trip_id' => $bite->trip_id, 'type' => 'image/png', 'picture' => "\x89PNG\xff\x00\xfe",
+            'added_at' => '2031-05-01 08:00:00', 'who' => 'Mate’s phone',
+        ]);
+        DB::table('track')->insert(['at' => 1_795_000_000_123, 'latitude' => 45.3100001, 'longitude' => -38.4, 'depth' => 30.0]);
+        $this->send('POST', '/spreads/{next}/soundings', [
+            'holder_id' => $this->holder('P3'), 'taken_at' => '2031-05-01T08:00:00Z', 'method' => 'sonar', 'depth' => 18.0,
+        ] + $this->demoSpread(), 201);
+        $spread = $this->send('GET', '/spreads/{next}')->json();
+        $written = $this->written();
+        $lines = explode("\n", trim($written));
+        self::assertStringStartsWith('{"format":"admek-everything","version":1,"data":"2026', $lines[0]);
+        self::assertStringContainsString('"base64"', $written);
+        self::assertStringNotContainsString('"table":"devices"', $written);
+
+        $this->emptied();
+        $counts = $this->read($written, 200)->json();
+        self::assertSame(count($lines) - 1, array_sum($counts));
+        self::assertSame([1, 7, 1], [$counts['boats'], $counts['bites'], $counts['photographs']]);
+        self::assertSame(hash('xxh128', $written), hash('xxh128', $this->written()), 'byte for byte');
+        self::assertEquals($spread, $this->send('GET', '/spreads/{next}', expect: 200)->json());
+        self::assertStringContainsString('nothing here is written over', (string) $this->read($written, 422)->json('detail'));
+    }
+
+    /** @param  callable(list<string>): array<string>  $spoil */
+    #[DataProvider('spoilt')]
+    public function test_what_is_spoilt_is_refused_by_its_line_and_nothing_is_kept(
+        callable $spoil, string $where, string $why,
+    ): void {
+        $this->seedDemo();
+        $lines = explode("\n", trim($this->written()));
+        $this->emptied();
+        $refused = $this->read(implode("\n", $spoil($lines))."\n", 422);
+        self::assertStringContainsString($where, (string) $refused->json('errors.0.pointer'));
+        self::assertStringContainsString($why, (string) $refused->json('detail'));
+        self::assertSame([0, 0, 0], [Boat::query()->count(), DB::table('trips')->count(), DB::table('events')->count()]);
+    }
+
+    /** @return iterable<string, array{callable(list<string>): array<string>, string, string}> */
+    public static function spoilt(): iterable
+    {
+        $at = static fn (int $line, callable $change): callable => static fn (array $lines): array => array_replace(
+            $lines, [$line => $change($lines[$line])],
+        );
+        yield 'another format' => [$at(0, static fn (): string => '{"format":"admek-spread"}'), 'line 1', 'admek-everything'];
+        yield 'of another Admek' => [
+            $at(0, static fn (string $line): string => str_replace('2026_', '2031_', $line)), 'line 1', 'bring the other one up',
+        ];
+        yield 'no JSON' => [$at(4, static fn (string $line): string => substr($line, 0, -3)), 'line 5', 'JSON'];
+        yield 'a table nobody knows' => [
+            $at(3, static fn (string $line): string => str_replace('"table":"', '"table":"x', $line)), 'line 4', 'a row of',
+        ];
+        yield 'a column nobody knows' => [
+            $at(3, static fn (string $line): string => str_replace('"row":{', '"row":{"sails":2,', $line)), 'line 4',
+            'which has no sails',
+        ];
+        yield 'a column that is missing' => [
+            $at(3, static fn (string $line): string => (string) preg_replace('/"name":"[^"]*",?/', '', $line)), 'line 4',
+            'is missing',
+        ];
+        yield 'half of it' => [
+            static fn (array $lines): array => array_filter(
+                $lines, static fn (string $line): bool => ! str_contains($line, '"table":"trips"'),
+            ), 'file', 'that is not in it',
+        ];
+        yield 'nothing' => [static fn (): array => [], '', ''];
+    }
+
+    private function written(): string
+    {
+        return $this->get('/api/everything')->assertOk()->streamedContent();
+    }
+
+    private function read(string $text, int $expect): TestResponse
+    {
+        $answer = $this->call('PUT', '/api/everything', server: [
+            'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/octet-stream',
+        ], content: $text);
+        self::assertSame($expect, $answer->getStatusCode(), substr((string) $answer->getContent(), 0, 400));
+
+        return $answer;
+    }
+
+    private function emptied(): void
+    {
+        self::assertSame(0, $this->command('migrate:fresh', ['--force' => true]));
+    }
+}
