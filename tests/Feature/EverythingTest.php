@@ -91,6 +91,7 @@ final class EverythingTest extends FeatureTestCase
         return $this->get('/api/everything')->assertOk()->streamedContent();
     }
 
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function read(string $text, int $expect): TestResponse
     {
         $answer = $this->call('PUT', '/api/everything', server: [

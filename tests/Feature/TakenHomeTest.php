@@ -8,6 +8,7 @@ use App\Devices\Role;
 use App\Models\Bite;
 use App\Models\Boat;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\Support\FeatureTestCase;
 use Tests\Feature\Support\FromAPhone;
@@ -120,7 +121,8 @@ final class TakenHomeTest extends FeatureTestCase
             ->bitten_at->getTimestamp();
     }
 
-    private function photographed(string $bite, string $bytes, int $expect): \Illuminate\Testing\TestResponse
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function photographed(string $bite, string $bytes, int $expect): TestResponse
     {
         $answer = $this->call('PUT', "/api/photographs?bite={$bite}", server: [
             'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/octet-stream',
