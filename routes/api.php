@@ -16,6 +16,7 @@ use App\Http\Days\DayController;
 use App\Http\Days\DayFileController;
 use App\Http\Days\EventController;
 use App\Http\Days\GuestPageController;
+use App\Http\Days\LoggerController;
 use App\Http\Days\PhotographController;
 use App\Http\Days\SeasonController;
 use App\Http\Days\WatchController;
@@ -139,6 +140,7 @@ $for(Ability::Lines)->group(static function (): void {
     Route::put('spreads/{spread}', [SpreadController::class, 'update']);
     Route::get('spreads/{spread}/tow-case', TowCaseController::class);
     Route::post('spreads/{spread}/soundings', [SoundingController::class, 'store']);
+    Route::put('trips/{trip}/logger', [LoggerController::class, 'store']);
     Route::get('soundings', [SoundingController::class, 'index']);
     Route::patch('soundings/{sounding}', [SoundingController::class, 'update']);
     Route::put('soundings/figure', FigureMarkController::class);
@@ -158,6 +160,7 @@ $for(Ability::Lines)->group(static function (): void {
         Route::post('spreads/{spread}/reach', ReachController::class);
         Route::post('spreads/{spread}/cures', CureController::class);
         Route::post('spreads/{spread}/rod', RodController::class);
+        Route::post('trips/{trip}/logger', [LoggerController::class, 'show']);
         Route::post('spreads/{spread}/next-sounding', NextSoundingController::class);
         Route::post('spreads/{spread}/safe-limits', SafeLimitsController::class);
         Route::post('spreads/{spread}/setting', SettingController::class);

@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property string $presentation
  * @property int $reel_id
  * @property int $lure_id
+ * @property array<string, mixed> $set_up as a row of spread_lines
  * @property ?int $trip_id whose water it was
  * @property ?array<string, mixed> $circumstances {@see \App\Rigging\SoundedGear::circumstances()}; null of old ones
  * @property bool $confirmed whether it is held to be true however far off it is

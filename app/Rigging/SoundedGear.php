@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Records\Sounding as Read;
 use Admek\Core\Records\SoundingMethod;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
@@ -173,12 +174,32 @@ final class SoundedGear
     }
 
     /**
+     * Keeps a depth with all the line was towed in.
+     *
+     * @param  string  $at  UTC
+     * @param  array<string, mixed>  $row  of the line
+     * @param  list<array<string, mixed>>  $beside  rows of the lines it hangs with
+     * @return int the id it is kept under
+     */
+    public static function take(
+        Boat $boat, Trip $trip, string $at, SoundingMethod $by, Read $read, array $row, array $beside, Conditions $conditions,
+    ): int {
+        $row = array_filter($row, static fn (mixed $figure): bool => $figure !== null);
+
+        return $boat->soundings()->create([
+            'taken_at' => $at, 'method' => $by->value, 'depth' => $read->depth, 'model_depth' => $read->modelDepth,
+            'speed' => $read->speed, 'set_up' => $row, 'trip_id' => $trip->id,
+            'circumstances' => self::circumstances($conditions, $beside),
+        ] + array_intersect_key($row, array_flip(['presentation', 'reel_id', 'lure_id'])))->id;
+    }
+
+    /**
      * All a line was towed in, beside its speed, as it is kept.
      *
      * @param  list<array<string, mixed>>  $beside  rows of the lines it hangs with
      * @return array<string, mixed>
      */
-    public static function circumstances(Conditions $conditions, array $beside): array
+    private static function circumstances(Conditions $conditions, array $beside): array
     {
         return [
             'density' => $conditions->density, 'beside' => $beside,

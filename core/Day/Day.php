@@ -159,6 +159,17 @@ final readonly class Day
         return $this->last(EventKind::Speed)?->figure('speed');
     }
 
+    /** m/s that was told last by a moment; null where none was. */
+    public function speedAt(float $at): ?float
+    {
+        $speed = null;
+        foreach ($this->all(EventKind::Speed) as $event) {
+            $speed = $event->at <= $at ? $event->figure('speed') ?? $speed : $speed;
+        }
+
+        return $speed;
+    }
+
     /**
      * Signs of the water as they were read, each as it was told last on the water since; what is not known is not among them.
      *

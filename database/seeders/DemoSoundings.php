@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use Admek\Core\Records\Sounding;
 use Admek\Core\Records\SoundingMethod;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\SpreadSolver;
@@ -54,13 +55,10 @@ final readonly class DemoSoundings
         $solver = new SpreadSolver;
         $depth = static fn (?Trued $trued): float => $solver
             ->run($line->withTrued($trued), $conditions, withDoubt: false)->depth();
-        $row = array_filter(
-            Locker::of($boat)->row($plan->describedOf($code)), static fn (mixed $figure): bool => $figure !== null,
+        SoundedGear::take(
+            $boat, $trip, $trip->date->addMinutes(375 + $minute)->format('Y-m-d\TH:i:s\Z'), $by,
+            new Sounding($depth(new Trued(self::TRULY)) + $off, $depth(null), $spread->speed),
+            Locker::of($boat)->row($plan->describedOf($code)), [], $conditions,
         );
-        $boat->soundings()->create([
-            'taken_at' => $trip->date->addMinutes(375 + $minute), 'method' => $by->value,
-            'depth' => $depth(new Trued(self::TRULY)) + $off, 'model_depth' => $depth(null), 'speed' => $spread->speed,
-            'set_up' => $row, 'trip_id' => $trip->id, 'circumstances' => SoundedGear::circumstances($conditions, []),
-        ] + array_intersect_key($row, array_flip(['presentation', 'reel_id', 'lure_id'])));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Spreads;
 
 use Admek\Core\Records\Sounding;
+use Admek\Core\Records\SoundingMethod;
 use Admek\Core\Spread\Plan\Shared;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Described\DescribedLine;
@@ -35,20 +36,17 @@ final class SoundingController
         $line = $asked->lineAt($request->integer('holder_id'));
         $model = $solver->run($line->withTrued(null), $asked->conditions, withDoubt: false)->depth();
         $read = new Sounding($request->float('depth'), $model, $asked->conditions->speed);
-        $row = self::given($asked, $asked->describedAt($request->integer('holder_id')));
         $beside = array_filter(
             $asked->plan->described, static fn (DescribedLine $other): bool => $other->holder->code !== $line->holder
                 && Shared::together($line, $asked->plan->lineOf($other->holder->code)),
         );
-        $sounding = $boat->soundings()->create([
-            'taken_at' => $request->string('taken_at')->value(), 'method' => $request->string('method')->value(),
-            'depth' => $read->depth, 'model_depth' => $read->modelDepth, 'speed' => $read->speed, 'set_up' => $row,
-            'trip_id' => $asked->trip->id, 'circumstances' => SoundedGear::circumstances($asked->conditions, array_values(
-                array_map(static fn (DescribedLine $other): array => self::given($asked, $other), $beside),
-            )),
-        ] + array_intersect_key($row, array_flip(['presentation', 'reel_id', 'lure_id'])));
 
-        return new JsonResponse(['id' => $sounding->id], 201);
+        return new JsonResponse(['id' => SoundedGear::take(
+            $boat, $asked->trip, $request->string('taken_at')->value(),
+            SoundingMethod::from($request->string('method')->value()), $read,
+            $asked->locker->row($asked->describedAt($request->integer('holder_id'))),
+            $asked->locker->rows(array_values($beside)), $asked->conditions,
+        )], 201);
     }
 
     /** Held to be true however far off it is, or left to be judged. */
@@ -65,11 +63,5 @@ final class SoundingController
         $boat->soundings()->findOrFail($sounding)->delete();
 
         return new Response(status: 204);
-    }
-
-    /** @return array<string, mixed> its row, what is given of it */
-    private static function given(AskedSpread $asked, DescribedLine $line): array
-    {
-        return array_filter($asked->locker->row($line), static fn (mixed $figure): bool => $figure !== null);
     }
 }

@@ -121,7 +121,7 @@ final class FishedTrip
     private function told(Piece $piece, Going $going): array
     {
         $middle = 0.5 * ($piece->from + $piece->until);
-        $speed = $going->speed($piece->from, $piece->until) ?? $this->speedAt($middle);
+        $speed = $going->speed($piece->from, $piece->until) ?? $this->day->speedAt($middle) ?? $this->planned;
         $depth = $piece->line === null || $speed === null ? null : $this->depth($piece->line, $speed);
         $bottom = $going->bottom($piece->from, $piece->until) ?? $this->trip->bottom;
         $elevation = $this->sun?->at((int) $middle)['elevation'];
@@ -167,17 +167,6 @@ final class FishedTrip
         return array_map(fn (DescribedLine $line): Spell => new Spell($line->holder->code, new LineSet(
             $line->reel->name, $line->lure->name, $line->lure->finish, $this->locker->row($line),
         ), min($in, $first), $until), $this->locker->lines($spread?->rows() ?? []));
-    }
-
-    /** m/s as it was told last by then, else as planned. */
-    private function speedAt(float $at): ?float
-    {
-        $speed = $this->planned;
-        foreach ($this->day->all(EventKind::Speed) as $event) {
-            $speed = $event->at <= $at ? $event->figure('speed') ?? $speed : $speed;
-        }
-
-        return $speed;
     }
 
     /** m its lure runs at on a straight course; null where it cannot be told. */

@@ -14,6 +14,7 @@
     import DayLine from './DayLine.svelte';
     import DayLog from './DayLog.svelte';
     import FishPhoto from './FishPhoto.svelte';
+    import LoggerDialog from './LoggerDialog.svelte';
 
     /** A bite is one tap on its rod; the rest can be filled in after. Beneath, what the trip has brought. */
     let { params }: { params: { trip: string } } = $props();
@@ -29,6 +30,7 @@
     const trip = $derived(aboard.trips.find(({ id }) => id === Number(params.trip)));
     const units = $derived(aboard.boat?.units ?? 'us');
     const asked = $derived(new URLSearchParams(router.querystring ?? '').get('rod') ?? '');
+    let logging = $state(false);
     /** Whether the guests' page tells where it was. */
     let showing = $state(false);
     let photographs: ReadonlySet<string> = $state.raw(new Set());
@@ -186,6 +188,17 @@
         <DayLog {day} />
         {#if aboard.may('places') && day.day}
             <DayFiles {trip} empty={day.day.log.length === 0} told={() => void Promise.all([readBites(trip.id), day.read()])} />
+        {/if}
+        {#if aboard.may('lines') && day.day && day.day.lines.length > 0}
+            <p class="pt-2"><button type="button" class="btn btn-sm" onclick={() => (logging = true)}>Depth logger…</button></p>
+        {/if}
+        {#if logging && day.day}
+            <LoggerDialog
+                {trip}
+                boat={aboard.boat}
+                rods={day.day.lines.map(({ holder }) => holder)}
+                close={() => (logging = false)}
+            />
         {/if}
         {#if telling}
             <Dialog title="What came of it" close={() => (telling = null)}>
