@@ -171,7 +171,7 @@ final class DemoSeeder extends Seeder
     {
         $spread = Spread::query()->whereBelongsTo($trip)->with('lines')->firstOrFail();
         $lines = $spread->rows();
-        $linesIn = CarbonImmutable::parse($trip->date->format('Y-m-d').' '.$trip->lines_in);
+        $linesIn = CarbonImmutable::parse($trip->date->format('Y-m-d').' '.$trip->lines_in, $boat->timezone);
         foreach (self::BITES as [$minutes, $holder, $species, $outcome, $inches, $pounds]) {
             $at = (float) $linesIn->addMinutes($minutes)->format('U');
             EventLog::of($trip)->keepBite(

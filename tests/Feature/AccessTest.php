@@ -46,6 +46,7 @@ final class AccessTest extends FeatureTestCase
                 '{id}' => DB::table('lures')->max('id'), '{format}' => 'gpx', '{device}' => '999', '{structure}' => '999',
                 '{mark}' => '999', '{reading}' => '018f0000-0000-7000-8000-000000000009',
                 '{sounding}' => '999', '{template}' => '999',
+                '{bite}' => '018f0000-0000-7000-8000-000000000009',
             ]);
             $body = $method === 'GET' ? null : ($like["{$method} {$path}"] ?? []);
             $status = $this->asked($method, $filled, $cookies, $body)->getStatusCode();

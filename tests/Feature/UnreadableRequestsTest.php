@@ -44,6 +44,16 @@ final class UnreadableRequestsTest extends FeatureTestCase
         self::assertStringNotContainsString('.php', (string) $response->getContent());
     }
 
+    public function test_a_moment_that_is_a_number_is_no_moment(): void
+    {
+        $this->seedDemo();
+        foreach ([-1.0e+308, 1.7e9, 7, true, ['now']] as $moment) {
+            $this->assertRefusedAt(
+                ['/events', '/sent_at'], 'POST', '/trips/{next}/events', ['sent_at' => $moment, 'events' => []],
+            );
+        }
+    }
+
     public function test_what_stands_around_a_name_is_not_kept_and_blanks_are_nothing(): void
     {
         $this->seedDemo();

@@ -30,7 +30,7 @@ final class EventController
         Request $request, Trip $trip, Boat $boat, Factory $validators, AtTheTime $then,
     ): JsonResponse {
         $request->validate([
-            'sent_at' => ['required', 'string', NewEvent::MOMENT, ...NewEvent::WHEN],
+            'sent_at' => ['bail', 'required', 'string', NewEvent::MOMENT, ...NewEvent::WHEN],
             'events' => ['required', 'list', 'max:'.self::MOST], 'events.*' => ['array'], 'whole' => ['boolean:strict'],
         ]);
         $ahead = (float) now()->format('U.v') - Moment::seconds($request->string('sent_at')->value());

@@ -74,7 +74,7 @@ final class NewEvent extends SpreadContent
         return [
             'uuid' => ['required', 'string', 'uuid'],
             'kind' => ['required', Rule::enum(EventKind::class)],
-            'at' => ['required', 'string', self::MOMENT, ...self::WHEN],
+            'at' => ['bail', 'required', 'string', self::MOMENT, ...self::WHEN],
             'spread_id' => ['nullable', 'integer:strict'],
             'holder_id' => [$kind?->isOfLine() === true ? 'required' : 'prohibited', 'integer:strict'],
             'of' => [$kind?->isOfAnother() === true ? 'required' : 'prohibited', 'string', 'uuid'],

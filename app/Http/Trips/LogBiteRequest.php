@@ -29,7 +29,7 @@ final class LogBiteRequest extends SpreadContent
         return [
             'uuid' => ['required', 'uuid'],
             'spread_id' => ['required', 'integer:strict'],
-            'bitten_at' => ['required', 'string', 'date_format:Y-m-d\TH:i:s\Z', ...NewEvent::WHEN],
+            'bitten_at' => ['bail', 'required', 'string', 'date_format:Y-m-d\TH:i:s\Z', ...NewEvent::WHEN],
             'holder_id' => ['required', 'integer:strict'],
             'species' => ['nullable', Rule::enum(Species::class)],
             'outcome' => ['required', Rule::enum(Outcome::class)],

@@ -25,7 +25,7 @@ final class SaveTripRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'date' => ['required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'date' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'lines_in' => ['required', 'string', 'date_format:H:i'],
             'back_by' => ['required', 'string', 'date_format:H:i', self::withinReason(...)],
             'port' => ['nullable', 'string', 'max:60'],
@@ -42,7 +42,7 @@ final class SaveTripRequest extends FormRequest
             'catch_limits.*.species' => ['required', 'distinct', Rule::enum(Species::class)],
             'catch_limits.*.bag' => ['nullable', 'integer:strict', 'between:0,50'],
             'catch_limits.*.least_length' => ['nullable', 'numeric:strict', 'between:0,2'],
-            'limits_looked_up' => ['nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'limits_looked_up' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'bait_cure' => [Rule::enum(BaitCure::class)],
             'bait_strips' => ['boolean:strict'],
             'ground' => ['nullable', 'string', 'max:60'],

@@ -65,8 +65,9 @@
         {/each}
     </svg>
     <p class="quiet text-sm">
-        {#if best}Best {spoken(best)}: {best.rate.toFixed(2)} an hour of one line ({best.low.toFixed(2)}–{best.high.toFixed(2)}).
-        {/if}Bars are line-hours; where there are none no lines were in the water.
+        {best
+            ? `Best ${spoken(best)}: ${best.rate.toFixed(2)} an hour of one line (${best.low.toFixed(2)}–${best.high.toFixed(2)}). `
+            : ''}Bars are line-hours; where there are none no lines were in the water.
     </p>
 {/if}
 

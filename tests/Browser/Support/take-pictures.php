@@ -76,28 +76,10 @@ picture($app, 'spread-day', 'day', $wide, '/trips/{next}/spread', $line, $choose
 picture($app, 'spread-what-if-dusk', 'dusk', $wide, '/trips/{next}/spread', $line,
     $choose('P2')."const r = document.querySelector('[aria-label=Turn]'); r.value = -5; r.dispatchEvent(new Event('input', { "
         .'bubbles: true }));', 'main[data-solved="2"]');
-$key = static fn (string ...$keys): string => implode(
-    '',
-    array_map(
-        static fn (string $k): string => "dispatchEvent(new KeyboardEvent('keydown', { key: '{$k}', bubbles: true }));", $keys,
-    ),
-);
-picture(
-    $app,
-    'draft',
-    'day',
-    $wide,
-    '/trips/{next}/spread',
-    $line,
-    $key('d')."requestAnimationFrame(() => document.querySelector('dialog .btn-primary').click())",
-    'dialog tbody tr',
-);
 picture($app, 'deck-card', 'day', [1280, 1000], '/trips/{next}/deck-card', '.sheet tbody tr');
-picture($app, 'log', 'dusk', $wide, '/trips/{past}/log', '.bite', "document.querySelector('.rod').click()", '.rod.chosen .depth');
 picture($app, 'lure-box', 'day', $wide, '/trips/{next}/lures', '[data-first]');
 picture($app, 'locker', 'dusk', $wide, '/locker/lures/8', '.page table');
 picture($app, 'boat', 'day', $wide, '/boat', '[data-tip=P1]');
-picture($app, 'deck-card-phone', 'day', [390, 844], '/trips/{next}/deck-card', '.rod .setting');
 // What her gateway would tell, new for as long as pictures take.
 $moment = Sailing::inDemo()->next();
 $heard = [
@@ -145,13 +127,21 @@ picture(
     $app, 'watch-phone', 'day', [390, 844], '/trips/{next}/watch', '[data-rod=P5][data-state=fishing]',
     "document.querySelector('[data-rod=P5]').click();", '[data-act=bite]',
 );
-$app->stopServing();
-$app->serve(['ADMEK_NAMES' => '192.168.4.1 lamp.boat '.RunningApp::BOAT]);
+$season = RunningApp::withSeason();
+$fished = json_decode((string) file_get_contents($season->api('/season')), true)['days'][3]['trip'];
+picture($season, 'season', 'day', $wide, '/season', '[data-testid=start]');
+picture($season, 'true-up', 'day', $wide, '/locker/true-up', '[data-testid=taught] li');
 picture(
-    $app, 'devices', 'day', $wide, '/devices', '[name=role]',
-    "document.querySelectorAll('[name=role]')[1].click(); requestAnimationFrame(() => requestAnimationFrame(() => "
-        ."document.querySelector('section .btn-primary').click()))", '.code',
+    $season, 'log', 'dusk', $wide, "/trips/{$fished}/log", 'svg .bar', "document.querySelector('a[href*=guests-page]').scrollIntoView()",
+    'svg .bar',
 );
+$page = tempnam(sys_get_temp_dir(), 'guests').'.html';
+file_put_contents($page, (string) file_get_contents($season->api("/trips/{$fished}/guests-page")));
+$browser = Browser::open(ChromeDriver::url(), 900, 1000);
+$browser->driver->get("file://{$page}");
+$browser->picture(dirname(__DIR__, 3).'/docs/screenshots/guests-page.png');
+$browser->close();
+unlink($page);
 $empty = RunningApp::empty();
 picture(
     $empty,
