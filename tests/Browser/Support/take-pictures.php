@@ -132,8 +132,8 @@ $fished = json_decode((string) file_get_contents($season->api('/season')), true)
 picture($season, 'season', 'day', $wide, '/season', '[data-testid=start]');
 picture($season, 'true-up', 'day', $wide, '/locker/true-up', '[data-testid=taught] li');
 picture(
-    $season, 'log', 'dusk', $wide, "/trips/{$fished}/log", 'svg .bar', "document.querySelector('a[href*=guests-page]').scrollIntoView()",
-    'svg .bar',
+    $season, 'log', 'dusk', $wide, "/trips/{$fished}/log", 'svg .bar',
+    "document.querySelector('a[href*=guests-page]').scrollIntoView()", 'svg .bar',
 );
 $page = tempnam(sys_get_temp_dir(), 'guests').'.html';
 file_put_contents($page, (string) file_get_contents($season->api("/trips/{$fished}/guests-page")));
