@@ -9,6 +9,7 @@ use Admek\Core\Day\Changes\Bitten;
 use Admek\Core\Day\Changes\Change;
 use Admek\Core\Day\Changes\Changes;
 use Admek\Core\Day\Changes\Facts;
+use Admek\Core\Day\Changes\FinishRates;
 use Admek\Core\Day\Changes\Rod;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
@@ -59,7 +60,7 @@ final readonly class ChangesNow
             MadeGood::average($this->track->between($now - $while, $now), $while), $motion->now(Figure::WaterSpeed),
             $motion->now(Figure::Heading),
             $this->now->surface, $motion->place(), $followed === null ? null : ['id' => $followed->id, 'at' => $followed->at],
-            count($day->all(EventKind::GearLost)),
+            count($day->all(EventKind::GearLost)), FinishRates::hours($day, $now),
         );
         $answered = array_map(static fn (Event $event): string => (string) $event->word('key'), $day->all(EventKind::Answer));
 

@@ -163,10 +163,7 @@ final readonly class Changes
                 $swap = array_slice($others, 0, intdiv(count($others), 2));
                 $changes[] = new Change("finish-{$finish}", Sentence::of('{finish} on about half of the like rods: {rods}.', [
                     'finish' => (string) $finish, 'rods' => implode(', ', array_column($swap, 'holder')),
-                ]), Sentence::of(
-                    '{bites} bites on it. A third goes on testing something else; all-in on what bites is the other school.',
-                    ['bites' => $bites],
-                ));
+                ]), FinishRates::why((string) $finish, $facts));
             }
         }
 

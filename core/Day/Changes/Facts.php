@@ -23,11 +23,13 @@ final readonly class Facts
      * @param  ?float  $surface  °C
      * @param  ?array{id: string, at: float}  $followed  when a fish was seen last that did not take
      * @param  int  $gearLost  rigs, on this day
+     * @param  array<string, float>  $finishHours  line-hours of each finish ({@see FinishRates::hours()})
      */
     public function __construct(
         public float $now, public ?float $since, public array $bites, public array $rods, public array $species,
         public array $bands, public ?float $made, public ?float $speed, public ?float $heading, public ?float $surface,
         public ?Place $place, public ?array $followed = null, public int $gearLost = 0,
+        public array $finishHours = [],
     ) {
     }
 

@@ -110,6 +110,15 @@ final class ChangesTest extends TestCase
         self::assertSame(
             'green on about half of the like rods: P1, P2.', self::said('finish-green', self::facts($green, $rods))[0],
         );
+        self::assertStringStartsWith('2 bites on it. A third', self::said('finish-green', self::facts($green, $rods))[1]);
+        $fished = new Facts(
+            self::NOW, null, $green, $rods, ['king'], [], null, null, null, null, null,
+            finishHours: ['green' => 2.0, 'silver' => 10.0, 'glow' => 0.0],
+        );
+        self::assertMatchesRegularExpression(
+            '/^2 bites on it, 0\.\d an hour of one line \(0\.\d–\d\.\d\) against 0\.0 on the others\. A third goes on testing/',
+            self::said('finish-green', $fished)[1],
+        );
         self::assertNotContains('finish-green', self::keys(self::facts([$green[0]], $rods)));
     }
 
