@@ -7,6 +7,7 @@ use Admek\Core\Towing\Turn;
 use Bench\CoreBench;
 use Bench\DayBench;
 use Bench\PageBench;
+use Bench\PatternsBench;
 use Bench\TrueUpBench;
 use Bench\WatchBench;
 use Symfony\Component\Process\Process;
@@ -46,6 +47,7 @@ report('  a season of 20 000 events', sprintf('%.0f ms', DayBench::milliseconds(
 report('  instruments’ sentences read a second', sprintf('%.0f', DayBench::sentences()), '≥ 50000');
 [$fit, $figures] = TrueUpBench::fit(300);
 report("  300 soundings fitted over {$figures} figures", sprintf('%.0f ms', $fit), '≤ 2000 ms');
+report('  patterns of 20 000 line-hours', sprintf('%.0f ms', PatternsBench::milliseconds(20_000)), '≤ 1000 ms');
 report('  drafted, 16 rods', sprintf('%.0f ms', CoreBench::draft()), '≤ 2000 ms');
 echo "\nThe same twelve in a turn\n";
 foreach ([300.0, 100.0, 60.0, 40.0, 25.0, 15.0] as $radius) {
@@ -89,3 +91,5 @@ report('  views follow a slider let go: p95 of 20', sprintf('%.0f ms', $page['sl
 report('  while a slider is dragged: updates a second', sprintf('%.0f', $page['updates']), '≥ 12');
 report('                             longest gap', sprintf('%.0f ms', $page['gap']), '≤ 150 ms');
 report('                             whole again after rest', sprintf('%.0f ms', $page['rest']), '≤ 150 ms');
+$season = PatternsBench::answer(RunningApp::withSeason());
+report('  the season’s answer, 14 trips: median of 9', sprintf('%.0f ms', $season), '≤ 300 ms');
