@@ -8,6 +8,7 @@ use Admek\Core\Day\Bite;
 use Admek\Core\Day\Day;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
+use Admek\Core\Day\WhatItDid;
 use Admek\Core\Instruments\Figure;
 use Admek\Core\InvalidValue;
 use Admek\Core\Water\Signs\Sun;
@@ -53,7 +54,9 @@ final readonly class DayLine
             'midnight' => gmdate('Y-m-d\TH:i:s\Z', (int) $this->midnight), 'from' => $this->hour($from),
             'until' => $this->hour(max($this->until, $from + 600.0)),
             'rods' => $this->rods(), 'marks' => $this->marks(), 'sun' => $this->sun(),
-            'speeds' => $this->speeds($track, $from),
+            'speeds' => $this->speeds($track, $from), 'did' => array_map(fn (WhatItDid $one): array => [
+                'at' => $this->hour($one->at),
+            ] + get_object_vars($one), WhatItDid::of($this->day, $this->until)),
         ];
     }
 

@@ -97,6 +97,36 @@ final class SeasonTest extends FeatureTestCase
         self::assertNotEquals($drafted, $this->drafted(), 'refused, depths follow the water alone');
     }
 
+    public function test_a_day_stands_on_a_line_of_time(): void
+    {
+        $this->fished();
+        $trip = $this->send('GET', '/season', expect: 200)->json('days.2.trip');
+        $line = $this->send('GET', "/trips/{$trip}/day/line", expect: 200)->json();
+        self::assertSame('P1', $line['rods'][0]['holder'], 'as they stand round the rail');
+        self::assertCount(12, $line['rods']);
+        $day = $this->send('GET', "/trips/{$trip}/day", expect: 200)->json();
+        self::assertSame(count($day['bites']), array_sum(array_map(
+            static fn (array $rod): int => count($rod['bites']), $line['rods'],
+        )));
+        $hours = 0.0;
+        foreach ($line['rods'] as $rod) {
+            foreach ($rod['spells'] as $spell) {
+                $hours += $spell['until'] - $spell['from'];
+                self::assertTrue($spell['from'] >= $line['from'] - 1e-3 && $spell['until'] <= $line['until'] + 1e-3);
+            }
+        }
+        self::assertEqualsWithDelta($day['line_hours'], $hours, 0.02);
+        self::assertEqualsWithDelta(15.0, $line['sun']['sunset'] - $line['sun']['sunrise'], 1.0, 'a long day of May');
+        self::assertSame([[], []], [$line['did'], $line['speeds']]);
+        $at = gmdate('Y-m-d\TH:i:s.000\Z', strtotime($line['midnight']) + (int) (3600 * ($line['from'] + 2.0)));
+        $this->send('POST', "/trips/{$trip}/events", ['sent_at' => '2031-06-01T10:00:00.000Z', 'events' => [
+            ['uuid' => '018f0000-0000-7000-8000-0000000000b1', 'kind' => 'speed', 'at' => $at, 'speed' => 1.2],
+        ]], 200);
+        $did = $this->send('GET', "/trips/{$trip}/day/line", expect: 200)->json('did');
+        self::assertSame(['speed', []], [$did[0]['words'], $did[0]['holders']]);
+        self::assertEqualsWithDelta([8.0, 8.0], [$did[0]['before']['hours'], $did[0]['after']['hours']], 1.0, 'twelve lines');
+    }
+
     private function fished(): void
     {
         (new DemoDays(Boat::query()->firstOrFail(), 5))->season(CarbonImmutable::parse('2031-06-01'));

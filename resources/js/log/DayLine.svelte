@@ -3,7 +3,7 @@
     import { api, ask, type Schemas, type Trip } from '../lib/api';
     import { wordOf } from '../lib/catalogue';
     import { figure, measure } from '../lib/units';
-    import { tripWords } from '../lib/words';
+    import { clock, tripWords } from '../lib/words';
     import PickField from '../fields/PickField.svelte';
     import DayRows from './DayRows.svelte';
 
@@ -37,6 +37,9 @@
     const from = $derived(Math.min(mine?.from ?? 0, other?.from ?? Infinity));
     const until = $derived(Math.max(mine?.until ?? 1, other?.until ?? -Infinity));
     const species = (name: Schemas['Species'] | null) => (name ? wordOf('species', name) : 'a fish');
+    const fished = ({ hours, bites }: Schemas['Fished']) =>
+        `${bites} ${bites === 1 ? 'bite' : 'bites'} in ${hours.toFixed(1)} line-hours`;
+    const told = (midnight: string, at: number) => clock(new Date(Date.parse(midnight) + at * 3_600_000).toISOString());
     const speeds = ({ speeds: read }: Line) =>
         read.length === 0
             ? ''
@@ -72,5 +75,40 @@
             Bars are lines in the water, filled dots fish landed, open ones bites that were not; ticks are what was changed, the
             curve the speed that was read. Shaded is before sunrise and after sunset.
         </p>
+        {#if mine.did.length > 0}
+            <h3 class="pt-3 pb-1 font-bold">What was changed, and what it did</h3>
+            <table class="did" data-testid="did">
+                <thead>
+                    <tr><th></th><th></th><th>before it</th><th>after it</th></tr>
+                </thead>
+                <tbody>
+                    {#each mine.did as one (`${one.at} ${one.words}`)}
+                        <tr>
+                            <td class="figure">{told(mine.midnight, one.at)}</td>
+                            <td><b class="figure">{one.holders.join(' · ')}</b> {one.words}</td>
+                            <td class="figure">{fished(one.before)}</td>
+                            <td class="figure"><b>{fished(one.after)}</b></td>
+                        </tr>
+                    {/each}
+                </tbody>
+            </table>
+        {/if}
     </section>
 {/if}
+
+<style>
+    .did {
+        font-size: 15px;
+    }
+    .did th {
+        padding-right: 1.5rem;
+        font-size: 14px;
+        font-weight: 400;
+        color: var(--quiet);
+        text-align: left;
+    }
+    .did td {
+        padding: 3px 1.5rem 3px 0;
+        border-top: 1px solid var(--color-base-300);
+    }
+</style>
