@@ -20,6 +20,7 @@ final readonly class Fish
      * @param  ?float  $length  m
      * @param  ?float  $girth  m
      * @param  ?float  $weight  kg
+     * @param  ?string  $condition  {@see \Admek\Core\Fish\Condition}
      */
     public function __construct(
         public ?string $species = null,
@@ -27,6 +28,7 @@ final readonly class Fish
         public ?float $girth = null,
         public ?float $weight = null,
         public ?string $note = null,
+        public ?string $condition = null,
     ) {
     }
 
@@ -50,6 +52,7 @@ final readonly class Fish
             $event->word('species') ?? $this->species, $event->figure('length') ?? $this->length,
             $event->figure('girth') ?? $this->girth, $scale === null ? $this->weight : $scale - ($event->figure('net') ?? 0.0),
             $event->word('note') ?? $this->note,
+            $event->word('condition') ?? $this->condition,
         );
     }
 }

@@ -28,7 +28,7 @@ final class EventTest extends FeatureTestCase
             self::event(1, 'out', '09:00:00', ['holder_id' => $line['holder_id'], 'line' => $line]),
             self::event(2, 'bite', '09:30:00.250', ['holder_id' => $line['holder_id']] + $this->asked()),
             self::event(3, 'landed', '09:40:00', ['of' => self::uuid(2), 'species' => 'king', 'length' => 0.8]),
-            self::event(4, 'kept', '09:41:00', ['of' => self::uuid(2), 'weight' => 6.2]),
+            self::event(4, 'kept', '09:41:00', ['of' => self::uuid(2), 'weight' => 6.2, 'condition' => 'tired']),
             self::event(5, 'note', '09:45:00', ['note' => "Bird's there; <b>gulls</b>"]),
         ]);
         self::assertSame([5, []], [count($told['kept']), $told['refused']]);
@@ -44,10 +44,10 @@ final class EventTest extends FeatureTestCase
         self::assertEqualsWithDelta(0.5, $day['line_hours'], 0.001);
         self::assertSame([['species' => 'king', 'landed' => 1, 'kept' => 1, 'released' => 0]], $day['fish']);
         self::assertSame(
-            ['2031-06-01T09:30:00.250Z', 'landed', true, 0.8, 6.2],
+            ['2031-06-01T09:30:00.250Z', 'landed', true, 0.8, 6.2, 'tired'],
             [
                 $day['bites'][0]['at'], $day['bites'][0]['outcome'], $day['bites'][0]['kept'], $day['bites'][0]['length'],
-                $day['bites'][0]['weight'],
+                $day['bites'][0]['weight'], $day['bites'][0]['condition'],
             ],
         );
         self::assertSame(['note', 'kept', 'landed', 'bite', 'out'], array_column($day['log'], 'kind'));

@@ -34,6 +34,9 @@ final class TrueUpTest extends FeatureTestCase
         $rows = $this->send('GET', '/spreads/{next}/deck-card', expect: 200)->json('rows');
         $card = array_column(array_column($rows, 'running'), null, 'holder');
         self::assertEqualsWithDelta($after['P2']['depth'], $card['P2']['depth'], 1e-6);
+        $rows = $this->send('GET', '/spreads/{next}/deck-card?untrued=1', expect: 200)->json('rows');
+        $plain = array_column(array_column($rows, 'running'), null, 'holder');
+        self::assertEqualsWithDelta($before['P2']['depth'], $plain['P2']['depth'], 1e-6);
         $watch = array_column($this->send('GET', '/trips/{next}/watch')->json('rods'), null, 'holder');
         self::assertEqualsWithDelta($after['P2']['depth'], $watch['P2']['depth'], 1e-3);
         $reached = $this->send('POST', '/spreads/{next}/reach', [

@@ -8,6 +8,7 @@ use Admek\Core\Books\Book;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
 use Admek\Core\Day\Fish;
+use Admek\Core\Fish\Condition;
 use Admek\Core\Fish\Species;
 use Admek\Core\InvalidValue;
 use App\Days\AtTheTime;
@@ -88,6 +89,7 @@ final class NewEvent extends SpreadContent
                 'girth' => ['nullable', 'numeric:strict', Within::range(Fish::GIRTH)],
                 'weight' => ['nullable', 'numeric:strict'],
                 'in_net' => ['boolean:strict'],
+                'condition' => ['nullable', Rule::enum(Condition::class)],
             ],
             $kind === EventKind::Sounding => ['depth' => ['required', 'numeric:strict', Within::range(self::DEPTH)]],
             $kind === EventKind::Speed => ['speed' => self::spreadRules()['speed']],

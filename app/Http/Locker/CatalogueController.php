@@ -8,6 +8,7 @@ use Admek\Core\Boat\Hull;
 use Admek\Core\Books\Book;
 use Admek\Core\Day\EventKind;
 use Admek\Core\Day\LineState;
+use Admek\Core\Fish\Condition;
 use Admek\Core\Fish\Species;
 use Admek\Core\Ground\Course;
 use Admek\Core\Ground\Place;
@@ -93,6 +94,7 @@ final class CatalogueController
             'kinds' => [
                 'species' => self::kinds(Species::cases(), static fn (Species $kind): string => $kind->label()),
                 'outcomes' => self::kinds(Outcome::cases()),
+                'conditions' => self::kinds(Condition::cases(), static fn (Condition $kind): string => $kind->word()),
                 'soundings' => self::kinds(SoundingMethod::cases(), static fn (SoundingMethod $kind): string => $kind->word()),
                 'schools' => self::kinds(
                     SettingSchool::cases(), static fn (SettingSchool $kind): string => $kind->word(),

@@ -23,14 +23,17 @@ use App\Rigging\Locker;
 use App\Rigging\OrderOf;
 use App\Rigging\TripLimits;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 final class DeckCardController
 {
-    public function __invoke(Spread $spread, Boat $boat, SpreadSolver $solver, CardShelf $cards): JsonResponse
-    {
+    public function __invoke(
+        Request $request, Spread $spread, Boat $boat, SpreadSolver $solver, CardShelf $cards,
+    ): JsonResponse {
         $trip = $spread->trip()->firstOrFail();
         $conditions = new Conditions($spread->speed, density: $trip->density());
         $locker = Locker::of($boat->asOn($trip), $trip);
+        $locker = $request->query('untrued') === '1' ? $locker->untaught() : $locker;
         $order = OrderOf::kept($spread, $locker);
         $of = [
             $locker->plan($spread->rows())->lines, $conditions, $order, TripLimits::of($trip, $boat), $boat->rulesOfThumb(),

@@ -9,10 +9,14 @@
     /** What the deck sets from: the whole sheet to print, or one rod at a time on a phone. */
     let { params }: { params: { trip: string } } = $props();
 
-    let card: Schemas['DeckCard'] | null = $state.raw(null);
+    let card = $state.raw<Schemas['DeckCard'] | null>(null);
     let spread: Spread | null = $state.raw(null);
     let said = $state('Reckoning…');
     let one = $state(matchMedia('(max-width: 640px)').matches);
+
+    /** Whether it is told by the default figures, whatever soundings have taught. */
+    let untrued = $state(false);
+    const sounded = $derived(untrued || card?.rows.some(({ running }) => running.trued));
 
     const day = $derived(new TripDay(Number(params.trip)));
     $effect(() => void day.read());
@@ -25,16 +29,18 @@
             return;
         }
         const at = { params: { path: { spread: id } } };
-        void Promise.all([ask(api.GET('/spreads/{spread}', at)), ask(api.GET('/spreads/{spread}/deck-card', at))]).then(
-            ([plan, answer]) => {
-                if ('data' in plan && 'data' in answer) {
-                    spread = plan.data;
-                    card = answer.data;
-                } else {
-                    said = 'problem' in answer ? answer.problem.detail : 'The server is not answering.';
-                }
-            },
-        );
+        const query = untrued ? { untrued: '1' as const } : {};
+        void Promise.all([
+            ask(api.GET('/spreads/{spread}', at)),
+            ask(api.GET('/spreads/{spread}/deck-card', { params: { ...at.params, query } })),
+        ]).then(([plan, answer]) => {
+            if ('data' in plan && 'data' in answer) {
+                spread = plan.data;
+                card = answer.data;
+            } else {
+                said = 'problem' in answer ? answer.problem.detail : 'The server is not answering.';
+            }
+        });
     });
 
     const lineOf = (code: string): SpreadLine | undefined => {
@@ -66,6 +72,15 @@
                     onclick={() => (one = false)}>The whole card</button
                 >
             </span>
+            {#if sounded}
+                <button
+                    type="button"
+                    class="btn btn-sm"
+                    class:btn-neutral={untrued}
+                    aria-pressed={untrued}
+                    onclick={() => (untrued = !untrued)}>untrued</button
+                >
+            {/if}
             <button type="button" class="btn btn-primary max-sm:hidden" onclick={() => window.print()}>Print</button>
         </div>
         {#if one}

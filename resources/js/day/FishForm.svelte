@@ -6,7 +6,7 @@
     import NumberField from '../fields/NumberField.svelte';
     import type { NewEvent } from './queue.svelte';
 
-    export type Fish = Pick<NewEvent, 'species' | 'length' | 'girth' | 'weight' | 'in_net'>;
+    export type Fish = Pick<NewEvent, 'species' | 'length' | 'girth' | 'weight' | 'in_net' | 'condition'>;
     type Figure = 'length' | 'girth' | 'weight';
     type End = 'kept' | 'released' | 'lost' | 'missed';
 
@@ -49,6 +49,8 @@
     const ends = $derived<End[]>(['kept', 'released', ...others]);
     const net = $derived(aboard.boat?.net_weight);
     let inNet = $state(false);
+    // svelte-ignore state_referenced_locally
+    let condition: Schemas['FishCondition'] | null = $state(fish.condition ?? null);
     let faults: Fault[] = $state.raw([]);
 </script>
 
@@ -77,6 +79,13 @@
             <input type="checkbox" class="checkbox" bind:checked={inNet} />weighed in the net: {shown(units, 'mass', net)} less
         </label>
     {/if}
+    <div class="conditions" role="group" aria-label="How it was">
+        {#each kindsOf('conditions') as { value, word } (value)}
+            <label class="btn btn-sm border-base-content h-11 font-normal" class:btn-neutral={condition === value}>
+                <input type="radio" name="condition" class="sr-only" {value} bind:group={condition} />{word}
+            </label>
+        {/each}
+    </div>
     {#if faults[0] && !FIGURES.some(({ name }) => faults[0]?.pointer === `/${name}`)}
         <p class="text-error font-semibold" role="alert">{faults[0].detail}</p>
     {/if}
@@ -86,7 +95,7 @@
                 type="button"
                 data-end={end}
                 class="btn h-16 text-xl capitalize {i === 0 ? 'btn-primary' : 'border-base-content'}"
-                onclick={async () => (faults = await tell(end, { species, ...told, in_net: inNet }))}
+                onclick={async () => (faults = await tell(end, { species, ...told, in_net: inNet, condition }))}
                 >{wordOf('events', end)}</button
             >
         {/each}
@@ -106,13 +115,19 @@
         grid-template-columns: 1fr 1fr;
         gap: 0.4rem;
     }
+    .conditions {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.4rem;
+    }
+    .conditions .btn:focus-within,
+    .kinds .btn:focus-within {
+        outline: 3px solid var(--color-primary);
+        outline-offset: 2px;
+    }
     .kinds .btn {
         height: 3rem;
         padding: 0 0.3rem;
         font-size: 17px;
-    }
-    .kinds .btn:focus-within {
-        outline: 3px solid var(--color-primary);
-        outline-offset: 2px;
     }
 </style>

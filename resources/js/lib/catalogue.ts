@@ -29,6 +29,7 @@ export type KindsOf = keyof Schemas['Catalogue']['kinds'];
 interface Named {
     species: Schemas['Species'];
     outcomes: Schemas['Outcome'];
+    conditions: Schemas['FishCondition'];
     soundings: Schemas['SoundingMethod'];
     schools: Schemas['School'];
     cures: Schemas['BaitCure'];

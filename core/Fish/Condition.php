@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Fish;
+
+/** How a fish was when it was let go, or taken. */
+enum Condition: string
+{
+    case Strong = 'strong';
+    case Tired = 'tired';
+    case Hurt = 'hurt';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Strong => 'strong',
+            self::Tired => 'tired: held up until it swam',
+            self::Hurt => 'hooked deep, bleeding or bloated',
+        };
+    }
+}
