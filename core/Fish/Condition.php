@@ -10,13 +10,4 @@ enum Condition: string
     case Strong = 'strong';
     case Tired = 'tired';
     case Hurt = 'hurt';
-
-    public function word(): string
-    {
-        return match ($this) {
-            self::Strong => 'strong',
-            self::Tired => 'tired: held up until it swam',
-            self::Hurt => 'hooked deep, bleeding or bloated',
-        };
-    }
 }

@@ -94,7 +94,7 @@ final class CatalogueController
             'kinds' => [
                 'species' => self::kinds(Species::cases(), static fn (Species $kind): string => $kind->label()),
                 'outcomes' => self::kinds(Outcome::cases()),
-                'conditions' => self::kinds(Condition::cases(), static fn (Condition $kind): string => $kind->word()),
+                'conditions' => self::kinds(Condition::cases()),
                 'soundings' => self::kinds(SoundingMethod::cases(), static fn (SoundingMethod $kind): string => $kind->word()),
                 'schools' => self::kinds(
                     SettingSchool::cases(), static fn (SettingSchool $kind): string => $kind->word(),

@@ -81,7 +81,7 @@
     {/if}
     <div class="conditions" role="group" aria-label="How it was">
         {#each kindsOf('conditions') as { value, word } (value)}
-            <label class="btn btn-sm border-base-content h-11 font-normal" class:btn-neutral={condition === value}>
+            <label class="btn border-base-content h-12 flex-1 text-[17px]" class:btn-neutral={condition === value}>
                 <input type="radio" name="condition" class="sr-only" {value} bind:group={condition} />{word}
             </label>
         {/each}
