@@ -127,7 +127,7 @@
         <section class="rail" aria-labelledby="rods">
             <h2 id="rods" class="pb-1 text-lg font-bold">Where the rods stand</h2>
             <RailEditor {desk} />
-            <div class="grid gap-x-8 pt-3 md:grid-cols-[1fr_auto]">
+            <div class="grid gap-x-8 gap-y-4 pt-3 md:grid-cols-[minmax(0,1fr)_17rem]">
                 <div>
                     <h2 class="pb-1 font-bold">What she is judged by</h2>
                     <ul class="grid gap-x-3 sm:grid-cols-3">
