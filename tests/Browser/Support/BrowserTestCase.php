@@ -6,6 +6,7 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
@@ -93,7 +94,8 @@ abstract class BrowserTestCase extends TestCase
                         return true;
                     }
                 }
-            } catch (NoSuchElementException|StaleElementReferenceException) {
+            } catch (NoSuchElementException|StaleElementReferenceException|UnknownErrorException) {
+                // A page that is read anew takes what was found on it with it; the driver has two words for that.
             }
 
             return false;
