@@ -17,6 +17,7 @@ final readonly class Board
      * @param  ?float  $clipOut  m along the tow line at which the trailing chain is clipped to it; null where the chain hangs on
      *   the board itself
      * @param  list<BoardLoad>  $others  what else is clipped to the tow line
+     * @param  float  $mass  kg, its own and that of the water it carries along
      *
      * @throws InvalidValue naming the field
      */
@@ -28,11 +29,13 @@ final readonly class Board
         public float $lineOut,
         public ?float $clipOut = null,
         public array $others = [],
+        public float $mass = 0.0,
     ) {
         InvalidValue::unlessBetween('drag_area', $dragArea, 0, 100, 'm²');
         InvalidValue::unlessBetween('side_area', $sideArea, 0, 100, 'm²');
         InvalidValue::unlessBetween('buoyancy', $buoyancy, 0, 1e5, 'N');
         InvalidValue::unlessBetween('line_out', $lineOut, 0, 5000, 'm');
+        InvalidValue::unlessBetween('mass', $mass, 0, 1e4, 'kg');
         InvalidValue::unlessBetween('clip_out', $clipOut ?? 0.0, 0, $lineOut, 'm');
     }
 }

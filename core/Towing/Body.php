@@ -22,6 +22,7 @@ final readonly class Body implements Element
      * @param  float  $sideArea  m², positive to starboard
      * @param  float  $displacement  m³ of water it displaces, by which its weight follows the water's density
      * @param  ?Lip  $lip  where its downArea was fitted to a rated point: how it follows what is doubted
+     * @param  float  $mass  kg, its own and that of the water it carries along: what a change of speed has to move
      *
      * @throws InvalidValue naming the field
      */
@@ -34,6 +35,7 @@ final readonly class Body implements Element
         public BodyRole $role = BodyRole::Other,
         public ?Lip $lip = null,
         public float $displacement = 0.0,
+        public float $mass = 0.0,
     ) {
         if ($name === '') {
             throw InvalidValue::because('name', 'a non-empty text');
@@ -42,6 +44,7 @@ final readonly class Body implements Element
         InvalidValue::unlessBetween('drag_area', $dragArea, 0, 100, 'm²');
         InvalidValue::unlessBetween('down_area', $downArea, -100, 100, 'm²');
         InvalidValue::unlessBetween('side_area', $sideArea, -100, 100, 'm²');
+        InvalidValue::unlessBetween('mass', $mass, 0, 1e4, 'kg');
     }
 
     public function heavierBy(float $newtons): self
@@ -55,6 +58,7 @@ final readonly class Body implements Element
             $this->role,
             $this->lip,
             $this->displacement,
+            $this->mass,
         );
     }
 }

@@ -62,6 +62,7 @@ final readonly class TowLine
                 static fn (BoardLoad $other): BoardLoad => new BoardLoad($other->clipOut, self::lifted($other->chain, $lift)),
                 $board->others,
             ),
+            $board->mass,
         ));
     }
 

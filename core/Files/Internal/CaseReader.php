@@ -86,6 +86,16 @@ final readonly class CaseReader
         return $keys[0];
     }
 
+    /** @throws InvalidValue when the key has any other value */
+    public function is(string $key, string|int $only): self
+    {
+        if ($this->value($key) !== $only) {
+            throw InvalidValue::because($this->path($key), is_string($only) ? "\"{$only}\"" : (string) $only);
+        }
+
+        return $this;
+    }
+
     public function at(string|int $key): self
     {
         return new self($this->value($key), $this->path($key));

@@ -41,7 +41,7 @@ final readonly class Release
         if (! $own) {
             $leader = array_map(
                 static fn (object $part): object => $part instanceof Body ? new Body(
-                    null, $part->weight, $part->dragArea, role: $part->role,
+                    null, $part->weight, $part->dragArea, role: $part->role, mass: $part->mass,
                 ) : $part,
                 $leader,
             );

@@ -77,7 +77,7 @@ final readonly class Trued
 
         return new Body(
             $body->name, $body->weight, $body->dragArea * $drag, $body->downArea * $down, $body->sideArea * $side, $body->role,
-            $body->lip, $body->displacement,
+            $body->lip, $body->displacement, $body->mass,
         );
     }
 

@@ -18,7 +18,7 @@ use Admek\Core\Towing\Line;
 final class March
 {
     /** A body's grip on the water fades over this much above the surface (m), as it comes out of it. */
-    private const EMERGENCE = 0.1;
+    public const EMERGENCE = 0.1;
 
     /** Place along the march, m. */
     public float $x = 0.0;

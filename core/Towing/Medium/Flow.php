@@ -36,9 +36,9 @@ final readonly class Flow
     {
         $depths = $aft = $starboard = [];
         foreach ($layers as $i => $layer) {
-            InvalidValue::unlessBetween("{$i}.depth", $layer['depth'], 0, 12000, 'm');
-            InvalidValue::unlessBetween("{$i}.aft", $layer['aft'], -30, 30, 'm/s');
-            InvalidValue::unlessBetween("{$i}.starboard", $layer['starboard'], -30, 30, 'm/s');
+            InvalidValue::unlessBetween("{$i}.depth", $layer['depth'], ...Layers::DEPTH, unit: 'm');
+            InvalidValue::unlessBetween("{$i}.aft", $layer['aft'], ...Layers::SPEED, unit: 'm/s');
+            InvalidValue::unlessBetween("{$i}.starboard", $layer['starboard'], ...Layers::SPEED, unit: 'm/s');
             if ($depths !== [] && $layer['depth'] <= $depths[count($depths) - 1]) {
                 throw InvalidValue::because("{$i}.depth", 'deeper than the layer before it');
             }
@@ -81,21 +81,6 @@ final readonly class Flow
     /** @return array{float, float} aft and starboard, m/s, at a depth in m */
     public function at(float $depth): array
     {
-        $last = count($this->depths) - 1;
-        if ($depth <= $this->depths[0]) {
-            return [$this->aft[0], $this->starboard[0]];
-        }
-        for ($i = 1; $i <= $last; $i++) {
-            if ($depth < $this->depths[$i]) {
-                $part = ($depth - $this->depths[$i - 1]) / ($this->depths[$i] - $this->depths[$i - 1]);
-
-                return [
-                    $this->aft[$i - 1] + $part * ($this->aft[$i] - $this->aft[$i - 1]),
-                    $this->starboard[$i - 1] + $part * ($this->starboard[$i] - $this->starboard[$i - 1]),
-                ];
-            }
-        }
-
-        return [$this->aft[$last], $this->starboard[$last]];
+        return Layers::at($this->depths, $this->aft, $this->starboard, $depth);
     }
 }

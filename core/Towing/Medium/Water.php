@@ -11,6 +11,9 @@ final readonly class Water
 {
     public const STANDARD_GRAVITY = 9.80665;
 
+    /** kg/m³: least and most. */
+    public const DENSITY = [500, 1500];
+
     /**
      * @param  float  $density  kg/m³
      *
@@ -18,7 +21,7 @@ final readonly class Water
      */
     public function __construct(public float $density, public Flow $flow)
     {
-        InvalidValue::unlessBetween('density', $density, 500, 1500, 'kg/m³');
+        InvalidValue::unlessBetween('density', $density, ...self::DENSITY, unit: 'kg/m³');
     }
 
     public function flowing(Flow $flow): self

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Towing\Motion\Internal;
+
+use Admek\Core\Towing\CannotTow;
+use Admek\Core\Towing\Motion\CannotMove;
+use Admek\Core\Towing\Motion\Course;
+use Admek\Core\Towing\Motion\MovingWater;
+use Admek\Core\Towing\TowSolution;
+use Admek\Core\Towing\TowSolver;
+
+/** Where a network lies before its manoeuvre begins: laid along the steady answer, then settled as the masses and links it is. */
+final readonly class Start
+{
+    /** s: steps of first order, so long in the end that nothing is left of any motion. */
+    private const SETTLING = [1.0, 4.0, 16.0, 64.0, 256.0, 1e4, 1e6];
+
+    private const GUESSES = 60;
+
+    private const FOUND = 1e-6;
+
+    private const LEAP = 1.0;
+
+    /** @throws CannotMove when nothing is steady there */
+    public static function of(Network $network, MovingWater $water, Course $course): State
+    {
+        [$speed, $heading] = $course->at(0.0);
+        $frame = FromTheBoat::at($course, $water, 0.0);
+        $boat = $frame->point($network->line->towPoint);
+        try {
+            $steady = (new TowSolver)->solve($water->past($speed, $heading), null, $network->line);
+        } catch (CannotTow $cannot) {
+            throw CannotMove::fromTheStart($cannot->getMessage());
+        }
+        $places = self::laid($network, $steady, $frame);
+        // Seen from the boat nothing moves: the water streams past.
+        $balance = new Balance($network, $water->seenFrom($boat[3], $boat[4]));
+        $balance->pull = array_fill(0, $network->count, max($steady->towTension, 0.1));
+        foreach (self::SETTLING as $step) {
+            $places = self::settled($balance, $places, 1.0 / $step, [$boat[0], $boat[1], $boat[2], 0.0, 0.0]) ?? $places;
+        }
+        $speeds = [];
+        for ($i = 0; $i < $network->count; $i++) {
+            array_push($speeds, $boat[3], $boat[4], 0.0);
+        }
+
+        return new State(0.0, $places, $speeds, $balance->pull);
+    }
+
+    /**
+     * @param  list<float>  $places
+     * @param  array{float, float, float, float, float}  $boat
+     * @return list<float>|null
+     */
+    private static function settled(Balance $balance, array $places, float $rate, array $boat): ?array
+    {
+        $hv = array_map(static fn (float $place): float => -$rate * $place, $places);
+        $ha = array_fill(0, count($places), 0.0);
+        for ($guess = 0; $guess < self::GUESSES; $guess++) {
+            $moves = $balance->moves($places, $hv, $ha, $rate, $boat);
+            $far = max(max($moves), -min($moves));
+            if (! is_finite($far)) {
+                return null;
+            }
+            $share = $far > self::LEAP ? self::LEAP / $far : 1.0;
+            foreach ($moves as $i => $move) {
+                $places[$i] += $share * $move;
+            }
+            if ($far < self::FOUND) {
+                return $places;
+            }
+        }
+
+        return $places;
+    }
+
+    /** @return list<float> m north, east, down of each node along the steady answer */
+    private static function laid(Network $network, TowSolution $steady, FromTheBoat $frame): array
+    {
+        $points = [];
+        $path = $steady->path;
+        if ($steady->board !== null) {
+            $points[0] = [$steady->board[0], $steady->board[1], 0.0];
+            $path = $network->isClipped ? $path : array_slice($path, 0, -1);
+        }
+        $points += self::along($network, $network->main, $path);
+        foreach ($network->branches as $i => $nodes) {
+            $points += self::along($network, $nodes, $steady->branchPaths[$i] ?? []);
+        }
+        $places = [];
+        for ($i = 0; $i < $network->count; $i++) {
+            // What steady tow tells no curve of, as others clipped to a mast board's tow line, is let down behind what it hangs on.
+            $points[$i] ??= self::behind($network, $i, $points);
+            [$n, $e, $d] = $frame->point($points[$i]);
+            array_push($places, $n, $e, $d);
+        }
+
+        return $places;
+    }
+
+    /**
+     * @param  list<int>  $nodes  from the free end up
+     * @param  list<array{float, float, float}>  $curve  m, from the free end up
+     * @return array<int, array{float, float, float}> m, by node
+     */
+    private static function along(Network $network, array $nodes, array $curve): array
+    {
+        $points = [];
+        if ($curve === []) {
+            return $points;
+        }
+        [$at, $reached, $wanted] = [0, 0.0, 0.0];
+        foreach ($nodes as $node) {
+            while (isset($curve[$at + 1]) && $reached + ($piece = self::distance($curve[$at], $curve[$at + 1])) < $wanted) {
+                $reached += $piece;
+                $at++;
+            }
+            [$from, $to] = [$curve[$at], $curve[$at + 1] ?? $curve[$at]];
+            $piece = self::distance($from, $to);
+            $part = $piece > 0.0 ? min(1.0, ($wanted - $reached) / $piece) : 0.0;
+            $points[$node] = [
+                $from[0] + $part * ($to[0] - $from[0]), $from[1] + $part * ($to[1] - $from[1]), $from[2] + $part * ($to[2] - $from[2]),
+            ];
+            $wanted += $network->length[$node];
+        }
+
+        return $points;
+    }
+
+    /**
+     * @param  array<int, array{float, float, float}>  $points
+     * @return array{float, float, float} m
+     */
+    private static function behind(Network $network, int $node, array $points): array
+    {
+        $tow = $network->line->towPoint;
+        $hold = $points[$network->parent[$node]] ?? $tow;
+        if ($network->arm[$node] !== 1.0) {
+            $arm = $network->arm[$node];
+            $hold = [$tow[0] + $arm * ($hold[0] - $tow[0]), $tow[1] + $arm * ($hold[1] - $tow[1]), 0.0];
+        }
+        $away = $network->length[$node] * M_SQRT1_2;
+
+        return [$hold[0] + $away, $hold[1], $hold[2] + $away];
+    }
+
+    /**
+     * @param  array{float, float, float}  $a
+     * @param  array{float, float, float}  $b
+     */
+    private static function distance(array $a, array $b): float
+    {
+        return sqrt(($a[0] - $b[0]) ** 2 + ($a[1] - $b[1]) ** 2 + ($a[2] - $b[2]) ** 2);
+    }
+}
