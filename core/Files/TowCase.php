@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Files;
 
 use Admek\Core\Files\Internal\CaseReader;
+use Admek\Core\Files\Internal\ChainReader;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\Medium\Flow;
 use Admek\Core\Towing\Medium\Water;

@@ -123,6 +123,7 @@ final readonly class Outfitter
             $attractor === null
                 ? null
                 : $this->sheet->take('attractor.drag_area', $attractor->dragArea(), 'm²', 'default for what flashes'),
+            $attractor === null ? null : $this->sheet->take('attractor.mass', $attractor->mass(), 'kg', 'default for what flashes'),
         );
     }
 
@@ -173,6 +174,7 @@ final readonly class Outfitter
         return new DiverPlate(
             $this->sheet->take('diver.drag_area', $plate->dragArea, 'm²', $source),
             $this->sheet->take('diver.lift_area', $plate->liftArea, 'm²', $source),
+            $this->sheet->take('diver.mass', $plate->mass, 'kg', $source),
         );
     }
 
@@ -217,6 +219,7 @@ final readonly class Outfitter
             $this->sheet->take('board.drag_area', $default->dragArea, 'm²', $source),
             $this->sheet->take('board.side_area', $default->sideArea, 'm²', $source),
             $this->sheet->take('board.buoyancy', $default->buoyancy, 'N', $source),
+            $this->sheet->take('board.mass', $default->mass, 'kg', $source),
         );
     }
 

@@ -39,10 +39,11 @@ final readonly class DescribedLure
         $words = $this->kind->word();
         $drag = $sheet->take('lure.drag_area', $this->kind->dragArea(), 'm²', "default for a {$words}");
         $weight = $sheet->take('lure.weight', $this->kind->weight(), 'N', "default for a {$words}");
+        $mass = $sheet->take('lure.mass', $this->kind->mass(), 'kg', "default for a {$words}");
         if ($this->rated === null) {
-            $made = Lure::ofKind($this->kind, $drag, $weight);
+            $made = Lure::ofKind($this->kind, $drag, $weight, $mass);
         } else {
-            $lipless = Lure::lipless($this->kind, $drag, $weight);
+            $lipless = Lure::lipless($this->kind, $drag, $weight, $mass);
             $made = $this->downArea !== null && $this->lip !== null
                 ? $lipless->fitted($this->rated, $this->downArea, $this->lip)
                 : $lipless->ratedAt($this->rated);

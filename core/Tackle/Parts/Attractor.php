@@ -36,9 +36,19 @@ enum Attractor: string
         };
     }
 
-    /** Its drag is as doubtful as a lure's. */
-    public function body(?float $dragArea = null): Body
+    /** kg with the water it carries along. */
+    public function mass(): float
     {
-        return new Body('attractor', 0.0, $dragArea ?? $this->dragArea(), role: BodyRole::Lure);
+        return match ($this) {
+            self::SmallFlasher => 0.15,
+            self::LargeFlasher => 0.35,
+            self::Dodger => 0.12,
+        };
+    }
+
+    /** Its drag is as doubtful as a lure's. */
+    public function body(?float $dragArea = null, ?float $mass = null): Body
+    {
+        return new Body('attractor', 0.0, $dragArea ?? $this->dragArea(), role: BodyRole::Lure, mass: $mass ?? $this->mass());
     }
 }

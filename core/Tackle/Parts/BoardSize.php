@@ -24,9 +24,9 @@ enum BoardSize: string
     public function planer(): Planer
     {
         return match ($this) {
-            self::Small => new Planer(4e-3, 7.5e-3, 4.0),
-            self::Large => new Planer(6e-3, 1.15e-2, 8.0),
-            self::Mast => new Planer(5e-2, 1.2e-1, 60.0),
+            self::Small => new Planer(4e-3, 7.5e-3, 4.0, 0.4),
+            self::Large => new Planer(6e-3, 1.15e-2, 8.0, 0.75),
+            self::Mast => new Planer(5e-2, 1.2e-1, 60.0, 9.0),
         };
     }
 }

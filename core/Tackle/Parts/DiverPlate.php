@@ -27,20 +27,22 @@ final readonly class DiverPlate
     /**
      * @param  float  $dragArea  m²
      * @param  float  $liftArea  m²
+     * @param  float  $mass  kg with the water it carries along
      *
      * @throws InvalidValue naming the field
      */
-    public function __construct(public float $dragArea, public float $liftArea)
+    public function __construct(public float $dragArea, public float $liftArea, public float $mass)
     {
         InvalidValue::unlessBetween('drag_area', $dragArea, 1e-4, 0.1, 'm²');
         InvalidValue::unlessBetween('lift_area', $liftArea, 0, 0.1, 'm²');
+        InvalidValue::unlessBetween('mass', $mass, 0.01, 5, 'kg');
     }
 
     public static function of(DiverSize $size, bool $ringed): self
     {
         $ring = $ringed ? self::RING : 1.0;
 
-        return new self($ring * $size->dragArea(), $ring * $size->liftArea());
+        return new self($ring * $size->dragArea(), $ring * $size->liftArea(), $ring * $size->mass());
     }
 
     /**
@@ -57,6 +59,7 @@ final readonly class DiverPlate
 
         return new Body(
             self::BODY, self::WEIGHT, $this->dragArea, $lift * cos($roll), $lift * sin($roll) * $side->sign(), BodyRole::Diver,
+            mass: $this->mass,
         );
     }
 }

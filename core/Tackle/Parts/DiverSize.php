@@ -30,4 +30,14 @@ enum DiverSize: string
             self::Large => 7.5e-3,
         };
     }
+
+    /** kg with the water its plate carries along. */
+    public function mass(): float
+    {
+        return match ($this) {
+            self::Small => 0.14,
+            self::Medium => 0.23,
+            self::Large => 0.32,
+        };
+    }
 }

@@ -51,14 +51,17 @@ final readonly class LeadWeight
 
     public function body(string $name): Body
     {
-        $diameter = (6 * $this->mass / (M_PI * LineStock::LEAD_DENSITY)) ** (1 / 3);
+        $volume = $this->mass / LineStock::LEAD_DENSITY;
+        $diameter = (6 * $volume / M_PI) ** (1 / 3);
 
         return new Body(
             $name,
             $this->mass * Water::STANDARD_GRAVITY * (1 - Rig::FRESH_WATER / LineStock::LEAD_DENSITY),
             self::SPHERE_DRAG * M_PI_4 * $diameter ** 2,
             role: BodyRole::Weight,
-            displacement: $this->mass / LineStock::LEAD_DENSITY,
+            displacement: $volume,
+            // A sphere carries half of the water along that it displaces (Lamb 1932, Hydrodynamics, art. 92).
+            mass: $this->mass + 0.5 * Rig::FRESH_WATER * $volume,
         );
     }
 }

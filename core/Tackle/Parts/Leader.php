@@ -13,11 +13,13 @@ final readonly class Leader
     /**
      * @param  float  $length  m
      * @param  ?float  $attractorDrag  m², where the captain knows better than the default
+     * @param  ?float  $attractorMass  kg, likewise
      *
      * @throws InvalidValue naming the field
      */
     public function __construct(
         public LineStock $stock, public float $length, public ?Attractor $attractor = null, private ?float $attractorDrag = null,
+        private ?float $attractorMass = null,
     ) {
         InvalidValue::unlessBetween('leader_length', $length, 0, 30, 'm');
     }
@@ -27,6 +29,6 @@ final readonly class Leader
     {
         $line = $this->stock->length($this->length);
 
-        return $this->attractor === null ? [$line] : [$line, $this->attractor->body($this->attractorDrag)];
+        return $this->attractor === null ? [$line] : [$line, $this->attractor->body($this->attractorDrag, $this->attractorMass)];
     }
 }

@@ -91,6 +91,12 @@ final readonly class LineStock
         };
     }
 
+    /** kg that a metre of it across the water has to move: its own, and twice the water it displaces. */
+    public function movedMass(): float
+    {
+        return $this->weight() / Water::STANDARD_GRAVITY + 2.0 * Rig::FRESH_WATER * M_PI_4 * $this->diameter ** 2;
+    }
+
     /** @param  float  $length m */
     public function length(float $length, bool $letOut = false): Line
     {

@@ -26,6 +26,7 @@ final readonly class Lure
         public float $diveDoubt,
         public ?RatedPoint $rated,
         public ?Lip $lip,
+        public float $mass,
     ) {
     }
 
@@ -34,12 +35,14 @@ final readonly class Lure
      *
      * @throws InvalidValue naming the field
      */
-    public static function ofKind(LureKind $kind, ?float $dragArea = null, ?float $weight = null): self
-    {
-        $lipless = self::lipless($kind, $dragArea, $weight);
+    public static function ofKind(
+        LureKind $kind, ?float $dragArea = null, ?float $weight = null, ?float $mass = null,
+    ): self {
+        $lipless = self::lipless($kind, $dragArea, $weight, $mass);
 
         return new self(
             $kind, $lipless->dragArea, $lipless->weight, self::typicalLip($lipless), Doubts::DIVE_GUESSED, null, null,
+            $lipless->mass,
         );
     }
 
@@ -48,13 +51,15 @@ final readonly class Lure
      *
      * @throws InvalidValue naming the field
      */
-    public static function lipless(LureKind $kind, ?float $dragArea = null, ?float $weight = null): self
-    {
-        [$drag, $weight] = [$dragArea ?? $kind->dragArea(), $weight ?? $kind->weight()];
+    public static function lipless(
+        LureKind $kind, ?float $dragArea = null, ?float $weight = null, ?float $mass = null,
+    ): self {
+        [$drag, $weight, $mass] = [$dragArea ?? $kind->dragArea(), $weight ?? $kind->weight(), $mass ?? $kind->mass()];
         InvalidValue::unlessBetween('drag_area', $drag, 1e-5, 0.05, 'm²');
         InvalidValue::unlessBetween('weight', $weight, -10, 50, 'N');
+        InvalidValue::unlessBetween('mass', $mass, 0.001, 5, 'kg');
 
-        return new self($kind, $drag, $weight, 0.0, Doubts::DIVE_GUESSED, null, null);
+        return new self($kind, $drag, $weight, 0.0, Doubts::DIVE_GUESSED, null, null, $mass);
     }
 
     /** m², solved once for each kind and its figures. */
@@ -92,7 +97,7 @@ final readonly class Lure
     {
         InvalidValue::unlessBetween('down_area', $downArea, 0, LipFit::MOST_DOWN_AREA, 'm²');
 
-        return new self($this->kind, $this->dragArea, $this->weight, $downArea, self::doubtOf($rated), $rated, $lip);
+        return new self($this->kind, $this->dragArea, $this->weight, $downArea, self::doubtOf($rated), $rated, $lip, $this->mass);
     }
 
     /**
@@ -104,18 +109,25 @@ final readonly class Lure
     {
         InvalidValue::unlessBetween('down_area', $downArea, 0, LipFit::MOST_DOWN_AREA, 'm²');
 
-        return new self($this->kind, $this->dragArea, $this->weight, $downArea, $this->diveDoubt, $this->rated, null);
+        return new self($this->kind, $this->dragArea, $this->weight, $downArea, $this->diveDoubt, $this->rated, null, $this->mass);
     }
 
     public function body(): Body
     {
-        return new Body(self::BODY, $this->weight, $this->dragArea, $this->downArea, 0.0, BodyRole::Lure, $this->lip);
+        return $this->named(self::BODY);
     }
 
     /** Its body in a chain; another rod's lure goes without a name. */
     public function namelessBody(): Body
     {
-        return new Body(null, $this->weight, $this->dragArea, $this->downArea, 0.0, BodyRole::Lure, $this->lip);
+        return $this->named(null);
+    }
+
+    private function named(?string $name): Body
+    {
+        return new Body(
+            $name, $this->weight, $this->dragArea, $this->downArea, 0.0, BodyRole::Lure, $this->lip, mass: $this->mass,
+        );
     }
 
     private static function doubtOf(RatedPoint $rated): float

@@ -63,6 +63,24 @@ enum LureKind: string
         };
     }
 
+    /** kg with the water it carries along: of a plate about its own mass again, of a plug's body half of it. */
+    public function mass(): float
+    {
+        return match ($this) {
+            self::SlowSpinHook => 0.008,
+            self::WormHarness => 0.012,
+            self::SmallSpoon => 0.015,
+            self::SmallMinnow => 0.025,
+            self::MediumSpoon => 0.03,
+            self::MagnumSpoon, self::LongMinnow => 0.045,
+            self::DeepPlug => 0.06,
+            self::RiggedBait => 0.08,
+            self::LargeDeepPlug => 0.09,
+            self::Bucktail => 0.12,
+            self::BigPlug => 0.25,
+        };
+    }
+
     /** Where a diving lure of the kind typically runs, for one that nobody has rated; null where it has no lip. */
     public function typical(): ?RatedPoint
     {

@@ -84,6 +84,7 @@ final readonly class Bouncer extends BottomRig
                 $sphere->dragArea + self::WIRE,
                 role: $sphere->role,
                 displacement: $sphere->displacement,
+                mass: $sphere->mass,
             ),
             $this->main->length($this->letOut, letOut: true),
         ]);

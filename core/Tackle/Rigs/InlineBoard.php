@@ -29,6 +29,7 @@ final readonly class InlineBoard extends BoardRig
     {
         return new TowLine($id, $tip, $this->trailing->chain(), new Board(
             $this->side, $this->planer->dragArea, $this->planer->sideArea, $this->planer->buoyancy, $this->lineOut,
+            mass: $this->planer->mass,
         ));
     }
 

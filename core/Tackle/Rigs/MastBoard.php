@@ -51,6 +51,7 @@ final readonly class MastBoard extends BoardRig
             array_map(
                 static fn (self $other): BoardLoad => new BoardLoad($other->clipOut, $other->trailing->chain()), $this->others,
             ),
+            $this->planer->mass,
         ));
     }
 

@@ -56,7 +56,11 @@ final readonly class Release
     /** Half the drag of the rod line that stands from release to rod tip pulls on the release (docs/towing-model.md, Riggers). */
     public function standing(float $depth): Body
     {
-        return new Body(null, 0.0, 0.5 * $this->main->normalDrag * $this->main->diameter * max(0.0, $depth));
+        $half = 0.5 * max(0.0, $depth);
+
+        return new Body(
+            null, 0.0, $half * $this->main->normalDrag * $this->main->diameter, mass: $half * $this->main->movedMass(),
+        );
     }
 
     public function at(float $above): self

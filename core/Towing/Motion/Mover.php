@@ -67,7 +67,7 @@ final readonly class Mover
         return $pull;
     }
 
-    /** @param  array{list<float>, list<float>}  $state  m and m/s, three to a node */
+    /** @param  array{array<int, float>, array<int, float>}  $state  m and m/s, three to a node */
     private function seen(Network $network, MovingWater $water, Course $course, float $time, array $state, float $pull): Moment
     {
         [$p, $v] = $state;

@@ -29,6 +29,7 @@
         lift_area: 'plate’s lift area',
         side_area: 'sideways area',
         buoyancy: 'spare buoyancy',
+        mass: 'mass with water carried',
     };
     /** Shown in units a captain can read off a scale or a calliper. */
     const SHOWN: Record<string, { unit: string; size: number; decimals: number }> = {
@@ -36,6 +37,7 @@
         'm²': { unit: 'cm²', size: 1e-4, decimals: 1 },
         'N/m': { unit: 'g/m', size: 9.80665e-3, decimals: 3 },
         N: { unit: 'g', size: 9.80665e-3, decimals: 0 },
+        kg: { unit: 'g', size: 1e-3, decimals: 0 },
         '': { unit: '', size: 1, decimals: 2 },
     };
     const scale = (unit: string) => SHOWN[unit] ?? { unit, size: 1, decimals: 2 };

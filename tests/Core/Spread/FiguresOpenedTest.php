@@ -32,17 +32,17 @@ final class FiguresOpenedTest extends TestCase
                 static fn (string $part): array => array_map(static fn (string $figure): string => $part.$figure, $line), $parts,
             ),
         );
-        $lure = ['lure.drag_area', 'lure.weight', 'lure.down_area'];
+        $lure = ['lure.drag_area', 'lure.weight', 'lure.mass', 'lure.down_area'];
         yield 'flat' => ['flat', [], [...$of('main', 'leader'), ...$lure]];
         yield 'flat with a dodger' => [
-            'flat', ['attractor' => 'dodger'], [...$of('main', 'leader'), 'attractor.drag_area', ...$lure],
+            'flat', ['attractor' => 'dodger'], [...$of('main', 'leader'), 'attractor.drag_area', 'attractor.mass', ...$lure],
         ];
         yield 'flat behind a board' => [
             'flat',
             ['board' => ['size' => 'small'], 'board_out' => 20.0],
-            [...$of('main', 'leader'), ...$lure, 'board.drag_area', 'board.side_area', 'board.buoyancy'],
+            [...$of('main', 'leader'), ...$lure, 'board.drag_area', 'board.side_area', 'board.buoyancy', 'board.mass'],
         ];
-        yield 'diver' => ['diver', [], ['diver.drag_area', 'diver.lift_area', ...$of('main', 'leader'), ...$lure]];
+        yield 'diver' => ['diver', [], ['diver.drag_area', 'diver.lift_area', 'diver.mass', ...$of('main', 'leader'), ...$lure]];
         yield 'core' => ['core', [], [...$of('main', 'leader'), ...$lure, ...$of('backing')]];
         yield 'rigger' => ['rigger', [], [...$of('cable', 'main', 'leader'), ...$lure]];
     }

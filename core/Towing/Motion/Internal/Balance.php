@@ -14,14 +14,14 @@ use Admek\Core\Towing\Motion\MovingWater;
  * ten thousand, and slackens without pushing. Its pull is an unknown of its own: linear in the moves, not what the stretch of a
  * first guess would say. That is what lets the iteration end in two or three steps.
  *
- * @phpstan-type Boat array{float, float, float, float, float} of the tow point: m north, east, down, and m/s north, east
+ * @phpstan-type Boat array{float, float, float, float, float}
  */
 final class Balance
 {
     /** N at which a link would be twice as long. */
     private const STIFFNESS = 1e5;
 
-    /** @var list<float> N in each node's link, none where it is slack */
+    /** @var array<int, float> N in each node's link, none where it is slack */
     public array $pull;
 
     private readonly bool $uniform;
@@ -41,12 +41,12 @@ final class Balance
     /**
      * By how much every node has to move for its forces to balance, with v = rate·p + hv and a = rate·v + ha.
      *
-     * @param  list<float>  $p  m north, east, down of each node
-     * @param  list<float>  $hv  m/s
-     * @param  list<float>  $ha  m/s²
+     * @param  array<int, float>  $p  m north, east, down of each node
+     * @param  array<int, float>  $hv  m/s
+     * @param  array<int, float>  $ha  m/s²
      * @param  float  $rate  1/s
-     * @param  Boat  $boat
-     * @return list<float> m north, east, down for each node
+     * @param  Boat  $boat  the tow point: m north, east, down, and m/s north, east
+     * @return array<int, float> m north, east, down for each node
      */
     public function moves(array $p, array $hv, array $ha, float $rate, array $boat): array
     {
@@ -229,9 +229,26 @@ final class Balance
     }
 
     /**
+     * @param  array<int, float>  $moves
+     * @return float m: the largest of them; infinite where they are no numbers
+     */
+    public static function farthest(array $moves): float
+    {
+        $far = 0.0;
+        foreach ($moves as $move) {
+            $size = $move < 0.0 ? -$move : $move;
+            if (! ($size <= $far)) {
+                $far = is_nan($size) ? INF : $size;
+            }
+        }
+
+        return $far;
+    }
+
+    /**
      * What the links pull with after the moves: none where that would be a push.
      *
-     * @param  list<float>  $moves
+     * @param  array<int, float>  $moves
      * @param  array<int, float>  $tangents  three to a link
      * @param  array<int, float>  $stretched  N by the stretch before the moves
      */

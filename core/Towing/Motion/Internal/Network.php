@@ -15,7 +15,7 @@ use Admek\Core\Towing\TowLine;
  * A line as masses joined by straight links, a tree that hangs on the boat: each node by one link on its parent, whose number is
  * lower. A board is node 0, held by its front line; what is clipped to a mast board's tow line hangs on a point of it.
  *
- * @phpstan-type Hold array{int, float} a node and how far out on the way to it: 1 but for clips; {@see self::BOAT} is the boat
+ * @phpstan-type Hold array{int, float}
  */
 final class Network
 {
@@ -27,28 +27,28 @@ final class Network
 
     public int $count = 0;
 
-    /** @var list<int> */
+    /** @var array<int, int> */
     public array $parent = [];
 
-    /** @var list<float> how far out on the way from the boat to its parent a node's link ends */
+    /** @var array<int, float> how far out on the way from the boat to its parent a node's link ends */
     public array $arm = [];
 
-    /** @var list<float> m of the link */
+    /** @var array<int, float> m of the link */
     public array $length = [];
 
-    /** @var list<float> N a metre in water */
+    /** @var array<int, float> N a metre in water */
     public array $weight = [];
 
-    /** @var list<float> ½ρdCn, kg/m² */
+    /** @var array<int, float> ½ρdCn, kg/m² */
     public array $normal = [];
 
-    /** @var list<float> ½ρπdCf, kg/m² */
+    /** @var array<int, float> ½ρπdCf, kg/m² */
     public array $tangential = [];
 
-    /** @var list<float> kg a metre of the water that is moved across: ρπd²/4 */
+    /** @var array<int, float> kg a metre of the water that is moved across: ρπd²/4 */
     public array $added = [];
 
-    /** @var list<float> kg at the node: halves of its links, and bodies */
+    /** @var array<int, float> kg at the node: halves of its links, and bodies */
     public array $mass = [];
 
     /** @var array<int, BodyLoad> by node */
@@ -113,7 +113,7 @@ final class Network
      * Hangs a chain on a point, from there down to its free end.
      *
      * @param  list<Element>  $elements  from the free end up
-     * @param  Hold  $hold
+     * @param  Hold  $hold  a node, or {@see self::BOAT}, and how far out on the way to it: 1 but for clips
      * @return list<int> its nodes from the free end up
      */
     private function hang(array $elements, array $hold, bool $named = true): array

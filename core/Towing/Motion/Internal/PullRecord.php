@@ -18,7 +18,7 @@ final class PullRecord
         $last = $this->told[count($this->told) - 1] ?? null;
         $impulse = $last === null ? 0.0 : $last[2] + 0.5 * ($last[1] + $pull) * ($time - $last[0]);
         $this->told[] = [$time, $pull, $impulse];
-        while (count($this->told) > 2 && $this->told[2][0] < $last[0] - 2.0 * self::MEAN) {
+        while ($last !== null && count($this->told) > 2 && $this->told[1][0] < $last[0] - self::MEAN) {
             array_shift($this->told);
         }
     }

@@ -50,9 +50,9 @@ final readonly class Start
     }
 
     /**
-     * @param  list<float>  $places
+     * @param  array<int, float>  $places
      * @param  array{float, float, float, float, float}  $boat
-     * @return list<float>|null
+     * @return array<int, float>|null
      */
     private static function settled(Balance $balance, array $places, float $rate, array $boat): ?array
     {
@@ -60,7 +60,7 @@ final readonly class Start
         $ha = array_fill(0, count($places), 0.0);
         for ($guess = 0; $guess < self::GUESSES; $guess++) {
             $moves = $balance->moves($places, $hv, $ha, $rate, $boat);
-            $far = max(max($moves), -min($moves));
+            $far = Balance::farthest($moves);
             if (! is_finite($far)) {
                 return null;
             }
@@ -76,7 +76,7 @@ final readonly class Start
         return $places;
     }
 
-    /** @return list<float> m north, east, down of each node along the steady answer */
+    /** @return array<int, float> m north, east, down of each node along the steady answer */
     private static function laid(Network $network, TowSolution $steady, FromTheBoat $frame): array
     {
         $points = [];

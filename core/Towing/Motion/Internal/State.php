@@ -9,9 +9,9 @@ final readonly class State
 {
     /**
      * @param  float  $time  s
-     * @param  list<float>  $places  m north, east, down of each node
-     * @param  list<float>  $speeds  m/s
-     * @param  list<float>  $pull  N in each node's link
+     * @param  array<int, float>  $places  m north, east, down of each node
+     * @param  array<int, float>  $speeds  m/s
+     * @param  array<int, float>  $pull  N in each node's link
      */
     public function __construct(public float $time, public array $places, public array $speeds, public array $pull)
     {
@@ -20,7 +20,7 @@ final readonly class State
     /**
      * Between this state and a later one, by the cubic that has the places and speeds of both.
      *
-     * @return array{list<float>, list<float>} m and m/s, three to a node
+     * @return array{array<int, float>, array<int, float>} m and m/s, three to a node
      */
     public function between(self $next, float $time): array
     {

@@ -109,7 +109,7 @@ final class Steps
     /**
      * The state a step further on, or none where no balance is found.
      *
-     * @param  list<float>  $foretold  m, where the nodes are looked for first
+     * @param  array<int, float>  $foretold  m, where the nodes are looked for first
      */
     private function attempt(State $now, ?State $before, float $h, array $foretold): ?State
     {
@@ -133,7 +133,7 @@ final class Steps
             $this->guesses++;
             $slack = array_map(static fn (float $pull): bool => $pull > 0.0, $this->balance->pull);
             $moves = $this->balance->moves($p, $hv, $ha, $rate, $boat);
-            $far = max(max($moves), -min($moves));
+            $far = Balance::farthest($moves);
             if (! is_finite($far)) {
                 return null;
             }

@@ -11,13 +11,13 @@ namespace Admek\Core\Towing\Motion\Internal;
 final class TreeSystem
 {
     /**
-     * @param  list<int>  $parent  number of each node's parent, lower than its own; −1 at the root
-     * @param  list<float>  $own  nine to a node: its own rows and columns
-     * @param  list<float>  $up  nine to a node: its rows, its parent's columns
-     * @param  list<float>  $back  nine to a node: its parent's rows, its columns
-     * @param  list<float>  $right  three to a node
+     * @param  array<int, int>  $parent  number of each node's parent, lower than its own; −1 at the root
+     * @param  array<int, float>  $own  nine to a node: its own rows and columns
+     * @param  array<int, float>  $up  nine to a node: its rows, its parent's columns
+     * @param  array<int, float>  $back  nine to a node: its parent's rows, its columns
+     * @param  array<int, float>  $right  three to a node
      * @param  bool  $floats  whether node 0 keeps its depth
-     * @return list<float> three to a node
+     * @return array<int, float> three to a node
      */
     public static function solve(array $parent, array $own, array $up, array $back, array $right, bool $floats): array
     {
