@@ -87,6 +87,21 @@ final class CommandsTest extends FeatureTestCase
         self::assertStringStartsWith('$.lines[0].chain must be', $err);
     }
 
+    public function test_a_manoeuvre_is_followed_on_the_command_line_or_refused_with_its_path(): void
+    {
+        $file = dirname(__DIR__).'/reference-manoeuvres/bouncer-slowed.json';
+        $case = json_decode((string) file_get_contents($file), true)['case'];
+        [$code, $out, $err] = $this->launched((string) json_encode($case), 'manoeuvre', '-');
+        self::assertSame([0, ''], [$code, $err]);
+        $answer = json_decode($out, true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame('admek-manoeuvre-result', $answer['format']);
+        self::assertCount(count($case['report']), $answer['lines'][0]['times']);
+
+        $case['course'][1]['t'] = -1;
+        [$code, $out, $err] = $this->launched((string) json_encode($case), 'manoeuvre', '-');
+        self::assertSame([2, "$.course[1].t must be a number from 0 to 86400 s.\n"], [$code, $out.$err]);
+    }
+
     public function test_hundreds_of_lines_are_solved_in_one_call(): void
     {
         $case = json_decode(

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Admek\Core\Files\ManoeuvreCase;
+use Admek\Core\Files\ManoeuvreResult;
 use Admek\Core\Files\TowCase;
 use Admek\Core\Files\TowResult;
 use Admek\Core\Ground\Place;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\CannotTow;
+use Admek\Core\Towing\Motion\CannotMove;
+use Admek\Core\Towing\Motion\Mover;
 use App\Files\Gpx;
 use Illuminate\Support\Facades\DB;
 use PDO;
@@ -82,9 +86,24 @@ final class MutantsTest extends FeatureTestCase
 
     public function test_a_spoilt_tow_case_is_solved_or_refused_with_its_place(): void
     {
+        $this->assertSolvedOrRefused('reference-cases', static function (mixed $case): void {
+            TowResult::of(TowCase::ofJson($case));
+        });
+    }
+
+    public function test_a_spoilt_manoeuvre_is_followed_or_refused_with_its_place(): void
+    {
+        $this->assertSolvedOrRefused('reference-manoeuvres', static function (mixed $case): void {
+            ManoeuvreResult::of(ManoeuvreCase::ofJson($case), new Mover(budget: 5000));
+        });
+    }
+
+    /** @param  callable(mixed): void  $solve */
+    private function assertSolvedOrRefused(string $cases, callable $solve): void
+    {
         $good = array_map(
             static fn (string $file): mixed => json_decode((string) file_get_contents($file), true)['case'],
-            glob(dirname(__DIR__).'/reference-cases/*.json') ?: [],
+            glob(dirname(__DIR__)."/{$cases}/*.json") ?: [],
         );
         $mutants = new Mutants((int) (getenv('MUTANTS_SEED') ?: 20261127));
         $refused = 0;
@@ -92,8 +111,8 @@ final class MutantsTest extends FeatureTestCase
         for ($i = 0; $i < $count; $i++) {
             $case = json_decode($mutants->of((string) json_encode($good[$i % count($good)])), true, 128);
             try {
-                TowResult::of(TowCase::ofJson($case));
-            } catch (InvalidValue|CannotTow $told) {
+                $solve($case);
+            } catch (InvalidValue|CannotTow|CannotMove $told) {
                 self::assertNotSame('', $told->getMessage());
                 $refused++;
             }

@@ -32,6 +32,9 @@ final class LineMarch
     /** Within this of the surface, or of a boundary (m), a point counts as on it. */
     private const ON_BOUNDARY = 1e-5;
 
+    /** Steps along one line after which it is told that none of them leads anywhere. */
+    private const MOST_STEPS = 20_000;
+
     public function __construct(private readonly Stream $stream, private readonly float $fineness)
     {
     }
@@ -44,7 +47,7 @@ final class LineMarch
      * @param  float  $normal  ½ρdCn, kg/m²
      * @param  float  $tangential  ½ρπdCf, kg/m²
      *
-     * @throws CannotTow when nothing pulls the line straight
+     * @throws CannotTow when nothing pulls the line straight, or no step leads on
      */
     public function along(March $march, float $length, float $weight, float $normal, float $tangential): void
     {
@@ -166,7 +169,9 @@ final class LineMarch
                     $qy = $fy + $c * $dy;
                     $qz = $fz + $c * $dz;
                 }
-                $steps++;
+                if (++$steps > self::MOST_STEPS) {
+                    throw CannotTow::noBalance();
+                }
                 $sixth = $h / 6.0;
                 $rise = $sixth * $az;
                 $end = $z + $rise;

@@ -178,4 +178,17 @@ final class TowSolverTest extends TestCase
         $this->expectException(CannotTow::class);
         $this->tow(new TowLine('a', [0.0, 0.0, -2.0], [new Body('float', -2.0, 0.004), $this->nylon(15.0)]), 0.0);
     }
+
+    public function test_a_float_under_a_boat_that_lies_still_over_moving_water_is_told_not_looked_for_without_end(): void
+    {
+        $float = new TowLine('a', [0.0, 0.0, -1.0], [new Body('lure', -0.2, 3.5e-3), new Line(30.0, 4.4e-4, -4e-5)]);
+        $water = new Water(999.8, Flow::ofLayers([
+            ['depth' => 0.0, 'aft' => 0.0, 'starboard' => 0.0], ['depth' => 15.0, 'aft' => 0.4, 'starboard' => 0.2],
+        ]));
+        try {
+            self::assertLessThan(0.5, (new TowSolver)->solve($water, null, $float)->bodies['lure'][2]);
+        } catch (CannotTow $cannot) {
+            self::assertNotSame('', $cannot->getMessage());
+        }
+    }
 }

@@ -63,6 +63,9 @@ final class Network
     /** @var list<list<int>> from each branch's free end to its node */
     public array $branches = [];
 
+    /** @var list<list<int>> from the free end up of each chain that others have clipped to a mast board's tow line */
+    public array $others = [];
+
     public readonly bool $hasBoard;
 
     /** Whether the chain is clipped to a mast board's tow line. */
@@ -85,7 +88,7 @@ final class Network
         ));
         $this->main = $this->hang($line->chain, [0, ($board->clipOut ?? $board->lineOut) / $board->lineOut]);
         foreach ($board->others as $other) {
-            $this->hang($other->chain, [0, $other->clipOut / $board->lineOut], named: false);
+            $this->others[] = $this->hang($other->chain, [0, $other->clipOut / $board->lineOut], named: false);
         }
     }
 

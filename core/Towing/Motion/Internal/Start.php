@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Admek\Core\Towing\Motion\Internal;
 
+use Admek\Core\Towing\BoardLoad;
 use Admek\Core\Towing\CannotTow;
+use Admek\Core\Towing\Medium\Water;
 use Admek\Core\Towing\Motion\CannotMove;
 use Admek\Core\Towing\Motion\Course;
 use Admek\Core\Towing\Motion\MovingWater;
+use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolution;
 use Admek\Core\Towing\TowSolver;
 
@@ -19,7 +22,11 @@ final readonly class Start
 
     private const GUESSES = 60;
 
+    /** m: a guess that moves no node further is an answer… */
     private const FOUND = 1e-6;
+
+    /** …and one that at last still moves one by this is none. */
+    private const ASTRAY = 0.02;
 
     private const LEAP = 1.0;
 
@@ -30,16 +37,22 @@ final readonly class Start
         $frame = FromTheBoat::at($course, $water, 0.0);
         $boat = $frame->point($network->line->towPoint);
         try {
-            $steady = (new TowSolver)->solve($water->past($speed, $heading), null, $network->line);
+            $flow = $water->past($speed, $heading);
+            $steady = (new TowSolver)->solve($flow, null, $network->line);
+            $places = self::laid($network, $steady, $frame, $flow);
         } catch (CannotTow $cannot) {
             throw CannotMove::fromTheStart($cannot->getMessage());
         }
-        $places = self::laid($network, $steady, $frame);
+
         // Seen from the boat nothing moves: the water streams past.
         $balance = new Balance($network, $water->seenFrom($boat[3], $boat[4]));
         $balance->pull = array_fill(0, $network->count, max($steady->towTension, 0.1));
+        $far = 0.0;
         foreach (self::SETTLING as $step) {
-            $places = self::settled($balance, $places, 1.0 / $step, [$boat[0], $boat[1], $boat[2], 0.0, 0.0]) ?? $places;
+            [$places, $far] = self::settled($balance, $places, 1.0 / $step, [$boat[0], $boat[1], $boat[2], 0.0, 0.0]);
+        }
+        if (! ($far < self::ASTRAY)) {
+            throw CannotMove::fromTheStart(CannotTow::noBalance()->getMessage());
         }
         $speeds = [];
         for ($i = 0; $i < $network->count; $i++) {
@@ -52,32 +65,34 @@ final readonly class Start
     /**
      * @param  array<int, float>  $places
      * @param  array{float, float, float, float, float}  $boat
-     * @return array<int, float>|null
+     * @return array{array<int, float>, float} where they are, and how far the last guess still moved one, m
      */
-    private static function settled(Balance $balance, array $places, float $rate, array $boat): ?array
+    private static function settled(Balance $balance, array $places, float $rate, array $boat): array
     {
         $hv = array_map(static fn (float $place): float => -$rate * $place, $places);
         $ha = array_fill(0, count($places), 0.0);
-        for ($guess = 0; $guess < self::GUESSES; $guess++) {
+        $far = INF;
+        for ($guess = 0; $guess < self::GUESSES && $far >= self::FOUND; $guess++) {
             $moves = $balance->moves($places, $hv, $ha, $rate, $boat);
             $far = Balance::farthest($moves);
             if (! is_finite($far)) {
-                return null;
+                break;
             }
             $share = $far > self::LEAP ? self::LEAP / $far : 1.0;
             foreach ($moves as $i => $move) {
                 $places[$i] += $share * $move;
             }
-            if ($far < self::FOUND) {
-                return $places;
-            }
         }
 
-        return $places;
+        return [$places, $far];
     }
 
-    /** @return array<int, float> m north, east, down of each node along the steady answer */
-    private static function laid(Network $network, TowSolution $steady, FromTheBoat $frame): array
+    /**
+     * @return array<int, float> m north, east, down of each node along the steady answer
+     *
+     * @throws CannotTow
+     */
+    private static function laid(Network $network, TowSolution $steady, FromTheBoat $frame, Water $water): array
     {
         $points = [];
         $path = $steady->path;
@@ -89,15 +104,37 @@ final readonly class Start
         foreach ($network->branches as $i => $nodes) {
             $points += self::along($network, $nodes, $steady->branchPaths[$i] ?? []);
         }
+        foreach ($network->line->board->others ?? [] as $i => $other) {
+            $points += self::along($network, $network->others[$i], self::towed($network, $other, $steady, $water));
+        }
         $places = [];
         for ($i = 0; $i < $network->count; $i++) {
-            // What steady tow tells no curve of, as others clipped to a mast board's tow line, is let down behind what it hangs on.
             $points[$i] ??= self::behind($network, $i, $points);
             [$n, $e, $d] = $frame->point($points[$i]);
             array_push($places, $n, $e, $d);
         }
 
         return $places;
+    }
+
+    /**
+     * Another line's chain as it is towed from where it is clipped to a mast board's tow line.
+     *
+     * @return list<array{float, float, float}> m, from its free end up
+     *
+     * @throws CannotTow
+     */
+    private static function towed(Network $network, BoardLoad $other, TowSolution $steady, Water $water): array
+    {
+        [$line, $board] = [$network->line, $steady->board];
+        if ($line->board === null || $board === null) {
+            return [];
+        }
+        $arm = $other->clipOut / $line->board->lineOut;
+        [$x, $y] = $line->towPoint;
+        $clip = [$x + $arm * ($board[0] - $x), $y + $arm * ($board[1] - $y), 0.0];
+
+        return (new TowSolver)->solve($water, null, new TowLine('other', $clip, $other->chain))->path;
     }
 
     /**
@@ -130,6 +167,8 @@ final readonly class Start
     }
 
     /**
+     * What no curve is told of, as a branch of what others have clipped on, is let down behind what it hangs on.
+     *
      * @param  array<int, array{float, float, float}>  $points
      * @return array{float, float, float} m
      */
