@@ -10,6 +10,7 @@ use Admek\Core\Fish\FishCare;
 use Admek\Core\Fish\Habits;
 use Admek\Core\Ground\PassRules;
 use Admek\Core\InvalidValue;
+use Admek\Core\Manoeuvres\ManoeuvreRules;
 use Admek\Core\Patterns\PatternRules;
 use Admek\Core\Rules\Rule;
 use Admek\Core\Rules\RuleBook;
@@ -37,6 +38,7 @@ enum Book: string
     case Day = 'day';
     case Changes = 'changes';
     case Patterns = 'patterns';
+    case Manoeuvres = 'manoeuvres';
 
     /** What it is opened as. */
     public function title(): string
@@ -55,6 +57,7 @@ enum Book: string
             self::Day => 'How lines are looked after',
             self::Changes => 'When something is changed',
             self::Patterns => 'How the record is counted',
+            self::Manoeuvres => 'How she handles',
         };
     }
 
@@ -75,6 +78,7 @@ enum Book: string
             self::Day => DayRules::rules(),
             self::Changes => ChangeRules::rules(),
             self::Patterns => PatternRules::rules(),
+            self::Manoeuvres => ManoeuvreRules::rules(),
         };
     }
 

@@ -31,12 +31,16 @@ enum Quantity: string
     case Mass = 'mass';
     /** kg of a clip or bottom weight. */
     case SmallMass = 'small_mass';
+    /** Seconds. */
+    case Seconds = 'seconds';
     /** Minutes. */
     case Minutes = 'minutes';
     /** Hours. */
     case Hours = 'hours';
     /** Degrees of arc. */
     case Angle = 'angle';
+    /** Degrees of arc a second. */
+    case Turning = 'turning';
     /** A share of one, told in percent. */
     case Share = 'share';
     /** N on a line. */

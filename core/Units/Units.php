@@ -57,9 +57,11 @@ enum Units: string
             Quantity::Gradient => ['°F a foot', '°C a metre'],
             Quantity::Mass => ['lb', 'kg'],
             Quantity::SmallMass => ['oz', 'g'],
+            Quantity::Seconds => ['s', 's'],
             Quantity::Minutes => ['min', 'min'],
             Quantity::Hours => ['h', 'h'],
             Quantity::Angle => ['°', '°'],
+            Quantity::Turning => ['°/s', '°/s'],
             Quantity::Share => ['%', '%'],
             Quantity::Pull => ['lb', 'N'],
             Quantity::Fish => ['in', 'cm'],
@@ -90,6 +92,8 @@ enum Units: string
             'mph' => 'miles an hour',
             'km/h' => 'kilometres an hour',
             '°F', '°C' => 'degrees',
+            's' => 'seconds',
+            '°/s' => 'degrees a second',
             'lb' => 'pounds',
             'kg' => 'kilograms',
             'in' => 'inches',
@@ -125,7 +129,8 @@ enum Units: string
             Quantity::Fish => $us ? self::FOOT / 12 : 1e-2,
             Quantity::Thickness => $us ? self::FOOT / 12 : 1e-3,
             Quantity::Share => 0.01,
-            Quantity::Minutes, Quantity::Hours, Quantity::Angle, Quantity::Colours, Quantity::Count => 1.0,
+            Quantity::Seconds, Quantity::Minutes, Quantity::Hours, Quantity::Angle, Quantity::Turning, Quantity::Colours,
+            Quantity::Count => 1.0,
         };
     }
 
@@ -152,11 +157,11 @@ enum Units: string
 
         return match ($quantity) {
             Quantity::Depth, Quantity::Temperature, Quantity::TemperatureStep => $us ? 0 : 1,
-            Quantity::Length, Quantity::Wind, Quantity::Minutes, Quantity::Angle, Quantity::Share => 0,
+            Quantity::Length, Quantity::Wind, Quantity::Seconds, Quantity::Minutes, Quantity::Angle, Quantity::Share => 0,
             Quantity::SmallMass => $us ? 2 : 0,
             Quantity::Fish => $us ? 1 : 0,
             Quantity::Leader, Quantity::Mass, Quantity::Height, Quantity::Distance, Quantity::Speed, Quantity::Hours,
-            Quantity::Pull => 1,
+            Quantity::Pull, Quantity::Turning => 1,
             Quantity::Gradient => 2,
             Quantity::Thickness => $us ? 3 : 2,
             Quantity::Colours => 1,

@@ -61,6 +61,12 @@ final readonly class Conditions
             : null;
     }
 
+    /** Radians clockwise from north; north where nobody said. */
+    public function heading(): float
+    {
+        return deg2rad($this->current->heading ?? 0.0);
+    }
+
     public function water(): Water
     {
         return new Water($this->density, $this->current?->flow($this->speed) ?? Flow::uniform($this->speed));

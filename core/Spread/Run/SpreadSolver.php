@@ -32,19 +32,19 @@ final readonly class SpreadSolver
     public function run(PlannedLine $line, Conditions $conditions, bool $withDoubt = true): RunningLine
     {
         $towLine = $line->towLine($conditions->density);
-        $water = $this->water($line, $conditions);
+        $water = $this->waterOf($line, $conditions);
         $solution = $this->solver->solve($water, $conditions->turn, $towLine);
 
         return new RunningLine($line, $solution, $withDoubt ? $this->doubt($line, $towLine, $water, $conditions->turn) : null);
     }
 
     /**
-     * As soundings of the trip have taught of it: a current grows down to where the line runs by the default figures, as it does
+     * The water a line is towed through. As soundings of the trip have taught of it: a current grows down to where the line runs by the default figures, as it does
      * in what they were fitted by.
      *
      * @throws CannotTow
      */
-    private function water(PlannedLine $line, Conditions $conditions): Water
+    public function waterOf(PlannedLine $line, Conditions $conditions): Water
     {
         $water = $conditions->water();
         if ($line->trued === null || ! $line->trued->isOfWater()) {

@@ -111,6 +111,16 @@ final readonly class Course
         return $this->knots[$this->pieceAt($time) + 1]['t'] ?? INF;
     }
 
+    /**
+     * The same at so many times its speed.
+     *
+     * @throws InvalidValue where that is faster than any
+     */
+    public function times(float $factor): self
+    {
+        return self::of(array_map(static fn (array $knot): array => ['speed' => $factor * $knot['speed']] + $knot, $this->knots));
+    }
+
     /** s of the last knot. */
     public function lasts(): float
     {

@@ -53,6 +53,25 @@ final readonly class MovingWater
         return self::of($density, [['depth' => 0.0, 'north' => 0.0, 'east' => 0.0]]);
     }
 
+    /**
+     * The water that streams past a boat so, told over a ground that lies still under its surface: a current alike at every depth
+     * is not felt.
+     *
+     * @param  float  $heading  radians, clockwise from north
+     */
+    public static function streaming(Water $water, float $heading): self
+    {
+        [$cos, $sin] = [cos($heading), sin($heading)];
+        $flow = $water->flow;
+        $current = [];
+        foreach ($flow->depths as $i => $depth) {
+            [$ahead, $aside] = [$flow->aft[0] - $flow->aft[$i], $flow->starboard[$i] - $flow->starboard[0]];
+            $current[] = ['depth' => $depth, 'north' => $ahead * $cos - $aside * $sin, 'east' => $ahead * $sin + $aside * $cos];
+        }
+
+        return self::of($water->density, $current);
+    }
+
     /** @return array{float, float} north and east, m/s, at a depth in m */
     public function at(float $depth): array
     {

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Manoeuvres;
+
+use Admek\Core\InvalidValue;
+use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Towing\Motion\Mover;
+
+/** How fast a turn may be made without its lines coming together. */
+final readonly class Gentlest
+{
+    /** Each rate that is tried is so much less than the one before… */
+    private const GENTLER = 0.7;
+
+    /** …and between the last that tangles and the first that does not, so often the middle. */
+    private const REFINED = 2;
+
+    /** s between looks. */
+    private const EVERY = 1.0;
+
+    /** Links and steps of what is only looked at for its tangles: a few centimetres coarser. */
+    private const FINENESS = 0.6;
+
+    /**
+     * @param  ?float  $rate  degrees a second, the fastest that keeps its lines apart; null where none does
+     * @param  ?Happening  $first  what comes of one a little faster; null where the one that was asked about is good
+     */
+    private function __construct(public ?float $rate, public ?Happening $first)
+    {
+    }
+
+    /**
+     * @param  list<RunningLine>  $lines  as they run before it
+     *
+     * @throws InvalidValue where it is no turn, naming the kind, or on a radius nobody turns on
+     */
+    public static function of(
+        Manoeuvre $manoeuvre, array $lines, Conditions $conditions, SpreadLimits $limits,
+        SpreadSolver $solver = new SpreadSolver,
+    ): self {
+        $rate = $manoeuvre->rate($conditions->speed) ?? throw InvalidValue::because('kind', 'a turn of the wheel');
+        $slowest = $manoeuvre->kind->figure('rate')->least ?? $rate;
+        $tangle = static function (float $rate) use ($manoeuvre, $lines, $conditions, $limits, $solver): ?Happening {
+            $course = $manoeuvre->turningAt($rate)->course($conditions);
+            $times = range(0.0, $manoeuvre->lasts($course), self::EVERY);
+            $spread = SpreadInTime::of($lines, $conditions, $course, $times, $solver, new Mover(self::FINENESS));
+
+            return Tried::tangles($spread, $limits)[0] ?? null;
+        };
+        $first = null;
+        for ($fast = $rate; ($now = $tangle($rate)) !== null; $rate = max($slowest, $rate * self::GENTLER)) {
+            [$first, $fast] = [$now, $rate];
+            if ($rate <= $slowest) {
+                return new self(null, $first);
+            }
+        }
+        for ($i = 0; $first !== null && $i < self::REFINED; $i++) {
+            $middle = 0.5 * ($rate + $fast);
+            $now = $tangle($middle);
+            [$rate, $fast, $first] = $now === null ? [$middle, $fast, $first] : [$rate, $middle, $now];
+        }
+
+        return new self($rate, $first);
+    }
+}
