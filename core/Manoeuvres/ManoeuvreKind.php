@@ -69,7 +69,7 @@ enum ManoeuvreKind: string
     /** @return list<ManoeuvreFigure> */
     public function figures(): array
     {
-        $rate = new ManoeuvreFigure('rate', 'at', Quantity::Turning, 0.3, 20.0, 3.0, 0.5);
+        $rate = new ManoeuvreFigure('rate', 'at', Quantity::Turning, 0.3, 15.0, 3.0, 0.5);
         $radius = new ManoeuvreFigure('radius', 'or on a radius of', Quantity::Length, 3.0, 2000.0, null, 5.0 * Units::FOOT);
 
         return match ($this) {
