@@ -17,6 +17,7 @@ use App\Http\Days\DayFileController;
 use App\Http\Days\EventController;
 use App\Http\Days\GuestPageController;
 use App\Http\Days\LoggerController;
+use App\Http\Days\OutOfGearController;
 use App\Http\Days\PhotographController;
 use App\Http\Days\SeasonController;
 use App\Http\Days\WatchController;
@@ -40,6 +41,7 @@ use App\Http\Middleware\ReadableJson;
 use App\Http\Middleware\Stamped;
 use App\Http\Middleware\WhoAsks;
 use App\Http\Previews\CureController;
+use App\Http\Previews\ManoeuvreController;
 use App\Http\Previews\NextSoundingController;
 use App\Http\Previews\ReachController;
 use App\Http\Previews\RigController;
@@ -98,6 +100,7 @@ $for(Ability::Look)->group(static function () use ($forThis): void {
         Route::get('trips/{trip}/photographs/{bite}', [PhotographController::class, 'show'])->whereUuid('bite');
         Route::get('trips/{trip}/watch', WatchController::class)->middleware(Stamped::class);
         Route::get('trips/{trip}/changes', ChangesController::class);
+        Route::get('trips/{trip}/out-of-gear', OutOfGearController::class);
     });
     Route::middleware($forThis(Policy::SPREAD, 'spread'))->group(static function (): void {
         Route::get('spreads/{spread}', [SpreadController::class, 'show']);
@@ -164,6 +167,8 @@ $for(Ability::Lines)->group(static function (): void {
         Route::post('spreads/{spread}/next-sounding', NextSoundingController::class);
         Route::post('spreads/{spread}/safe-limits', SafeLimitsController::class);
         Route::post('spreads/{spread}/setting', SettingController::class);
+        Route::post('spreads/{spread}/manoeuvre', [ManoeuvreController::class, 'show']);
+        Route::post('spreads/{spread}/manoeuvre/gentlest', [ManoeuvreController::class, 'gentlest']);
         Route::post('templates/{template}/fit', [TemplateController::class, 'fit']);
     });
 });

@@ -10,6 +10,8 @@ use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\Motion\Mover;
+use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Sentence;
 
 /** How fast a turn may be made without its lines coming together. */
 final readonly class Gentlest
@@ -32,6 +34,18 @@ final readonly class Gentlest
      */
     private function __construct(public ?float $rate, public ?Happening $first)
     {
+    }
+
+    public function says(): Sentence
+    {
+        if ($this->rate === null) {
+            return Sentence::of('However gently, lines come together: clear or move one first.');
+        }
+        $rate = ['rate' => [Quantity::Turning, $this->rate]];
+
+        return $this->first === null
+            ? Sentence::of('At {rate} they keep apart: it need be no gentler.', $rate)
+            : Sentence::all([Sentence::of('Up to {rate} they keep apart. A little faster:', $rate), $this->first->says()]);
     }
 
     /**

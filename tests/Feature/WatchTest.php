@@ -47,6 +47,22 @@ final class WatchTest extends FeatureTestCase
         self::assertEqualsWithDelta(1.05 * $p5['line']['let_out'], $p5['counter'], 1e-6);
     }
 
+    public function test_out_of_gear_it_tells_of_the_lines_that_are_out_how_soon_they_touch(): void
+    {
+        $told = fn (): array => $this->send('GET', '/trips/{next}/out-of-gear', expect: 200)->json();
+        self::assertSame([], $told()['lines'], 'nothing is out yet');
+        foreach (['P5', 'P3'] as $holder) {
+            $line = $this->line($holder);
+            $this->tell('out', ['holder_id' => $line['holder_id'], 'line' => $line]);
+        }
+        $told = $told();
+        self::assertGreaterThan(0.0, $told['bottom']);
+        self::assertEqualsCanonicalizing(['P5', 'P3'], array_column($told['lines'], 'holder'));
+        [$first, $second] = $told['lines'];
+        self::assertLessThanOrEqual($second['soonest'] ?? INF, $first['soonest'] ?? INF);
+        self::assertGreaterThan($this->rod($first['holder'])['depth'], $first['depth'], 'it sinks');
+    }
+
     public function test_what_is_in_the_water_runs_as_it_was_set_and_at_the_speed_of_now(): void
     {
         $line = $this->line('P3');

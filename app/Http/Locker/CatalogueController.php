@@ -14,6 +14,8 @@ use Admek\Core\Ground\Course;
 use Admek\Core\Ground\Place;
 use Admek\Core\Ground\StructureKind;
 use Admek\Core\Instruments\SourceKind;
+use Admek\Core\Manoeuvres\ManoeuvreFigure;
+use Admek\Core\Manoeuvres\ManoeuvreKind;
 use Admek\Core\Records\Outcome;
 use Admek\Core\Records\SoundingMethod;
 use Admek\Core\Spread\Drafting\DraftBand;
@@ -75,6 +77,10 @@ final class CatalogueController
             'books' => array_combine(
                 array_column(Book::cases(), 'value'), array_map(static fn (Book $book): string => $book->title(), Book::cases()),
             ),
+            'manoeuvres' => array_map(static fn (ManoeuvreKind $kind): array => [
+                'kind' => $kind->value, 'title' => $kind->title(), 'job' => $kind->job(), 'has_side' => $kind->hasSide(),
+                'turns' => $kind->turns(), 'figures' => array_map(self::manoeuvreFigure(...), $kind->figures()),
+            ], ManoeuvreKind::cases()),
             'tries' => [
                 'radii' => Tries::RADII,
                 'faster' => Tries::FASTER,
@@ -166,6 +172,12 @@ final class CatalogueController
         }
 
         return ['mark' => $part->mark->value, 'fields' => $fields];
+    }
+
+    /** @return array<string, mixed> */
+    private static function manoeuvreFigure(ManoeuvreFigure $figure): array
+    {
+        return ['quantity' => $figure->quantity->value] + get_object_vars($figure);
     }
 
     /** @return array<string, mixed> */

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Spreads;
 
+use Admek\Core\Books\Book;
+use Admek\Core\Manoeuvres\OutOfGear;
+use Admek\Core\Manoeuvres\Sinking;
+use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Card\DeckCard;
 use Admek\Core\Spread\Card\DeckCardRow;
 use Admek\Core\Spread\Check\FishOn;
@@ -14,8 +18,10 @@ use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Units\Units;
 use App\Http\Asked\BreachResource;
 use App\Http\Asked\RunningLineResource;
+use App\Http\Asked\SinkingResource;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Rigging\CardShelf;
@@ -37,6 +43,7 @@ final class DeckCardController
         $order = OrderOf::kept($spread, $locker);
         $of = [
             $locker->plan($spread->rows())->lines, $conditions, $order, TripLimits::of($trip, $boat), $boat->rulesOfThumb(),
+            $boat->book(Book::Manoeuvres), Units::from($boat->units),
         ];
 
         return JsonResponse::fromJsonString($cards->card($of, static fn (): string => self::made($solver, ...$of)));
@@ -45,11 +52,17 @@ final class DeckCardController
     /** @param  list<PlannedLine>  $lines */
     private static function made(
         SpreadSolver $solver, array $lines, Conditions $conditions, OrderOf $order, SpreadLimits $limits, RulesOfThumb $rules,
+        RuleBook $handles, Units $units,
     ): string {
         $card = DeckCard::of($lines, $conditions, $order->school, $order->holders, $limits, $solver);
         $running = array_map(static fn (DeckCardRow $row): RunningLine => $row->running, $card->rows);
         $planned = array_map(static fn (RunningLine $line): PlannedLine => $line->planned, $running);
         $clearing = FishOn::clearing($running, $limits);
+        $bottom = $limits->bottom?->at(0.0);
+        $sinking = array_map(
+            static fn (Sinking $sinking): SinkingResource => new SinkingResource($sinking, $units),
+            OutOfGear::sinking($running, $conditions, $bottom, $handles, $solver),
+        );
 
         return (string) json_encode([
             'speeds' => $card->speeds,
@@ -61,6 +74,7 @@ final class DeckCardController
             ], $card->rows),
             'crossings' => BreachResource::collection((new Setting($conditions, $limits))->crossings($planned)),
             'school' => $order->school->value,
+            'out_of_gear' => ['bottom' => $bottom, 'lines' => $sinking],
         ]);
     }
 }

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Previews;
+
+use Admek\Core\Books\Book;
+use Admek\Core\InvalidValue;
+use Admek\Core\Manoeuvres\Gentlest;
+use Admek\Core\Manoeuvres\Manoeuvre;
+use Admek\Core\Manoeuvres\ManoeuvreKind;
+use Admek\Core\Manoeuvres\OutOfGear;
+use Admek\Core\Manoeuvres\Sinking;
+use Admek\Core\Manoeuvres\SpreadInTime;
+use Admek\Core\Manoeuvres\Tried;
+use Admek\Core\Rules\RuleBook;
+use Admek\Core\Spread\Check\Steady;
+use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Units\Units;
+use App\Http\Asked\AskedSpread;
+use App\Http\Asked\InTimeResource;
+use App\Http\Asked\SinkingResource;
+use App\Models\Boat;
+use App\Models\Spread;
+use Illuminate\Http\JsonResponse;
+
+/** A manoeuvre tried with a spread as it stands on a screen, second by second. */
+final class ManoeuvreController
+{
+    /** s between frames; the page draws what lies between. */
+    private const EVERY = 1.0;
+
+    public function show(ManoeuvreRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
+    {
+        $asked = AskedSpread::of($request, $spread, $boat);
+        $rules = $asked->boat->book(Book::Manoeuvres);
+        $manoeuvre = self::manoeuvre($request, $rules);
+        $conditions = $asked->conditions->turning(null);
+        $course = self::inFigures(static fn () => $manoeuvre->course($conditions));
+        $lasts = $manoeuvre->lasts($course);
+        $until = min($request->until() ?? $lasts, $lasts);
+        $lines = Steady::among($asked->plan->lines, $conditions, false, $solver)[0];
+        $inTime = SpreadInTime::of($lines, $conditions, $course, range(0.0, $until, self::EVERY), $solver);
+        $whole = $until >= $lasts;
+        $units = Units::from($asked->boat->units);
+
+        return new JsonResponse((new InTimeResource(
+            $inTime, $whole ? Tried::of($inTime, $lines, $asked->limits, $rules) : null, $lasts, $units,
+        ))->told() + [
+            'every' => self::EVERY,
+            'rate' => $manoeuvre->rate($conditions->speed),
+            'sinking' => $whole && $manoeuvre->kind === ManoeuvreKind::OutOfGear ? array_map(
+                static fn (Sinking $sinking): SinkingResource => new SinkingResource($sinking, $units),
+                OutOfGear::sinking(
+                    $solver->all(array_column($lines, 'planned'), $conditions), $conditions, $asked->limits->bottom?->at(0.0), $rules,
+                    $solver,
+                ),
+            ) : [],
+        ]);
+    }
+
+    public function gentlest(ManoeuvreRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
+    {
+        $asked = AskedSpread::of($request, $spread, $boat);
+        $manoeuvre = self::manoeuvre($request, $asked->boat->book(Book::Manoeuvres));
+        $conditions = $asked->conditions->turning(null);
+        $gentlest = self::inFigures(static fn (): Gentlest => Gentlest::of(
+            $manoeuvre, Steady::among($asked->plan->lines, $conditions, false, $solver)[0], $conditions, $asked->limits, $solver,
+        ));
+
+        return new JsonResponse([
+            'rate' => $gentlest->rate === null ? null : round($gentlest->rate, 2),
+            'says' => $gentlest->says()->in(Units::from($asked->boat->units)),
+        ]);
+    }
+
+    /** @throws InvalidValue naming the figure as it was sent */
+    private static function manoeuvre(ManoeuvreRequest $request, RuleBook $rules): Manoeuvre
+    {
+        return self::inFigures(static fn (): Manoeuvre => $request->manoeuvre($rules));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $make
+     * @return T
+     *
+     * @throws InvalidValue naming the figure as it was sent
+     */
+    private static function inFigures(callable $make): mixed
+    {
+        try {
+            return $make();
+        } catch (InvalidValue $invalid) {
+            throw $invalid->within($invalid->field === 'kind' ? 'manoeuvre' : 'manoeuvre.figures');
+        }
+    }
+}
