@@ -9,6 +9,8 @@ use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Check\Tangles;
 use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Sentence;
 
 /** A manoeuvre that was tried with a spread out: what comes of it, and when its lines fish again. */
 final readonly class Tried
@@ -44,6 +46,20 @@ final readonly class Tried
         usort($happenings, static fn (Happening $a, Happening $b): int => [$a->from, $a->worst] <=> [$b->from, $b->worst]);
 
         return new self($spread, $happenings, self::settledAt($spread, $rules->get('settled')));
+    }
+
+    /** When the lures fish again where they are to. */
+    public function settling(): Sentence
+    {
+        $late = array_keys(array_filter($this->settled, static fn (?float $at): bool => $at === null));
+        $in = array_filter($this->settled, static fn (?float $at): bool => $at !== null);
+        $all = ['late' => implode(', ', $late), 'last' => [Quantity::Seconds, $in === [] ? 0.0 : max($in)]];
+
+        return match (true) {
+            $late === [] => Sentence::of('Every lure is at its depth again after {last}.', $all),
+            $in === [] => Sentence::of('No lure is at its depth again by the end.', $all),
+            default => Sentence::of('At their depth again after {last}; not by the end: {late}.', $all),
+        };
     }
 
     /**

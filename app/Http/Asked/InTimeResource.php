@@ -34,6 +34,7 @@ final readonly class InTimeResource
                 'holder' => $holder, 'frames' => array_map(self::frame(...), $frames),
             ], array_map(strval(...), array_keys($this->spread->frames)), array_values($this->spread->frames)),
             'happenings' => array_map($this->happening(...), $this->tried->happenings ?? []),
+            'settling' => $this->tried?->settling()->in($this->units),
             'settled' => array_map(
                 static fn (string $holder, ?float $at): array => ['holder' => $holder, 'at' => $at],
                 array_map(strval(...), array_keys($this->tried->settled ?? [])), array_values($this->tried->settled ?? []),

@@ -1,8 +1,9 @@
 /** One spread on the desk: the plan being edited, what is tried on it, and its keeping. */
 import { aboard } from '../lib/aboard.svelte';
-import type { Boat, Locker, Schemas, SpreadLine, SpreadOpened, Trip } from '../lib/api';
+import type { Boat, Locker, RunningLine, Schemas, SpreadLine, SpreadOpened, Trip } from '../lib/api';
 import { askCures, askReach, askRig, type CureOffer, type Reached } from './asks';
 import { History } from './history.svelte';
+import { InTime } from './in-time.svelte';
 import { Keeper } from './keeper.svelte';
 import { Lookahead } from './lookahead.svelte';
 import { NOTHING_TRIED, planOf, setAtDepth, withFigures, withLine, withoutLine, type Plan, type WhatIf } from './plan';
@@ -18,6 +19,8 @@ export class SpreadDesk extends Rods {
     locker: Locker = $state.raw() as Locker;
     /** Whether the plan is shown beside what is tried on it. */
     comparing: boolean = $state(false);
+    /** A manoeuvre that is tried; null while the lines are shown at rest. */
+    inTime: InTime | null = $state.raw(null);
     readonly history = new History<Plan>();
     readonly keeper: Keeper;
     readonly ahead: Lookahead;
@@ -53,6 +56,17 @@ export class SpreadDesk extends Rods {
 
     lineAt(holderId: number): SpreadLine | undefined {
         return this.plan.lines.find((line) => line.holder_id === holderId);
+    }
+
+    /** Where every line is as the views show it: at rest, or at the moment of a manoeuvre. */
+    get shown(): ReadonlyMap<string, RunningLine> {
+        return this.inTime?.linesOf(this.feed.running) ?? this.feed.running;
+    }
+
+    /** Opens the plan in time, or shows it at rest again. */
+    goThroughTime(on: boolean): void {
+        this.inTime?.close();
+        this.inTime = on ? new InTime(this.spread.id, () => ({ ...this.plan, what_if: this.whatIf })) : null;
     }
 
     get speed(): number {
@@ -221,6 +235,7 @@ export class SpreadDesk extends Rods {
     }
 
     close(): void {
+        this.inTime?.close();
         this.feed.close();
         this.planFeed.close();
         this.ahead.close();
@@ -233,6 +248,7 @@ export class SpreadDesk extends Rods {
             this.planFeed.show({ ...this.plan, what_if: { ...NOTHING_TRIED, gone: this.whatIf.gone } });
         }
         this.ahead.about(this.plan, this.whatIf);
+        this.inTime?.askSoon();
     }
 
     #show(plan: Plan): void {

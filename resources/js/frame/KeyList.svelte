@@ -12,6 +12,7 @@
         ['0', 'straight again'],
         ['p', 'back to the plan'],
         ['c', 'compare with the plan'],
+        ['m', 'in time: a manoeuvre, second by second; Space plays it'],
         ['w', 'from above, from astern; on a phone from the side too'],
         ['x', 'mark the rod to run with others'],
         ['d', 'draft a spread'],

@@ -11,6 +11,7 @@
     import Rail from './Rail.svelte';
     import RodPanel from '../rod/RodPanel.svelte';
     import ToLookAt from './ToLookAt.svelte';
+    import TryManoeuvre from './TryManoeuvre.svelte';
     import Views from './Views.svelte';
     import WhatIfStrip from './WhatIfStrip.svelte';
 
@@ -40,6 +41,8 @@
         b: () => void push(`/trips/${trip.id}/log?rod=${desk.chosen?.code ?? ''}`),
         c: () => desk.compare(!desk.comparing),
         w: () => views.next(),
+        m: () => desk.goThroughTime(!desk.inTime),
+        ' ': () => desk.inTime?.play(),
         d: () => tasks.begin('draft'),
         o: () => tasks.begin('order'),
         '?': () => tasks.begin('keys'),
@@ -76,7 +79,9 @@
             }
             return;
         }
-        const sliding = event.target instanceof HTMLInputElement && event.key.startsWith('Arrow');
+        const sliding =
+            (event.target instanceof HTMLInputElement && event.key.startsWith('Arrow')) ||
+            (event.target instanceof HTMLButtonElement && event.key === ' ');
         const act = KEYS[event.key];
         if (act && !command && !event.altKey && !sliding) {
             event.preventDefault();
@@ -120,6 +125,13 @@
                     >No answer from the server: these depths are the last known.</b
                 >
             {/if}
+            <button
+                type="button"
+                class="btn btn-sm"
+                class:btn-primary={desk.inTime}
+                aria-pressed={desk.inTime !== null}
+                onclick={() => desk.goThroughTime(!desk.inTime)}>In time</button
+            >
             <PlanTasks bind:this={tasks} {desk} />
             <ToLookAt {desk} />
             <KeepingSign {desk} />
@@ -146,7 +158,9 @@
         {#if desk.plan.lines.length === 0}<EmptyTable {desk} begin={(task) => tasks.begin(task)} />{/if}
     </div>
 
-    <aside class="border-base-300 bg-base-100 border-l"><RodPanel {desk} /></aside>
+    <aside class="border-base-300 bg-base-100 border-l">
+        {#if desk.inTime}<TryManoeuvre {desk} inTime={desk.inTime} />{:else}<RodPanel {desk} />{/if}
+    </aside>
     <div class="rail-place border-base-300 border-t"><Rail {desk} /></div>
     <DepthTable {desk} />
     <p class="sr-only" aria-live="polite">{announced}</p>

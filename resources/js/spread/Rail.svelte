@@ -23,7 +23,7 @@
             <RodCard
                 {holder}
                 line={desk.lineAt(holder.id)}
-                running={desk.feed.running.get(holder.code)}
+                running={desk.shown.get(holder.code)}
                 locker={desk.locker}
                 units={desk.boat.units}
                 chosen={holder.id === desk.chosenId}

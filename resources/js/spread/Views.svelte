@@ -7,6 +7,7 @@
     import LongView from '../views/LongView.svelte';
     import SternView from '../views/SternView.svelte';
     import TemperatureRibbon from '../views/TemperatureRibbon.svelte';
+    import Player from '../views/Player.svelte';
     import WakeView from '../views/WakeView.svelte';
 
     /** The column of water with the spread in it, from astern or above and from the side, on one scale of depth. */
@@ -35,7 +36,8 @@
     const longWidth = $derived(single ? room : room - sternWidth);
     const shownView = $derived(!single && view === 'side' ? 'astern' : view);
 
-    const lines = $derived([...desk.feed.running.values()]);
+    /** What the scales hold: all of a manoeuvre, so that nothing but the lines moves. */
+    const held = $derived(desk.inTime?.told ? desk.inTime.widest(desk.feed.running) : [...desk.feed.running.values()]);
     const profile = $derived(trip.profile ?? []);
     const gone = $derived(desk.whatIf.gone ?? 0);
     const bottom = $derived(profile.length > 0 ? bottomUnder(profile, gone) : trip.bottom);
@@ -43,16 +45,16 @@
         profile.length > 0 ? Math.min(...profile.filter(({ along }) => along >= gone).map(({ depth }) => depth)) : Infinity,
     );
     const lowest = $derived(profile.length > 0 ? Math.max(...profile.map(({ depth }) => depth)) : trip.bottom);
-    const deepest = $derived(deepestShown(lines, lowest, desk.isWhatIf ? WHAT_IF_BAR / height : 0));
+    const deepest = $derived(deepestShown(held, lowest, desk.isWhatIf ? WHAT_IF_BAR / height : 0));
     const y = $derived(depthScale(deepest, height));
-    const sideways = $derived(sidewaysScale(lines, desk.holders, sternWidth));
-    const aft = $derived(aftScale(lines, longWidth, profile.length > 0));
+    const sideways = $derived(sidewaysScale(held, desk.holders, sternWidth));
+    const aft = $derived(aftScale(held, longWidth, profile.length > 0));
     const ticks = $derived(depthTicks(units, lowest ?? deepest, ((deepest + 3.4) * 40) / height));
     const scene: Scene = $derived({
         boat: desk.boat,
         units,
         lines: desk.holders.flatMap((holder) => {
-            const line = desk.feed.running.get(holder.code);
+            const line = desk.shown.get(holder.code);
             return line ? [{ holder, line }] : [];
         }),
         chosenId: desk.chosenId,
@@ -64,7 +66,9 @@
             stretches: desk.feed.coverage.find(({ species }) => species === band.species)?.stretches ?? [],
         })),
         planned: desk.comparing && desk.isWhatIf ? [...desk.planFeed.running.values()] : [],
-        tangles: desk.feed.breaches.flatMap(({ kind, place }) => (kind === 'tangle' && place ? [place] : [])),
+        tangles: (desk.inTime ? desk.inTime.now : desk.feed.breaches).flatMap(({ kind, place }) =>
+            kind === 'tangle' && place ? [place] : [],
+        ),
         ticks,
         bottom,
         shoal: Number.isFinite(shoal) ? shoal : null,
@@ -111,7 +115,7 @@
     <div class="views" bind:clientWidth={width} bind:clientHeight={height} class:tried={desk.isWhatIf}>
         <TemperatureRibbon temperatures={trip.temperatures} {y} width={RIBBON} {height} {units} {deepest} />
         {#if shownView === 'above'}
-            <WakeView {scene} width={sternWidth} turn={desk.whatIf.turn} />
+            <WakeView {scene} width={sternWidth} turn={desk.whatIf.turn} wake={desk.inTime?.wake} {held} />
         {:else if shownView === 'astern'}
             <SternView {scene} x={sideways} width={sternWidth} />
         {:else}
@@ -145,7 +149,7 @@
                 {/if}
             </div>
         {/if}
-        {#if desk.isWhatIf}
+        {#if desk.isWhatIf && !desk.inTime}
             <div class="what-if">
                 <b class="figure">what if</b>
                 <button type="button" class="btn btn-sm" onclick={() => desk.backToPlan()}
@@ -166,7 +170,7 @@
             </div>
         {/if}
     </div>
-    {#if single && profile.length > 0}{@render course()}{/if}
+    {#if desk.inTime}<Player inTime={desk.inTime} {units} />{:else if single && profile.length > 0}{@render course()}{/if}
 </div>
 
 <style>

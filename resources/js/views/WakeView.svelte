@@ -8,8 +8,21 @@
     import ViewLabels from './ViewLabels.svelte';
 
     /** From above, the bow up: how lines and boards lie on the water, and how a turn bends them. */
-    let { scene, width, turn }: { scene: Scene; width: number; turn: { radius: number; side: 'port' | 'starboard' } | null } =
-        $props();
+    let {
+        scene,
+        width,
+        turn,
+        wake,
+        held,
+    }: {
+        scene: Scene;
+        width: number;
+        turn: { radius: number; side: 'port' | 'starboard' } | null;
+        /** Her way up to now, m aft and to starboard, where she does not hold a course. */
+        wake: number[][] | undefined;
+        /** Lines the scale holds. */
+        held: readonly RunningLine[];
+    } = $props();
 
     const { units, height, chosenId } = $derived(scene);
 
@@ -32,7 +45,7 @@
     const lines = $derived(scene.lines.map(({ holder, line }) => ({ holder, line, on: lying(line) })));
     const scale = $derived(
         wakeScale(
-            lines.flatMap(({ on }) => [on.lure, ...on.path, ...on.front, ...on.branches.flat()]),
+            held.map(lying).flatMap((on) => [on.lure, ...on.path, ...on.front, ...on.branches.flat()]),
             width,
             height,
         ),
@@ -49,6 +62,9 @@
     /** The boat's own track: the circle she turns on, or straight astern. */
     const track = $derived.by(() => {
         const far = scale.far;
+        if (wake) {
+            return draw(wake);
+        }
         if (!turn) {
             return draw([
                 [0, 0],

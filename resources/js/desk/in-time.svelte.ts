@@ -1,0 +1,271 @@
+/**
+ * A manoeuvre tried with the spread on the desk: asked for, its beginning first so that something moves at once, and played.
+ * The server tells a frame a second; what lies between two of them is drawn straight.
+ */
+import { api, ask, faultsIn, type Fault, type RunningLine, type Schemas } from '../lib/api';
+import { theCatalogue } from '../lib/catalogue';
+
+type Told = Schemas['InTime'];
+type Frame = Schemas['LineFrame'];
+type Kind = Schemas['ManoeuvreKind'];
+type Question = Omit<Schemas['ManoeuvreQuestion'], 'manoeuvre'>;
+
+/** A hand that changed something this lately is still moving. */
+const MOVING_MS = 180;
+
+/** s asked for first. */
+const AT_ONCE = 8;
+
+/** Between two figures, places or curves of one shape. */
+function between<T>(from: T, to: T, part: number): T {
+    if (typeof from === 'number' && typeof to === 'number') {
+        return (from + part * (to - from)) as T;
+    }
+    if (Array.isArray(from) && Array.isArray(to)) {
+        return from.map((item, i) => between(item as unknown, (to as unknown[])[i], part)) as T;
+    }
+    if (typeof from === 'object' && from !== null && typeof to === 'object' && to !== null) {
+        const other = to as Record<string, unknown>;
+        return Object.fromEntries(
+            Object.entries(from).map(([key, item]) => [key, between(item as unknown, other[key], part)]),
+        ) as T;
+    }
+    return from;
+}
+
+export class InTime {
+    kind: Kind = $state('turn');
+    side: Schemas['Side'] = $state('starboard');
+    /** SI, by key; those the captain changed. */
+    figures: Record<string, number | null> = $state.raw({});
+    told: Told | null = $state.raw(null);
+    faults: Fault[] = $state.raw([]);
+    asking: boolean = $state(false);
+    /** s that are shown. */
+    at: number = $state(0);
+    playing: boolean = $state(false);
+    /** So many times as fast as it happens. */
+    pace: number = $state(5);
+    gentlest: Schemas['GentlestTurn'] | 'asking' | null = $state.raw(null);
+
+    #timer: ReturnType<typeof setTimeout> | undefined;
+    #calls = new AbortController();
+    #frame = 0;
+
+    constructor(
+        private readonly spreadId: number,
+        private readonly plan: () => Question,
+    ) {
+        void this.#ask();
+    }
+
+    get entry(): Schemas['Catalogue']['manoeuvres'][number] {
+        const entry = theCatalogue().manoeuvres.find(({ kind }) => kind === this.kind);
+        if (!entry) {
+            throw new Error(`Nothing tells of ${this.kind}.`);
+        }
+        return entry;
+    }
+
+    /** s it lasts. */
+    get lasts(): number {
+        return this.told?.lasts ?? 0;
+    }
+
+    /** s that frames are there for. */
+    get known(): number {
+        const { boat, every } = this.told ?? { boat: [], every: 0 };
+        return Math.max(0, boat.length - 1) * every;
+    }
+
+    /** How the boat goes at the moment that is shown. */
+    get boat(): Told['boat'][number] | null {
+        const { boat } = this.told ?? { boat: [] };
+        const [i, part] = this.#place();
+        const [from, to] = [boat[i], boat[i + 1]];
+        return from ? between(from, to ?? from, part) : null;
+    }
+
+    /** Her way up to now in her own frame of the moment, m aft and to starboard, the nearest first. */
+    get wake(): number[][] {
+        const { boat } = this.told ?? { boat: [] };
+        const now = this.boat;
+        const first = boat[0];
+        if (!now || !first) {
+            return [];
+        }
+        const heading = (now.heading * Math.PI) / 180;
+        const seen = (north: number, east: number) => {
+            const [n, e] = [north - now.north, east - now.east];
+            return [-n * Math.cos(heading) - e * Math.sin(heading), -n * Math.sin(heading) + e * Math.cos(heading)];
+        };
+        const begun = (first.heading * Math.PI) / 180;
+        const FAR = 400;
+        return [
+            [0, 0],
+            ...boat
+                .slice(0, this.#place()[0] + 1)
+                .reverse()
+                .map(({ north, east }) => seen(north, east)),
+            seen(first.north - FAR * Math.cos(begun), first.east - FAR * Math.sin(begun)),
+        ];
+    }
+
+    /** What of it is happening at the moment that is shown. */
+    get now(): Told['happenings'] {
+        const every = this.told?.every ?? 1;
+        return (this.told?.happenings ?? []).filter(({ worst }) => Math.abs(worst - this.at) <= every);
+    }
+
+    /** The lines where they are at the moment that is shown; without a doubt, which is told at rest. */
+    linesOf(running: ReadonlyMap<string, RunningLine>): ReadonlyMap<string, RunningLine> | null {
+        if (!this.told) {
+            return null;
+        }
+        const [i, part] = this.#place();
+        const moved = new Map<string, RunningLine>();
+        for (const { holder, frames } of this.told.lines) {
+            const line = running.get(holder);
+            const from = frames[i];
+            if (line && from) {
+                moved.set(holder, drawn(line, between(from, frames[i + 1] ?? from, part)));
+            }
+        }
+        return moved;
+    }
+
+    /** Lines as far out, back and down as they come to: what the views' scales have to hold. */
+    widest(running: ReadonlyMap<string, RunningLine>): RunningLine[] {
+        const SOME = 4;
+        return (this.told?.lines ?? []).flatMap(({ holder, frames }) => {
+            const line = running.get(holder);
+            return line ? frames.filter((_, i) => i % SOME === 0).map((frame) => drawn(line, frame)) : [];
+        });
+    }
+
+    choose(kind: Kind): void {
+        this.kind = kind;
+        this.figures = {};
+        this.#anew();
+    }
+
+    toward(side: Schemas['Side']): void {
+        this.side = side;
+        this.#anew();
+    }
+
+    set(key: string, value: number | null): void {
+        this.figures = { ...this.figures, [key]: value };
+        this.#anew();
+    }
+
+    /** Asks again once the hand rests: what was asked for is no longer wanted. */
+    askSoon(): void {
+        clearTimeout(this.#timer);
+        this.#calls.abort();
+        this.gentlest = null;
+        this.#timer = setTimeout(() => void this.#ask(), MOVING_MS);
+    }
+
+    async askGentlest(): Promise<void> {
+        this.gentlest = 'asking';
+        const { signal } = this.#calls;
+        const answer = await ask(
+            api.POST('/spreads/{spread}/manoeuvre/gentlest', {
+                params: { path: { spread: this.spreadId } },
+                body: this.#question(),
+                signal,
+            }),
+        );
+        if (!signal.aborted) {
+            this.gentlest = 'data' in answer ? answer.data : null;
+            this.faults = faultsIn(answer);
+        }
+    }
+
+    /** Plays from the moment that is shown, or from the start where that is the end; or pauses. */
+    play(): void {
+        if (this.playing || !this.told) {
+            this.playing = false;
+            return;
+        }
+        this.at = this.at >= this.lasts ? 0 : this.at;
+        this.playing = true;
+        let last = performance.now();
+        const step = (now: number) => {
+            if (!this.playing) {
+                return;
+            }
+            this.at = Math.min(this.known, this.at + ((now - last) / 1000) * this.pace);
+            last = now;
+            if (this.at >= this.lasts) {
+                this.playing = false;
+                return;
+            }
+            this.#frame = requestAnimationFrame(step);
+        };
+        this.#frame = requestAnimationFrame(step);
+    }
+
+    scrub(at: number): void {
+        this.playing = false;
+        this.at = Math.max(0, Math.min(this.lasts, at));
+    }
+
+    close(): void {
+        clearTimeout(this.#timer);
+        cancelAnimationFrame(this.#frame);
+        this.playing = false;
+        this.#calls.abort();
+    }
+
+    #anew(): void {
+        this.scrub(0);
+        this.askSoon();
+    }
+
+    #question(): Schemas['ManoeuvreQuestion'] {
+        return { ...this.plan(), manoeuvre: { kind: this.kind, side: this.side, figures: this.figures } };
+    }
+
+    async #ask(): Promise<void> {
+        this.#calls = new AbortController();
+        const { signal } = this.#calls;
+        const question = this.#question();
+        this.asking = true;
+        for (const until of [AT_ONCE, null]) {
+            const answer = await ask(
+                api.POST('/spreads/{spread}/manoeuvre', {
+                    params: { path: { spread: this.spreadId } },
+                    body: { ...question, until },
+                    signal,
+                }),
+            );
+            if (signal.aborted) {
+                return;
+            }
+            this.faults = faultsIn(answer);
+            if (!('data' in answer)) {
+                break;
+            }
+            this.told = answer.data;
+            this.at = Math.min(this.at, this.lasts);
+            if (answer.data.whole) {
+                break;
+            }
+        }
+        this.asking = false;
+    }
+
+    /** The frame before the moment that is shown, and how far on the way to the next it is. */
+    #place(): [number, number] {
+        const every = this.told?.every ?? 1;
+        const at = Math.min(this.at, this.known) / every;
+        const i = Math.floor(at);
+        return [i, at - i];
+    }
+}
+
+function drawn(line: RunningLine, frame: Frame): RunningLine {
+    return { ...line, ...frame, doubt: null, doubts: [], surfaced: [] };
+}
