@@ -10,6 +10,9 @@ use Admek\Core\Units\Sentence;
 /** Something that comes of a manoeuvre: on which lines, from when on, when it is worst and where. */
 final readonly class Happening
 {
+    /** m from the surface within which nothing is said of depth. */
+    private const SHALLOW = 0.3;
+
     /**
      * @param  list<string>  $holders
      * @param  float  $from  s
@@ -30,17 +33,27 @@ final readonly class Happening
         $figures = [
             'all' => implode(' and ', $this->holders), 'from' => [Quantity::Seconds, $this->from],
             'worst' => [Quantity::Seconds, $this->worst], 'amount' => [Quantity::Leader, $this->amount ?? 0.0],
-            'aft' => [Quantity::Length, $this->place[0] ?? 0.0], 'depth' => [Quantity::Depth, $this->place[2] ?? 0.0],
+            'aft' => [Quantity::Length, $this->place[0] ?? 0.0], 'depth' => [Quantity::Depth, abs($this->place[2] ?? 0.0)],
             'body' => $this->body ?? '',
         ];
 
         return Sentence::of(match (true) {
-            $this->kind === HappeningKind::Tangle => '{all} come within {amount} of one another, {aft} back and {depth} down: from '
-                .'{from} on, nearest at {worst}.',
+            $this->kind === HappeningKind::Tangle => '{all} come within {amount} of one another, {aft} back'.$this->height()
+                .': from {from} on, nearest at {worst}.',
             $this->kind === HappeningKind::Bottom => 'The {body} of {all} touches bottom after {from}.',
             $this->kind === HappeningKind::Lost => '{all} could not be followed to the end: do not rely on it.',
             $this->board => 'The board of {all} loses its pull after {from}: it lies down until its line is tight again.',
             default => '{all} goes slack after {from}: a fish on it may come off, a lure sinks.',
         }, $figures);
+    }
+
+    /** Under the water or over it; nothing is said of what lies on it. */
+    private function height(): string
+    {
+        return match (true) {
+            ($this->place[2] ?? 0.0) > self::SHALLOW => ' and {depth} down',
+            ($this->place[2] ?? 0.0) < -self::SHALLOW => ' and {depth} over the water',
+            default => '',
+        };
     }
 }

@@ -8,6 +8,8 @@ use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Sentence;
 
 /** The boat is taken out of gear with a fish on: how the other lines sink, and which touches bottom first. */
 final class OutOfGear
@@ -39,6 +41,25 @@ final class OutOfGear
         usort($sinking, static fn (Sinking $a, Sinking $b): int => $a->urgency() <=> $b->urgency());
 
         return $sinking;
+    }
+
+    /**
+     * What is to be said of all of them.
+     *
+     * @param  list<Sinking>  $sinking
+     * @param  ?float  $bottom  m
+     */
+    public static function says(array $sinking, ?float $bottom, ?RuleBook $rules = null): Sentence
+    {
+        $rules ??= RuleBook::of(ManoeuvreRules::rules());
+        $figures = ['bottom' => [Quantity::Depth, $bottom ?? 0.0], 'for' => [Quantity::Seconds, $rules->get('out_of_gear')]];
+        $touches = array_filter($sinking, static fn (Sinking $line): bool => $line->brief() !== null);
+
+        return Sentence::of(match (true) {
+            $bottom === null => 'Nobody knows how deep it is: what would touch bottom out of gear cannot be told.',
+            $touches === [] => 'Out of gear nothing else touches bottom at {bottom} within {for}.',
+            default => 'Out of gear over {bottom}, first to touch bottom:',
+        }, $figures);
     }
 
     /** @param  list<Frame>  $frames */

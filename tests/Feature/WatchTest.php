@@ -49,16 +49,16 @@ final class WatchTest extends FeatureTestCase
 
     public function test_out_of_gear_it_tells_of_the_lines_that_are_out_how_soon_they_touch(): void
     {
-        $told = fn (): array => $this->send('GET', '/trips/{next}/out-of-gear', expect: 200)->json();
-        self::assertSame([], $told()['lines'], 'nothing is out yet');
+        self::assertSame([], $this->outOfGear()['lines'], 'nothing is out yet');
         foreach (['P5', 'P3'] as $holder) {
             $line = $this->line($holder);
             $this->tell('out', ['holder_id' => $line['holder_id'], 'line' => $line]);
         }
-        $told = $told();
+        $told = $this->outOfGear();
         self::assertGreaterThan(0.0, $told['bottom']);
         self::assertEqualsCanonicalizing(['P5', 'P3'], array_column($told['lines'], 'holder'));
-        [$first, $second] = $told['lines'];
+        self::assertNotSame('', $told['says']);
+        [$first, $second] = [$told['lines'][0] ?? self::fail(), $told['lines'][1] ?? self::fail()];
         self::assertLessThanOrEqual($second['soonest'] ?? INF, $first['soonest'] ?? INF);
         self::assertGreaterThan($this->rod($first['holder'])['depth'], $first['depth'], 'it sinks');
     }
@@ -167,6 +167,12 @@ final class WatchTest extends FeatureTestCase
     private function watch(): array
     {
         return $this->send('GET', '/trips/{next}/watch', expect: 200)->json();
+    }
+
+    /** @return array<string, mixed> */
+    private function outOfGear(): array
+    {
+        return $this->send('GET', '/trips/{next}/out-of-gear', expect: 200)->json();
     }
 
     /** @return array<string, mixed> */

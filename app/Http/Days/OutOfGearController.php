@@ -7,12 +7,11 @@ namespace App\Http\Days;
 use Admek\Core\Books\Book;
 use Admek\Core\Instruments\Figure;
 use Admek\Core\Manoeuvres\OutOfGear;
-use Admek\Core\Manoeuvres\Sinking;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Units\Units;
 use App\Days\UnderWay;
 use App\Days\WatchedRods;
-use App\Http\Asked\SinkingResource;
+use App\Http\Asked\OutOfGearTold;
 use App\Instruments\LiveFile;
 use App\Models\Boat;
 use App\Models\Trip;
@@ -28,14 +27,13 @@ final class OutOfGearController
         $now = UnderWay::of($trip, $boat, $spread, $live->read());
         [, $out] = WatchedRods::of($now, $now->conditions, Locker::ever($boat, $trip));
         $bottom = $now->motion->now(Figure::Depth) ?? $trip->bottom;
-        $units = Units::from($boat->units);
+        $rules = $boat->book(Book::Manoeuvres);
 
-        return new JsonResponse([
-            'bottom' => $bottom,
-            'lines' => array_map(
-                static fn (Sinking $sinking): SinkingResource => new SinkingResource($sinking, $units),
-                OutOfGear::sinking($out, $now->conditions, $bottom, $boat->book(Book::Manoeuvres), $solver),
+        return new JsonResponse(
+            OutOfGearTold::of(
+                OutOfGear::sinking($out, $now->conditions, $bottom, $rules, $solver), $bottom, $rules, Units::from($boat->units),
             ),
-        ], options: JSON_PRESERVE_ZERO_FRACTION);
+            options: JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

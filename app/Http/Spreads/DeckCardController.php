@@ -6,7 +6,6 @@ namespace App\Http\Spreads;
 
 use Admek\Core\Books\Book;
 use Admek\Core\Manoeuvres\OutOfGear;
-use Admek\Core\Manoeuvres\Sinking;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Card\DeckCard;
 use Admek\Core\Spread\Card\DeckCardRow;
@@ -20,8 +19,8 @@ use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use Admek\Core\Units\Units;
 use App\Http\Asked\BreachResource;
+use App\Http\Asked\OutOfGearTold;
 use App\Http\Asked\RunningLineResource;
-use App\Http\Asked\SinkingResource;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Rigging\CardShelf;
@@ -59,10 +58,7 @@ final class DeckCardController
         $planned = array_map(static fn (RunningLine $line): PlannedLine => $line->planned, $running);
         $clearing = FishOn::clearing($running, $limits);
         $bottom = $limits->bottom?->at(0.0);
-        $sinking = array_map(
-            static fn (Sinking $sinking): SinkingResource => new SinkingResource($sinking, $units),
-            OutOfGear::sinking($running, $conditions, $bottom, $handles, $solver),
-        );
+        $sinking = OutOfGear::sinking($running, $conditions, $bottom, $handles, $solver);
 
         return (string) json_encode([
             'speeds' => $card->speeds,
@@ -74,7 +70,7 @@ final class DeckCardController
             ], $card->rows),
             'crossings' => BreachResource::collection((new Setting($conditions, $limits))->crossings($planned)),
             'school' => $order->school->value,
-            'out_of_gear' => ['bottom' => $bottom, 'lines' => $sinking],
+            'out_of_gear' => OutOfGearTold::of($sinking, $bottom, $handles, $units),
         ]);
     }
 }

@@ -107,6 +107,8 @@
             </dd>
             <dt>Fish on</dt>
             <dd class="figure text-xl">{row.clear_first.length > 0 ? `clear ${row.clear_first.join(', ')}` : 'clear nothing'}</dd>
+            <dt>Out of gear</dt>
+            <dd class="text-lg leading-tight">{card.out_of_gear.lines.find(({ holder }) => holder === code)?.says ?? '—'}</dd>
         </dl>
         {#if row.running.control.kind === 'cable'}
             <p class="text-sm">Balls swing: lower with the boom steady, hands clear.</p>

@@ -21,6 +21,7 @@
     } = $props();
 
     const units = $derived(boat.units);
+    const sinking = $derived(new Map(card.out_of_gear.lines.map(({ holder, brief }) => [holder, brief])));
 </script>
 
 <article class="sheet mx-auto max-w-4xl" class:many={card.rows.length > 12}>
@@ -50,6 +51,7 @@
                 {/each}
                 <th scope="col">Lure and rig</th>
                 <th scope="col">Fish on: clear</th>
+                <th scope="col">Out of gear: bottom</th>
             </tr>
         </thead>
         <tbody>
@@ -79,10 +81,11 @@
                             ></td
                         >
                         <td class="figure clear">{row.clear_first.join(' ') || '—'}</td>
+                        <td class="figure sinks">{sinking.get(row.running.holder) ?? '—'}</td>
                     </tr>
                 {/if}
             {:else}
-                <tr><td colspan="8">No line is planned yet.</td></tr>
+                <tr><td colspan="9">No line is planned yet.</td></tr>
             {/each}
         </tbody>
     </table>
@@ -164,6 +167,11 @@
     }
     .clear {
         width: 5.6rem;
+        font-size: 1rem;
+        font-weight: 600;
+    }
+    .sinks {
+        width: 4.6rem;
         font-size: 1rem;
         font-weight: 600;
     }

@@ -70,6 +70,14 @@
     <div class="come" aria-live="polite" data-told={told !== null}>
         {#if told}
             {#if radius}<p class="quiet text-sm">On a radius of {radius} at this speed.</p>{/if}
+            {#if told.sinking.length > 0}
+                <h3 class="font-bold">First to clear</h3>
+                <ol class="sinking">
+                    {#each told.sinking as line (line.holder)}
+                        <li><b class="figure">{line.holder}</b> {line.says}</li>
+                    {/each}
+                </ol>
+            {/if}
             {#if told.happenings.length === 0}
                 <p class="font-semibold">Nothing comes together, touches or goes slack.</p>
             {/if}
@@ -89,14 +97,6 @@
                     </li>
                 {/each}
             </ol>
-            {#if told.sinking.length > 0}
-                <h3 class="font-bold">First to clear</h3>
-                <ol class="sinking">
-                    {#each told.sinking as line (line.holder)}
-                        <li><b class="figure">{line.holder}</b> {line.says}</li>
-                    {/each}
-                </ol>
-            {/if}
             {#if told.settling}<p class="text-sm">{told.settling}</p>{/if}
             {#if inTime.entry.turns}
                 {#if inTime.gentlest === 'asking'}
@@ -144,8 +144,7 @@
     }
     .figures {
         display: grid;
-        grid-template-columns: 1fr 1fr;
-        gap: 4px 10px;
+        gap: 4px;
     }
     .come {
         display: flex;

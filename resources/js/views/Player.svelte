@@ -46,6 +46,7 @@
 <style>
     .player {
         display: flex;
+        grid-row: 3;
         flex-wrap: wrap;
         gap: 6px 12px;
         align-items: center;
@@ -72,6 +73,14 @@
     @media (max-width: 640px) {
         .player {
             justify-content: space-between;
+        }
+        .moment {
+            flex: 1;
+            min-width: 0;
+            text-align: right;
+        }
+        .moment .quiet {
+            display: none;
         }
         input {
             order: -1;

@@ -10,6 +10,7 @@
     import WatchChange from './WatchChange.svelte';
     import WatchNext from './WatchNext.svelte';
     import WatchReads from './WatchReads.svelte';
+    import WatchSinking from './WatchSinking.svelte';
 
     interface Amidships {
         watch: Watch;
@@ -31,6 +32,8 @@
             .slice(0, 3),
     );
     const rod = $derived(watch.rod);
+    /** A fish is on the chosen rod: what is to be done has all the room. */
+    const busy = $derived(!landed && rod?.state === 'fish_on');
 
     async function ended(kind: NewEvent['kind'], fish: Fish): Promise<Fault[]> {
         const faults = landed ? await watch.say(`${landed.rod.holder} ${kind}`, { kind, of: landed.bite, ...fish }) : [];
@@ -43,10 +46,10 @@
 
 {#if watch.now}
     <section class="hull" aria-label="The boat">
-        {#if !landed}<svg viewBox="0 0 320 560" preserveAspectRatio="none" aria-hidden="true">
+        {#if !landed && !busy}<svg viewBox="0 0 320 560" preserveAspectRatio="none" aria-hidden="true">
                 <path d={hullPath(554, 310, (aft, aside) => `${160 + aside},${557 + aft}`)} />
             </svg>{/if}
-        <div class="inside" class:plain={landed}>
+        <div class="inside" class:plain={landed} class:busy>
             {#if landed}
                 <div class="fish-on-deck" {@attach (form) => form.scrollIntoView({ block: 'start' })}>
                     <FishForm
@@ -58,12 +61,13 @@
                         later={told}
                     />
                 </div>
-            {:else if rod?.state === 'fish_on'}
+            {:else if busy && rod}
                 <h2 class="text-3xl font-bold">{rod.holder}: {stateOf(rod)?.words}</h2>
                 <p class="text-2xl leading-tight">
                     {#if rod.clear_first.length > 0}Clear <b class="figure">{rod.clear_first.join(', then ')}</b> first.{:else}Nothing
                         lies in its way.{/if}
                 </p>
+                <WatchSinking {watch} fish={rod.holder} />
                 <p class="text-xl leading-snug">{rod.taken}</p>
                 {#if watch.now.ahead}<p class="text-xl leading-snug" data-way>{watch.now.ahead.way}</p>{/if}
             {:else}
@@ -129,6 +133,9 @@
     }
     .inside.plain {
         padding: 0;
+    }
+    .inside.busy {
+        padding: 0.2rem 0.4rem;
     }
     /* Brought into sight it is clear of what is told over the page. */
     .fish-on-deck {
