@@ -25,6 +25,8 @@ final readonly class Gentlest
     /** s between looks. */
     private const EVERY = 1.0;
 
+    private const SURER = 0.93;
+
     /** Links and steps of what is only looked at for its tangles: a few centimetres coarser. */
     private const FINENESS = 0.6;
 
@@ -59,10 +61,12 @@ final readonly class Gentlest
     ): self {
         $rate = $manoeuvre->rate($conditions->speed) ?? throw InvalidValue::because('kind', 'a turn of the wheel');
         $slowest = $manoeuvre->kind->figure('rate')->least ?? $rate;
-        $tangle = static function (float $rate) use ($manoeuvre, $lines, $conditions, $limits, $solver): ?Happening {
+        $tangle = static function (float $rate, float $fineness = self::FINENESS) use (
+            $manoeuvre, $lines, $conditions, $limits, $solver,
+        ): ?Happening {
             $course = $manoeuvre->turningAt($rate)->course($conditions);
             $times = range(0.0, $manoeuvre->lasts($course), self::EVERY);
-            $spread = SpreadInTime::of($lines, $conditions, $course, $times, $solver, new Mover(self::FINENESS));
+            $spread = SpreadInTime::of($lines, $conditions, $course, $times, $solver, new Mover($fineness));
 
             return Tried::tangles($spread, $limits)[0] ?? null;
         };
@@ -79,6 +83,21 @@ final readonly class Gentlest
             [$rate, $fast, $first] = $now === null ? [$middle, $fast, $first] : [$rate, $middle, $now];
         }
 
+        // What was found coarsely holds as it is shown.
+        while (($now = $tangle($rate = self::told($rate), 1.0)) !== null) {
+            $first = $now;
+            if ($rate <= $slowest) {
+                return new self(null, $first);
+            }
+            $rate = max($slowest, self::SURER * $rate);
+        }
+
         return new self($rate, $first);
+    }
+
+    /** As it is told, never faster. */
+    private static function told(float $rate): float
+    {
+        return floor(100.0 * $rate + 1e-6) / 100.0;
     }
 }

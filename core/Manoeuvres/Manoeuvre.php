@@ -121,6 +121,8 @@ final readonly class Manoeuvre
                 $this->coast($go, $speed, $heading, $this->get('for'));
                 $go($this->rules->get('back_in_gear'), $speed, $heading);
                 break;
+            case ManoeuvreKind::Pass:
+                throw InvalidValue::because('kind', 'the pass of a trip that takes one');
             case ManoeuvreKind::Gust:
                 $slower = max(Conditions::SLOWEST, $speed - $this->get('slows'));
                 $go(self::BITES, $slower, $heading + $by);

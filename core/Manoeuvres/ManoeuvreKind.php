@@ -17,6 +17,7 @@ enum ManoeuvreKind: string
     case Speed = 'speed';
     case OutOfGear = 'out_of_gear';
     case Gust = 'gust';
+    case Pass = 'pass';
 
     public function title(): string
     {
@@ -27,6 +28,7 @@ enum ManoeuvreKind: string
             self::Speed => 'Change of speed',
             self::OutOfGear => 'Out of gear',
             self::Gust => 'Gust',
+            self::Pass => 'The pass',
         };
     }
 
@@ -40,13 +42,14 @@ enum ManoeuvreKind: string
             self::Speed => 'Slower for a fish, or faster to keep a board tight.',
             self::OutOfGear => 'A fish is on: she loses her way, and gets it back.',
             self::Gust => 'It takes her speed and pushes her bow off.',
+            self::Pass => 'The whole pass this trip takes, over its own bottom.',
         };
     }
 
     /** Whether it goes to a side. */
     public function hasSide(): bool
     {
-        return ! in_array($this, [self::Speed, self::OutOfGear], true);
+        return ! in_array($this, [self::Speed, self::OutOfGear, self::Pass], true);
     }
 
     /** Whether it is a turn of the wheel, which can be made more gently. */
@@ -91,6 +94,7 @@ enum ManoeuvreKind: string
                 new ManoeuvreFigure('by', 'pushes her off by', Quantity::Angle, 0.0, 60.0, 15.0, 5.0),
                 new ManoeuvreFigure('lasts', 'for', Quantity::Seconds, 2.0, 120.0, 15.0, 5.0),
             ],
+            self::Pass => [],
         };
     }
 }

@@ -26,9 +26,11 @@ final readonly class Tried
     /**
      * @param  list<RunningLine>  $lines  as they run before it
      * @param  ?RuleBook  $rules  of {@see ManoeuvreRules}
+     * @param  ?PassInTime  $pass  whose bottom it is; else it lies along the first heading
      */
-    public static function of(SpreadInTime $spread, array $lines, SpreadLimits $limits, ?RuleBook $rules = null): self
-    {
+    public static function of(
+        SpreadInTime $spread, array $lines, SpreadLimits $limits, ?RuleBook $rules = null, ?PassInTime $pass = null,
+    ): self {
         $rules ??= RuleBook::of(ManoeuvreRules::rules());
         $happenings = self::tangles($spread, $limits);
         foreach ($lines as $line) {
@@ -39,7 +41,7 @@ final readonly class Tried
                 continue;
             }
             $frames = $spread->frames[$holder] ?? [];
-            $happenings[] = $limits->bottom === null ? null : self::touches($line, $frames, $spread, $limits->bottom);
+            $happenings[] = $limits->bottom === null ? null : self::touches($line, $frames, $spread, $limits->bottom, $pass);
             $happenings[] = self::slackens($line, $frames, $rules->get('slack'));
         }
         $happenings = array_values(array_filter($happenings));
@@ -109,15 +111,16 @@ final readonly class Tried
      *
      * @param  list<Frame>  $frames
      */
-    private static function touches(RunningLine $line, array $frames, SpreadInTime $spread, Bottom $bottom): ?Happening
-    {
+    private static function touches(
+        RunningLine $line, array $frames, SpreadInTime $spread, Bottom $bottom, ?PassInTime $pass,
+    ): ?Happening {
         if ($line->planned->rig->bottom() !== null) {
             return null;
         }
         [, $heading] = $spread->course->at(0.0);
         foreach ($frames as $frame) {
             [$north, $east] = $spread->course->place($frame->time);
-            $gone = $north * cos($heading) + $east * sin($heading);
+            $gone = $pass?->along($frame->time) ?? $north * cos($heading) + $east * sin($heading);
             foreach ($frame->line->solution->bodies as $name => $place) {
                 if ($place[2] >= $bottom->at($gone - $place[0])) {
                     return $frame->time === 0.0 ? null : new Happening(

@@ -69,6 +69,31 @@ final class ManoeuvreTest extends FeatureTestCase
         self::assertSame([36.0, $longer], [(float) $card['bottom'], $card['lines']]);
     }
 
+    public function test_a_pass_is_run_whole_over_its_own_bottom(): void
+    {
+        $trip = $this->demoTrip();
+        $trip->update(['pass' => null, 'profile' => null]);
+        $this->assertRefusedAt(['/manoeuvre/kind'], 'POST', '/spreads/{next}/manoeuvre', [
+            'manoeuvre' => ['kind' => 'pass'],
+        ] + $this->demoSpread());
+        // Half a mile north, a right turn, half a mile east, onto a bank.
+        $trip->update([
+            'pass' => ['places' => [[45.0, -38.0], [45.0072, -38.0], [45.0072, -37.9898]]],
+            'profile' => [['along' => 0.0, 'depth' => 60.0], ['along' => 1000.0, 'depth' => 60.0], ['along' => 1400.0, 'depth' => 15.0]],
+        ]);
+        $pass = $this->tried(['kind' => 'pass']);
+        $boat = $pass['boat'];
+        self::assertEqualsWithDelta([0.0, 90.0], [$boat[0]['heading'], $boat[count($boat) - 1]['heading']], 0.5);
+        self::assertEqualsWithDelta(1600.0, $boat[count($boat) - 1]['along'], 10.0);
+        self::assertEqualsWithDelta(1600.0 / $boat[0]['speed'], $pass['lasts'], 20.0);
+        self::assertCount(count($boat), $pass['times']);
+        $touched = array_filter($pass['happenings'], static fn (array $happening): bool => $happening['kind'] === 'bottom');
+        self::assertNotSame([], $touched, 'the deep ones meet the bank');
+        foreach ($touched as $happening) {
+            self::assertGreaterThan(1000.0 / $boat[0]['speed'], $happening['from']);
+        }
+    }
+
     public function test_how_gently_a_turn_is_to_be_made(): void
     {
         $gentlest = $this->send('POST', '/spreads/{next}/manoeuvre/gentlest', [

@@ -6,6 +6,7 @@ namespace App\Http\Asked;
 
 use Admek\Core\Manoeuvres\Frame;
 use Admek\Core\Manoeuvres\Happening;
+use Admek\Core\Manoeuvres\PassInTime;
 use Admek\Core\Manoeuvres\SpreadInTime;
 use Admek\Core\Manoeuvres\Tried;
 use Admek\Core\Units\Units;
@@ -19,8 +20,9 @@ final readonly class InTimeResource
      * @param  ?Tried  $tried  null while only its beginning was followed
      * @param  float  $lasts  s, the whole of it
      */
-    public function __construct(private SpreadInTime $spread, private ?Tried $tried, private float $lasts, private Units $units)
-    {
+    public function __construct(
+        private SpreadInTime $spread, private ?Tried $tried, private float $lasts, private Units $units, private ?PassInTime $pass,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -29,6 +31,7 @@ final readonly class InTimeResource
         return [
             'lasts' => $this->lasts,
             'whole' => $this->tried !== null,
+            'times' => $this->times(),
             'boat' => array_map($this->boat(...), $this->times()),
             'lines' => array_map(static fn (string $holder, array $frames): array => [
                 'holder' => $holder, 'frames' => array_map(self::frame(...), $frames),
@@ -50,7 +53,7 @@ final readonly class InTimeResource
         return array_map(static fn (Frame $frame): float => $frame->time, $frames);
     }
 
-    /** @return array{speed: float, heading: float, north: float, east: float} m/s, degrees, m through the surface water */
+    /** @return array<string, ?float> m/s, degrees, m through the surface water, m along the pass */
     private function boat(float $time): array
     {
         [$speed, $heading] = $this->spread->course->at($time);
@@ -58,7 +61,7 @@ final readonly class InTimeResource
 
         return [
             'speed' => round($speed, 3), 'heading' => round(rad2deg($heading), 2), 'north' => LineDrawn::round($north),
-            'east' => LineDrawn::round($east),
+            'east' => LineDrawn::round($east), 'along' => $this->pass === null ? null : round($this->pass->along($time), 1),
         ];
     }
 

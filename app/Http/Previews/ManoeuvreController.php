@@ -5,23 +5,29 @@ declare(strict_types=1);
 namespace App\Http\Previews;
 
 use Admek\Core\Books\Book;
+use Admek\Core\Ground\Course as Ground;
+use Admek\Core\Ground\Pass;
+use Admek\Core\Ground\Place;
 use Admek\Core\InvalidValue;
 use Admek\Core\Manoeuvres\Gentlest;
 use Admek\Core\Manoeuvres\Manoeuvre;
 use Admek\Core\Manoeuvres\ManoeuvreKind;
 use Admek\Core\Manoeuvres\OutOfGear;
+use Admek\Core\Manoeuvres\PassInTime;
 use Admek\Core\Manoeuvres\Sinking;
 use Admek\Core\Manoeuvres\SpreadInTime;
 use Admek\Core\Manoeuvres\Tried;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Check\Steady;
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Towing\Motion\Course;
 use Admek\Core\Units\Units;
 use App\Http\Asked\AskedSpread;
 use App\Http\Asked\InTimeResource;
 use App\Http\Asked\SinkingResource;
 use App\Models\Boat;
 use App\Models\Spread;
+use App\Rigging\TripLimits;
 use Illuminate\Http\JsonResponse;
 
 /** A manoeuvre tried with a spread as it stands on a screen, second by second. */
@@ -36,18 +42,22 @@ final class ManoeuvreController
         $rules = $asked->boat->book(Book::Manoeuvres);
         $manoeuvre = self::manoeuvre($request, $rules);
         $conditions = $asked->conditions->turning(null);
-        $course = self::inFigures(static fn () => $manoeuvre->course($conditions));
-        $lasts = $manoeuvre->lasts($course);
+        $pass = $manoeuvre->kind === ManoeuvreKind::Pass ? self::pass($asked) : null;
+        $course = $pass->course ?? self::inFigures(static fn (): Course => $manoeuvre->course($conditions));
+        $lasts = $pass?->lasts() ?? $manoeuvre->lasts($course);
         $until = min($request->until() ?? $lasts, $lasts);
+        $times = array_values(array_filter(
+            $pass?->times() ?? range(0.0, $lasts, self::EVERY), static fn (float $time): bool => $time <= $until,
+        ));
         $lines = Steady::among($asked->plan->lines, $conditions, false, $solver)[0];
-        $inTime = SpreadInTime::of($lines, $conditions, $course, range(0.0, $until, self::EVERY), $solver);
+        $inTime = SpreadInTime::of($lines, $conditions, $course, $times, $solver);
+        $limits = $pass === null ? $asked->limits : TripLimits::of($asked->trip, $asked->boat);
         $whole = $until >= $lasts;
         $units = Units::from($asked->boat->units);
 
         return new JsonResponse((new InTimeResource(
-            $inTime, $whole ? Tried::of($inTime, $lines, $asked->limits, $rules) : null, $lasts, $units,
+            $inTime, $whole ? Tried::of($inTime, $lines, $limits, $rules, $pass) : null, $lasts, $units, $pass,
         ))->told() + [
-            'every' => self::EVERY,
             'rate' => $manoeuvre->rate($conditions->speed),
             'sinking' => $whole && $manoeuvre->kind === ManoeuvreKind::OutOfGear ? array_map(
                 static fn (Sinking $sinking): SinkingResource => new SinkingResource($sinking, $units),
@@ -69,9 +79,20 @@ final class ManoeuvreController
         ));
 
         return new JsonResponse([
-            'rate' => $gentlest->rate === null ? null : round($gentlest->rate, 2),
+            'rate' => $gentlest->rate,
             'says' => $gentlest->says()->in(Units::from($asked->boat->units)),
         ]);
+    }
+
+    /** @throws InvalidValue where the trip takes none */
+    private static function pass(AskedSpread $asked): PassInTime
+    {
+        $places = $asked->trip->pass['places'] ?? throw InvalidValue::because('manoeuvre.kind', 'the pass of a trip that takes one');
+
+        return self::inFigures(static fn (): PassInTime => PassInTime::of(Pass::of(
+            Ground::of(array_map(static fn (array $place): Place => new Place($place[0], $place[1]), $places)),
+            $asked->conditions->speed, rules: $asked->boat->book(Book::Pass),
+        )));
     }
 
     /** @throws InvalidValue naming the figure as it was sent */

@@ -1,6 +1,6 @@
 /**
  * A manoeuvre tried with the spread on the desk: asked for, its beginning first so that something moves at once, and played.
- * The server tells a frame a second; what lies between two of them is drawn straight.
+ * The server tells frames; what lies between two of them is drawn straight.
  */
 import { api, ask, faultsIn, type Fault, type RunningLine, type Schemas } from '../lib/api';
 import { theCatalogue } from '../lib/catalogue';
@@ -74,8 +74,7 @@ export class InTime {
 
     /** s that frames are there for. */
     get known(): number {
-        const { boat, every } = this.told ?? { boat: [], every: 0 };
-        return Math.max(0, boat.length - 1) * every;
+        return this.told?.times.at(-1) ?? 0;
     }
 
     /** How the boat goes at the moment that is shown. */
@@ -113,8 +112,10 @@ export class InTime {
 
     /** What of it is happening at the moment that is shown. */
     get now(): Told['happenings'] {
-        const every = this.told?.every ?? 1;
-        return (this.told?.happenings ?? []).filter(({ worst }) => Math.abs(worst - this.at) <= every);
+        const { times, happenings } = this.told ?? { times: [], happenings: [] };
+        const [i] = this.#place();
+        const [from, to] = [times[i] ?? 0, times[i + 1] ?? Infinity];
+        return happenings.filter(({ worst }) => worst >= from && (worst < to || worst === this.at));
     }
 
     /** The lines where they are at the moment that is shown; without a doubt, which is told at rest. */
@@ -259,10 +260,18 @@ export class InTime {
 
     /** The frame before the moment that is shown, and how far on the way to the next it is. */
     #place(): [number, number] {
-        const every = this.told?.every ?? 1;
-        const at = Math.min(this.at, this.known) / every;
-        const i = Math.floor(at);
-        return [i, at - i];
+        const { times } = this.told ?? { times: [] };
+        let [low, high] = [0, Math.max(0, times.length - 1)];
+        while (low < high) {
+            const middle = (low + high + 1) >> 1;
+            if ((times[middle] ?? 0) <= this.at) {
+                low = middle;
+            } else {
+                high = middle - 1;
+            }
+        }
+        const [from, to] = [times[low] ?? 0, times[low + 1]];
+        return [low, to === undefined ? 0 : (this.at - from) / (to - from)];
     }
 }
 

@@ -12,7 +12,8 @@
     let { desk, inTime }: { desk: SpreadDesk; inTime: InTime } = $props();
 
     const units = $derived(desk.boat.units);
-    const kinds = theCatalogue().manoeuvres;
+    /** Of a trip that takes a pass, that too. */
+    const kinds = $derived(theCatalogue().manoeuvres.filter(({ kind }) => kind !== 'pass' || desk.trip.pass !== null));
     const told = $derived(inTime.told?.whole ? inTime.told : null);
     const radius = $derived(inTime.told?.rate ? shown(units, 'length', desk.speed / ((inTime.told.rate * Math.PI) / 180)) : null);
     const general = $derived(inTime.faults.find(({ pointer }) => !pointer.startsWith('/manoeuvre/figures/'))?.detail);

@@ -39,7 +39,7 @@
     /** What the scales hold: all of a manoeuvre, so that nothing but the lines moves. */
     const held = $derived(desk.inTime?.told ? desk.inTime.widest(desk.feed.running) : [...desk.feed.running.values()]);
     const profile = $derived(trip.profile ?? []);
-    const gone = $derived(desk.whatIf.gone ?? 0);
+    const gone = $derived(desk.inTime?.boat?.along ?? desk.whatIf.gone ?? 0);
     const bottom = $derived(profile.length > 0 ? bottomUnder(profile, gone) : trip.bottom);
     const shoal = $derived(
         profile.length > 0 ? Math.min(...profile.filter(({ along }) => along >= gone).map(({ depth }) => depth)) : Infinity,

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Manoeuvres;
 
+use Admek\Core\Ground\Course as Ground;
+use Admek\Core\Ground\Pass;
+use Admek\Core\Ground\Place;
 use Admek\Core\InvalidValue;
 use Admek\Core\Manoeuvres\Gentlest;
 use Admek\Core\Manoeuvres\Happening;
@@ -12,6 +15,7 @@ use Admek\Core\Manoeuvres\Manoeuvre;
 use Admek\Core\Manoeuvres\ManoeuvreKind;
 use Admek\Core\Manoeuvres\ManoeuvreRules;
 use Admek\Core\Manoeuvres\OutOfGear;
+use Admek\Core\Manoeuvres\PassInTime;
 use Admek\Core\Manoeuvres\SpreadInTime;
 use Admek\Core\Manoeuvres\Tried;
 use Admek\Core\Rules\RuleBook;
@@ -47,7 +51,7 @@ final class ManoeuvresTest extends TestCase
             : [Lines::line('P5', $presentation->value)];
         $lines = $this->running($described);
         foreach (ManoeuvreKind::cases() as $kind) {
-            if ($kind === ManoeuvreKind::Speed) {
+            if (in_array($kind, [ManoeuvreKind::Speed, ManoeuvreKind::Pass], true)) {
                 continue;
             }
             $course = Manoeuvre::of($kind)->course(new Conditions(self::SPEED));
@@ -86,6 +90,29 @@ final class ManoeuvresTest extends TestCase
         self::assertEqualsWithDelta(
             deg2rad(290.0), Manoeuvre::of(ManoeuvreKind::Turn)->course($heading)->at(60.0)[1], 1e-9, 'from where she heads',
         );
+    }
+
+    public function test_a_pass_is_steered_leg_by_leg_round_its_corners(): void
+    {
+        $places = array_map(
+            static fn (array $place): Place => new Place(...$place), [[45.0, -38.0], [45.009, -38.0], [45.009, -37.9873]],
+        );
+        $course = Ground::of($places);
+        $pass = PassInTime::of(Pass::of($course, self::SPEED));
+        $corner = $course->places[0]->to($course->places[1]) / self::SPEED;
+
+        self::assertEqualsWithDelta(0.0, $pass->course->at(0.5 * $corner)[1], 0.01);
+        self::assertEqualsWithDelta(M_PI_4, $pass->course->at($corner)[1], 0.02, 'half round');
+        self::assertEqualsWithDelta(M_PI_2, $pass->course->at(1.5 * $corner)[1], 0.01);
+        self::assertEqualsWithDelta($course->length(), $pass->along($pass->lasts()), 1.0);
+        self::assertEqualsWithDelta(0.5 * $corner * self::SPEED, $pass->along(0.5 * $corner), 5.0);
+        self::assertEqualsWithDelta($course->length() / self::SPEED, $pass->lasts(), 2.0);
+        $times = $pass->times();
+        self::assertSame([0.0, $pass->lasts()], [$times[0], $times[count($times) - 1]]);
+        $gaps = array_map(static fn (float $a, float $b): float => $b - $a, array_slice($times, 0, -1), array_slice($times, 1));
+        self::assertSame([2.0, 10.0], [min(array_slice($gaps, 0, -1)), max($gaps)], 'looked at more often in the turn');
+        $this->expectExceptionMessage('swept off');
+        PassInTime::of(Pass::of($course, self::SPEED, ['set' => 180.0, 'drift' => 2.0]));
     }
 
     /** @param  array<string, float>  $values */

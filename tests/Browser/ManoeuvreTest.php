@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PDO;
+use Tests\Browser\Support\BrowserTestCase;
+use Tests\Browser\Support\LooksWithAxe;
+use Tests\Support\Running\Wait;
+
+/** The planning table in time. */
+final class ManoeuvreTest extends BrowserTestCase
+{
+    use LooksWithAxe;
+
+    public function test_a_turn_is_scrubbed_and_its_tangle_cured_by_turning_as_gently_as_it_says(): void
+    {
+        $this->openSpread();
+        $rest = $this->depth('S4');
+        $this->keys('m');
+        $this->see('[data-told=true]');
+        self::assertSame('3.0', $this->figure('at'));
+        $tangle = $this->see('[data-happening=tangle]')->getText();
+        self::assertMatchesRegularExpression('/come within \d/', $tangle);
+        self::assertSame('', trim($this->see('[data-holder=S4] .depth small')->getText()), 'a doubt is told at rest');
+        $this->click('[data-happening=tangle]');
+        $this->see('svg .tangle');
+        $this->see('[data-happening=tangle].now');
+        $this->scrub(60.0);
+        Wait::until(fn (): bool => $this->depth('S4') > $rest + 4, 'the inside diver sinks');
+        self::assertSame((string) $this->depth('S4'), $this->see('[data-label=S4] .depth')->getText(), 'in every view');
+        $this->click('button', 'From above');
+        $before = $this->js('return document.querySelector(".track").getAttribute("d")');
+        $this->scrub(20.0);
+        Wait::until(
+            fn (): bool => $before !== $this->js('return document.querySelector(".track").getAttribute("d")'), 'another wake',
+        );
+
+        $this->click('button', 'How gently would do?');
+        $this->click('.come button', 'Turn at');
+        Wait::until(
+            fn (): bool => $this->browser->driver->findElements(WebDriverBy::cssSelector('[data-told=true]')) !== []
+                && $this->browser->driver->findElements(WebDriverBy::cssSelector('[data-happening=tangle]')) === [],
+            'no tangle any more',
+        );
+        $this->keys('m');
+        $this->waitForDepth('S4', $rest);
+        self::assertStringContainsString('±', $this->see('[data-holder=S4] .depth small')->getText());
+    }
+
+    public function test_it_is_played_without_being_asked_for_nothing_and_follows_what_is_changed(): void
+    {
+        $this->openSpread();
+        $this->click('button', 'In time');
+        $this->see('[data-told=true]');
+        self::assertSame('0.0', $this->see('.player')->getAttribute('data-at'), 'nothing moves unasked');
+        $this->click('.player button', '×20');
+        $this->keys(' ');
+        $this->see('.player button', 'Pause');
+        Wait::until(fn (): bool => (float) $this->see('.player')->getAttribute('data-at') > 3.0, 'it plays');
+        $this->keys(' ');
+        $this->see('.player button', 'Play');
+
+        $this->choose('.panel select', 'Out of gear');
+        $this->see('.sinking li', 'on bottom');
+        $first = $this->see('.sinking li')->getText();
+        $this->click('[data-holder=S4]');
+        $this->keys(WebDriverKeys::ARROW_UP, WebDriverKeys::ARROW_UP);
+        Wait::until(fn (): bool => $this->see('.sinking li')->getText() !== $first, 'less out touches later');
+        $this->fill('.figures input', '9000')->sendKeys("\t");
+        $this->see('.panel .text-error', 'from 2 to 300');
+        self::assertSame('9000', $this->see('.figures input')->getAttribute('value'), 'what was typed stays');
+        $this->assertNothingSeriousInAnyLight();
+    }
+
+    public function test_a_pass_is_run_in_time_over_its_own_bottom(): void
+    {
+        $places = json_encode(['places' => [[45.0, -38.0], [45.0036, -38.0], [45.0036, -37.995]]]);
+        $profile = json_encode([['along' => 0.0, 'depth' => 60.0], ['along' => 500.0, 'depth' => 60.0], ['along' => 780.0, 'depth' => 20.0]]);
+        (new PDO("sqlite:{$this->app->database}"))->prepare('update trips set pass = ?, profile = ?')->execute([$places, $profile]);
+        $this->openSpread();
+        $this->click('button', 'In time');
+        $this->choose('.panel select', 'The pass');
+        $this->see('[data-happening=bottom]', 'touches bottom');
+        $bottom = $this->bottomDrawn();
+        $this->click('[data-happening=bottom]');
+        Wait::until(fn (): bool => $this->bottomDrawn() !== $bottom, 'the bottom comes up');
+        self::assertGreaterThan(300.0, (float) $this->see('.player')->getAttribute('data-at'));
+    }
+
+    public function test_on_a_phone_it_is_played_by_thumb(): void
+    {
+        $phone = $this->openPhone();
+        $this->openSpread($phone);
+        $this->click('button', 'In time', $phone);
+        $this->see('[data-told=true]', browser: $phone);
+        $this->click('.player button', 'Play', $phone);
+        $this->see('.player button', 'Pause', $phone);
+        self::assertSame(
+            390, $phone->driver->executeScript('return document.documentElement.scrollWidth'), 'no sideways scroll',
+        );
+    }
+
+    private function figure(string $label): string
+    {
+        $field = $this->browser->driver->findElement(WebDriverBy::xpath("//*[contains(@class,'figures')]//label[contains(., '{$label}')]"));
+
+        return (string) $this->js('return document.getElementById(arguments[0]).value', $field->getAttribute('for'));
+    }
+
+    private function scrub(float $to): void
+    {
+        $this->js(
+            'const r = document.querySelector("[aria-label=Moment]"); r.value = arguments[0]; r.dispatchEvent(new Event("input", '
+                .'{ bubbles: true }))',
+            $to,
+        );
+    }
+
+    private function bottomDrawn(): string
+    {
+        return (string) $this->js(
+            'return [...document.querySelectorAll("svg[aria-label^=\'Long view\'] path")].map((p) => p.getAttribute("d")).join()',
+        );
+    }
+}
