@@ -160,6 +160,12 @@ export class InTime {
         this.#anew();
     }
 
+    /** At so many degrees a second, whatever radius was told. */
+    turnAt(rate: number): void {
+        this.figures = { ...this.figures, rate, radius: null };
+        this.#anew();
+    }
+
     /** Asks again once the hand rests: what was asked for is no longer wanted. */
     askSoon(): void {
         clearTimeout(this.#timer);

@@ -106,13 +106,8 @@
                     {@const rate = inTime.gentlest.rate}
                     <p class="text-sm">{inTime.gentlest.says}</p>
                     {#if rate !== null}
-                        <button
-                            type="button"
-                            class="btn btn-sm"
-                            onclick={() => {
-                                inTime.set('radius', null);
-                                inTime.set('rate', rate);
-                            }}>Turn at {shown(units, 'turning', rate)}</button
+                        <button type="button" class="btn btn-sm" onclick={() => inTime.turnAt(rate)}
+                            >Turn at {shown(units, 'turning', rate)}</button
                         >
                     {/if}
                 {:else}
