@@ -11,7 +11,13 @@
     const heading = $derived(boat ? ((Math.round(boat.heading) % 360) + 360) % 360 : 0);
 </script>
 
-<div class="player" role="group" aria-label="Player" data-at={inTime.at.toFixed(1)}>
+<div
+    class="player"
+    role="group"
+    aria-label="Player"
+    data-at={inTime.at.toFixed(1)}
+    {@attach (player) => player.scrollIntoView({ block: 'nearest' })}
+>
     <button type="button" class="btn btn-sm btn-primary w-18" onclick={() => inTime.play()} disabled={!inTime.told}
         >{inTime.playing ? 'Pause' : 'Play'}</button
     >
@@ -47,6 +53,8 @@
     .player {
         display: flex;
         grid-row: 3;
+        /* Brought into sight it is clear of the rail under the thumb. */
+        scroll-margin-bottom: 13rem;
         flex-wrap: wrap;
         gap: 6px 12px;
         align-items: center;
