@@ -36,7 +36,9 @@ final readonly class ManoeuvreCase
         $case = CaseReader::root($json)->keys(['format', 'version', 'water', 'course', 'report', 'lines']);
         $case->is('format', self::FORMAT)->is('version', self::VERSION);
 
-        return new self(self::water($case->at('water')), self::course($case), self::report($case), ChainReader::lines($case, true));
+        return new self(
+            self::water($case->at('water')), self::course($case), self::report($case), ChainReader::lines($case, inMotion: true),
+        );
     }
 
     private static function water(CaseReader $water): MovingWater

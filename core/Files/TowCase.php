@@ -61,6 +61,8 @@ final readonly class TowCase
         }
         $turn = $case->at('turn')->keys(['radius', 'side']);
 
-        return ChainReader::built($turn->path(), static fn (): Turn => new Turn($turn->number('radius'), ChainReader::side($turn)));
+        return ChainReader::built(
+            $turn->path(), static fn (): Turn => new Turn($turn->number('radius'), ChainReader::side($turn)),
+        );
     }
 }

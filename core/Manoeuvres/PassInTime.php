@@ -45,7 +45,9 @@ final readonly class PassInTime
             $next = $pass->legs[$i + 1] ?? null;
             $angle = $next === null ? 0.0
                 : deg2rad(fmod(($next['heading'] ?? 0.0) - ($leg['heading'] ?? 0.0) + 540.0, 360.0) - 180.0);
-            $turn = $next === null ? 0.0 : min(self::takes($pass, $next['along'], $angle), self::OF_LEG * min($lasts[$i], $lasts[$i + 1]));
+            $turn = $next === null ? 0.0 : min(
+                self::takes($pass, $next['along'], $angle), self::OF_LEG * min($lasts[$i], $lasts[$i + 1]),
+            );
             $time += max($lasts[$i] - 0.5 * ($turned + $turn), 0.1);
             $knots[] = ['t' => $time, 'speed' => $pass->speed, 'heading' => $heading];
             $turned = $turn;

@@ -27,7 +27,9 @@ final readonly class Sinking
     /** How long it takes, between the two ends its doubt leaves open; nothing where it does not come to the bottom. */
     public function brief(): ?Sentence
     {
-        $figures = ['soonest' => [Quantity::Seconds, $this->soonest ?? 0.0], 'latest' => [Quantity::Seconds, $this->latest ?? 0.0]];
+        $figures = [
+            'soonest' => [Quantity::Seconds, $this->soonest ?? 0.0], 'latest' => [Quantity::Seconds, $this->latest ?? 0.0],
+        ];
 
         return match (true) {
             $this->onBottom || $this->soonest === null => null,

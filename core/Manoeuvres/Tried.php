@@ -17,7 +17,8 @@ final readonly class Tried
 {
     /**
      * @param  list<Happening>  $happenings  in order of time
-     * @param  array<string, ?float>  $settled  by holder, s at which its lure is at the depth it stays at; null where not by the end
+     * @param  array<string, ?float>  $settled  by holder, s at which its lure is at the depth it stays at; null where that is not
+     *   by the end
      */
     private function __construct(public SpreadInTime $spread, public array $happenings, public array $settled)
     {
@@ -96,7 +97,8 @@ final readonly class Tried
                     $known = $found[$pair] ?? null;
                     if ($known === null || $near['distance'] < ($known->amount ?? INF)) {
                         $found[$pair] = new Happening(
-                            HappeningKind::Tangle, [$one, $other], $known->from ?? $time, $time, $near['distance'], $near['place'],
+                            HappeningKind::Tangle, [$one, $other], $known->from ?? $time, $time, $near['distance'],
+                            $near['place'],
                         );
                     }
                 }

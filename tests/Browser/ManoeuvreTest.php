@@ -82,8 +82,11 @@ final class ManoeuvreTest extends BrowserTestCase
     public function test_a_pass_is_run_in_time_over_its_own_bottom(): void
     {
         $places = json_encode(['places' => [[45.0, -38.0], [45.0036, -38.0], [45.0036, -37.995]]]);
-        $profile = json_encode([['along' => 0.0, 'depth' => 60.0], ['along' => 500.0, 'depth' => 60.0], ['along' => 780.0, 'depth' => 20.0]]);
-        (new PDO("sqlite:{$this->app->database}"))->prepare('update trips set pass = ?, profile = ?')->execute([$places, $profile]);
+        $profile = json_encode([
+            ['along' => 0.0, 'depth' => 60.0], ['along' => 500.0, 'depth' => 60.0], ['along' => 780.0, 'depth' => 20.0],
+        ]);
+        $data = new PDO("sqlite:{$this->app->database}");
+        $data->prepare('update trips set pass = ?, profile = ?')->execute([$places, $profile]);
         $this->openSpread();
         $this->click('button', 'In time');
         $this->choose('.panel select', 'The pass');
@@ -110,7 +113,9 @@ final class ManoeuvreTest extends BrowserTestCase
 
     private function figure(string $label): string
     {
-        $field = $this->browser->driver->findElement(WebDriverBy::xpath("//*[contains(@class,'figures')]//label[contains(., '{$label}')]"));
+        $field = $this->browser->driver->findElement(
+            WebDriverBy::xpath("//*[contains(@class,'figures')]//label[contains(., '{$label}')]"),
+        );
 
         return (string) $this->js('return document.getElementById(arguments[0]).value', $field->getAttribute('for'));
     }

@@ -21,7 +21,8 @@ final readonly class InTimeResource
      * @param  float  $lasts  s, the whole of it
      */
     public function __construct(
-        private SpreadInTime $spread, private ?Tried $tried, private float $lasts, private Units $units, private ?PassInTime $pass,
+        private SpreadInTime $spread, private ?Tried $tried, private float $lasts, private Units $units,
+        private ?PassInTime $pass,
     ) {
     }
 

@@ -62,8 +62,8 @@ final class ManoeuvreController
             'sinking' => $whole && $manoeuvre->kind === ManoeuvreKind::OutOfGear ? array_map(
                 static fn (Sinking $sinking): SinkingResource => new SinkingResource($sinking, $units),
                 OutOfGear::sinking(
-                    $solver->all(array_column($lines, 'planned'), $conditions), $conditions, $asked->limits->bottom?->at(0.0), $rules,
-                    $solver,
+                    $solver->all(array_column($lines, 'planned'), $conditions), $conditions,
+                    $asked->limits->bottom?->at(0.0), $rules, $solver,
                 ),
             ) : [],
         ]);
@@ -87,7 +87,8 @@ final class ManoeuvreController
     /** @throws InvalidValue where the trip takes none */
     private static function pass(AskedSpread $asked): PassInTime
     {
-        $places = $asked->trip->pass['places'] ?? throw InvalidValue::because('manoeuvre.kind', 'the pass of a trip that takes one');
+        $places = $asked->trip->pass['places']
+            ?? throw InvalidValue::because('manoeuvre.kind', 'the pass of a trip that takes one');
 
         return self::inFigures(static fn (): PassInTime => PassInTime::of(Pass::of(
             Ground::of(array_map(static fn (array $place): Place => new Place($place[0], $place[1]), $places)),

@@ -39,8 +39,8 @@ final readonly class SpreadSolver
     }
 
     /**
-     * The water a line is towed through. As soundings of the trip have taught of it: a current grows down to where the line runs by the default figures, as it does
-     * in what they were fitted by.
+     * The water a line is towed through. As soundings of the trip have taught of it a current grows down to where the line runs
+     * by the default figures, as it does in what they were fitted by.
      *
      * @throws CannotTow
      */

@@ -123,7 +123,9 @@ final readonly class Outfitter
             $attractor === null
                 ? null
                 : $this->sheet->take('attractor.drag_area', $attractor->dragArea(), 'm²', 'default for what flashes'),
-            $attractor === null ? null : $this->sheet->take('attractor.mass', $attractor->mass(), 'kg', 'default for what flashes'),
+            $attractor === null
+                ? null
+                : $this->sheet->take('attractor.mass', $attractor->mass(), 'kg', 'default for what flashes'),
         );
     }
 

@@ -109,7 +109,9 @@ final readonly class Lure
     {
         InvalidValue::unlessBetween('down_area', $downArea, 0, LipFit::MOST_DOWN_AREA, 'm²');
 
-        return new self($this->kind, $this->dragArea, $this->weight, $downArea, $this->diveDoubt, $this->rated, null, $this->mass);
+        return new self(
+            $this->kind, $this->dragArea, $this->weight, $downArea, $this->diveDoubt, $this->rated, null, $this->mass,
+        );
     }
 
     public function body(): Body

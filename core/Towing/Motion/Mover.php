@@ -43,7 +43,8 @@ final readonly class Mover
         $pitch = max(Network::longest($line), 0.01) / (self::LINKS * $this->fineness);
         $network = new Network($line, $water->density, $pitch);
         $start = Start::of($network, $water, $course);
-        $steps = (new Steps($network, new Balance($network, $water), $water, $course, $this->fineness, $this->budget))->from($start);
+        $balance = new Balance($network, $water);
+        $steps = (new Steps($network, $balance, $water, $course, $this->fineness, $this->budget))->from($start);
         $pulls = new PullRecord;
         [$before, $now] = [$start, $start];
         $pulls->tell($start->time, self::onTheBoat($network, $start));

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Manoeuvres;
 
-use Admek\Core\Ground\Course as Ground;
-use Admek\Core\Ground\Pass;
-use Admek\Core\Ground\Place;
 use Admek\Core\InvalidValue;
 use Admek\Core\Manoeuvres\Gentlest;
 use Admek\Core\Manoeuvres\Happening;
@@ -15,7 +12,6 @@ use Admek\Core\Manoeuvres\Manoeuvre;
 use Admek\Core\Manoeuvres\ManoeuvreKind;
 use Admek\Core\Manoeuvres\ManoeuvreRules;
 use Admek\Core\Manoeuvres\OutOfGear;
-use Admek\Core\Manoeuvres\PassInTime;
 use Admek\Core\Manoeuvres\SpreadInTime;
 use Admek\Core\Manoeuvres\Tried;
 use Admek\Core\Rules\RuleBook;
@@ -69,9 +65,9 @@ final class ManoeuvresTest extends TestCase
 
     public function test_courses_do_what_they_are_called(): void
     {
-        $at = static fn (ManoeuvreKind $kind, float $time, array $values = [], Side $side = Side::Starboard): array => Manoeuvre::of(
-            $kind, $side, $values,
-        )->course(new Conditions(self::SPEED))->at($time);
+        $at = static fn (
+            ManoeuvreKind $kind, float $time, array $values = [], Side $side = Side::Starboard,
+        ): array => Manoeuvre::of($kind, $side, $values)->course(new Conditions(self::SPEED))->at($time);
 
         self::assertEqualsWithDelta([self::SPEED, deg2rad(90.0)], $at(ManoeuvreKind::Turn, 33.0), 1e-9);
         self::assertEqualsWithDelta([self::SPEED, deg2rad(-45.0)], $at(ManoeuvreKind::Turn, 18.0, [], Side::Port), 1e-9);
@@ -79,7 +75,9 @@ final class ManoeuvresTest extends TestCase
         self::assertEqualsWithDelta([0.5, 0.0], $at(ManoeuvreKind::Speed, 60.0, ['to' => 0.5]), 1e-9);
         self::assertEqualsWithDelta([self::SPEED * exp(-2.0), 0.0], $at(ManoeuvreKind::OutOfGear, 19.0), 1e-9);
         self::assertEqualsWithDelta([self::SPEED, 0.0], $at(ManoeuvreKind::OutOfGear, 43.0), 1e-9);
-        self::assertEqualsWithDelta([self::SPEED - 0.2, deg2rad(10.0)], $at(ManoeuvreKind::Gust, 8.0, ['slows' => 0.2, 'by' => 10.0]), 1e-9);
+        self::assertEqualsWithDelta(
+            [self::SPEED - 0.2, deg2rad(10.0)], $at(ManoeuvreKind::Gust, 8.0, ['slows' => 0.2, 'by' => 10.0]), 1e-9,
+        );
         self::assertEqualsWithDelta([self::SPEED, 0.0], $at(ManoeuvreKind::Zigzag, 500.0), 1e-9);
         $tight = Manoeuvre::of(ManoeuvreKind::Turn, values: ['radius' => 20.0]);
         self::assertEqualsWithDelta(rad2deg(self::SPEED / 20.0), $tight->rate(self::SPEED), 1e-9);
@@ -90,29 +88,6 @@ final class ManoeuvresTest extends TestCase
         self::assertEqualsWithDelta(
             deg2rad(290.0), Manoeuvre::of(ManoeuvreKind::Turn)->course($heading)->at(60.0)[1], 1e-9, 'from where she heads',
         );
-    }
-
-    public function test_a_pass_is_steered_leg_by_leg_round_its_corners(): void
-    {
-        $places = array_map(
-            static fn (array $place): Place => new Place(...$place), [[45.0, -38.0], [45.009, -38.0], [45.009, -37.9873]],
-        );
-        $course = Ground::of($places);
-        $pass = PassInTime::of(Pass::of($course, self::SPEED));
-        $corner = $course->places[0]->to($course->places[1]) / self::SPEED;
-
-        self::assertEqualsWithDelta(0.0, $pass->course->at(0.5 * $corner)[1], 0.01);
-        self::assertEqualsWithDelta(M_PI_4, $pass->course->at($corner)[1], 0.02, 'half round');
-        self::assertEqualsWithDelta(M_PI_2, $pass->course->at(1.5 * $corner)[1], 0.01);
-        self::assertEqualsWithDelta($course->length(), $pass->along($pass->lasts()), 1.0);
-        self::assertEqualsWithDelta(0.5 * $corner * self::SPEED, $pass->along(0.5 * $corner), 5.0);
-        self::assertEqualsWithDelta($course->length() / self::SPEED, $pass->lasts(), 2.0);
-        $times = $pass->times();
-        self::assertSame([0.0, $pass->lasts()], [$times[0], $times[count($times) - 1]]);
-        $gaps = array_map(static fn (float $a, float $b): float => $b - $a, array_slice($times, 0, -1), array_slice($times, 1));
-        self::assertSame([2.0, 10.0], [min(array_slice($gaps, 0, -1)), max($gaps)], 'looked at more often in the turn');
-        $this->expectExceptionMessage('swept off');
-        PassInTime::of(Pass::of($course, self::SPEED, ['set' => 180.0, 'drift' => 2.0]));
     }
 
     /** @param  array<string, float>  $values */
@@ -144,7 +119,9 @@ final class ManoeuvresTest extends TestCase
             Lines::line('P3', 'core'), Lines::line('C7', 'wire'), Lines::line('S3', 'core'), Lines::line('C6', 'flat'),
         ]);
         $limits = new SpreadLimits;
-        $tangles = fn (float $rate): array => $this->tangles($lines, Manoeuvre::of(ManoeuvreKind::Turn, values: ['rate' => $rate]), $limits);
+        $tangles = fn (float $rate): array => $this->tangles(
+            $lines, Manoeuvre::of(ManoeuvreKind::Turn, values: ['rate' => $rate]), $limits,
+        );
         $found = $tangles(3.0);
         self::assertNotSame([], $found);
         foreach ($found as $tangle) {
@@ -168,7 +145,9 @@ final class ManoeuvresTest extends TestCase
         ];
         $slack = fn (string $side, Side $to): array => array_map(
             static fn (Happening $happening): array => [$happening->kind, $happening->from, substr($happening->holders[0], 1)],
-            $this->tried($this->running($described($side)), Manoeuvre::of(ManoeuvreKind::Turn, $to), new SpreadLimits)->happenings,
+            $this->tried(
+                $this->running($described($side)), Manoeuvre::of(ManoeuvreKind::Turn, $to), new SpreadLimits,
+            )->happenings,
         );
         self::assertNotSame([], $slack('P', Side::Port));
         self::assertEquals($slack('P', Side::Port), $slack('S', Side::Starboard));

@@ -10,7 +10,7 @@ use Admek\Core\Towing\Motion\MovingWater;
  * The balance of forces on every node of a network, M·a = F, made linear about where the nodes are thought to be (lumped masses
  * as in Buckham and Nahon 2001, Dynamics simulation of low tension tethers; drag of a line as in Ablow and Schechter 1983).
  *
- * A link stretches by its pull over {@see self::STIFFNESS}, which is so stiff that no length changes by more than a few parts in
+ * A link stretches by its pull over {@see Pulls::STIFFNESS}, which is so stiff that no length changes by more than a few parts in
  * ten thousand, and slackens without pushing. Its pull is an unknown of its own: linear in the moves, not what the stretch of a
  * first guess would say. That is what lets the iteration end in two or three steps.
  *
@@ -18,9 +18,6 @@ use Admek\Core\Towing\Motion\MovingWater;
  */
 final class Balance
 {
-    /** N at which a link would be twice as long. */
-    private const STIFFNESS = 1e5;
-
     /** @var array<int, float> N in each node's link, none where it is slack */
     public array $pull;
 
@@ -91,7 +88,7 @@ final class Balance
             $tangents[$j] = $tx;
             $tangents[$j + 1] = $ty;
             $tangents[$j + 2] = $tz;
-            $stiff = self::STIFFNESS / $length;
+            $stiff = Pulls::STIFFNESS / $length;
             $stretched[$i] = $raw = $stiff * ($long - $length);
             $tension = $pull[$i];
             if ($tension > 0.0) {
@@ -223,50 +220,8 @@ final class Balance
             }
         }
         $moves = TreeSystem::solve($parents, $own, $up, $back, $right, $network->hasBoard);
-        $this->pulled($moves, $tangents, $stretched);
+        $this->pull = Pulls::after($network, $moves, $tangents, $stretched);
 
         return $moves;
-    }
-
-    /**
-     * @param  array<int, float>  $moves
-     * @return float m: the largest of them; infinite where they are no numbers
-     */
-    public static function farthest(array $moves): float
-    {
-        $far = 0.0;
-        foreach ($moves as $move) {
-            $size = $move < 0.0 ? -$move : $move;
-            if (! ($size <= $far)) {
-                $far = is_nan($size) ? INF : $size;
-            }
-        }
-
-        return $far;
-    }
-
-    /**
-     * What the links pull with after the moves: none where that would be a push.
-     *
-     * @param  array<int, float>  $moves
-     * @param  array<int, float>  $tangents  three to a link
-     * @param  array<int, float>  $stretched  N by the stretch before the moves
-     */
-    private function pulled(array $moves, array $tangents, array $stretched): void
-    {
-        $network = $this->network;
-        $pull = [];
-        for ($i = 0; $i < $this->count; $i++) {
-            $j = 3 * $i;
-            [$x, $y, $z] = [-$moves[$j], -$moves[$j + 1], -$moves[$j + 2]];
-            if ($network->parent[$i] >= 0) {
-                $b = 3 * $network->parent[$i];
-                $arm = $network->arm[$i];
-                [$x, $y, $z] = [$x + $arm * $moves[$b], $y + $arm * $moves[$b + 1], $z + $arm * $moves[$b + 2]];
-            }
-            $longer = $tangents[$j] * $x + $tangents[$j + 1] * $y + $tangents[$j + 2] * $z;
-            $pull[] = max(0.0, $stretched[$i] + self::STIFFNESS / $network->length[$i] * $longer);
-        }
-        $this->pull = $pull;
     }
 }

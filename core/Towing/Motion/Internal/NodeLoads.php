@@ -18,7 +18,8 @@ final readonly class NodeLoads
      * @param  array<int, float>  $hv  m/s, with v = rate·p + hv
      * @param  array<int, float>  $ha  m/s², with a = rate·v + ha
      * @param  float  $rate  1/s
-     * @return array{array<int, float>, array<int, float>} nine to a node: how much less the load becomes with a move; three: the load less M·a
+     * @return array{array<int, float>, array<int, float>} nine to a node: how much less the load becomes with a move; three: the
+     *   load less M·a
      */
     public function at(array $p, array $hv, array $ha, float $rate): array
     {

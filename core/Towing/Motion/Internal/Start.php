@@ -74,7 +74,7 @@ final readonly class Start
         $far = INF;
         for ($guess = 0; $guess < self::GUESSES && $far >= self::FOUND; $guess++) {
             $moves = $balance->moves($places, $hv, $ha, $rate, $boat);
-            $far = Balance::farthest($moves);
+            $far = TreeSystem::farthest($moves);
             if (! is_finite($far)) {
                 break;
             }
@@ -158,7 +158,8 @@ final readonly class Start
             $piece = self::distance($from, $to);
             $part = $piece > 0.0 ? min(1.0, ($wanted - $reached) / $piece) : 0.0;
             $points[$node] = [
-                $from[0] + $part * ($to[0] - $from[0]), $from[1] + $part * ($to[1] - $from[1]), $from[2] + $part * ($to[2] - $from[2]),
+                $from[0] + $part * ($to[0] - $from[0]), $from[1] + $part * ($to[1] - $from[1]),
+                $from[2] + $part * ($to[2] - $from[2]),
             ];
             $wanted += $network->length[$node];
         }

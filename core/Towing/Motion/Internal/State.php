@@ -30,7 +30,8 @@ final readonly class State
         }
         $u = ($time - $this->time) / $lasts;
         $v = 1.0 - $u;
-        [$a, $b, $c, $d] = [$v * $v * (1.0 + 2.0 * $u), $u * $u * (3.0 - 2.0 * $u), $u * $v * $v * $lasts, -$u * $u * $v * $lasts];
+        [$a, $b] = [$v * $v * (1.0 + 2.0 * $u), $u * $u * (3.0 - 2.0 * $u)];
+        [$c, $d] = [$u * $v * $v * $lasts, -$u * $u * $v * $lasts];
         $steep = 6.0 * $u * $v / $lasts;
         [$e, $f] = [$v * (1.0 - 3.0 * $u), $u * (3.0 * $u - 2.0)];
         $places = $speeds = [];

@@ -64,6 +64,9 @@ final class Steps
         $bent = array_fill(0, count($start->places), 0.0);
         $step = self::FIRST;
         while (true) {
+            if ($this->guesses > $this->budget) {
+                throw CannotMove::beyond($now->time, $this->budget);
+            }
             $knot = $this->course->nextKnot($now->time) - $now->time;
             $h = $step >= $knot ? $knot : ($step > 0.6 * $knot ? 0.5 * $knot : $step);
             $next = null;
@@ -84,14 +87,14 @@ final class Steps
                 }
             }
             if ($next === null) {
-                if ($this->guesses > $this->budget || $h <= self::SHORTEST) {
+                if ($h <= self::SHORTEST) {
                     throw CannotMove::beyond($now->time, $this->budget);
                 }
                 $this->balance->pull = $now->pull;
                 if ($tried === null) {
                     $before = null;
                 }
-                $step = $h * ($tried === null ? 0.25 : max(0.2, 0.85 * (self::WRONG / $this->fineness / $off) ** (1 / 3)));
+                $step = $h * ($tried === null ? 0.25 : $this->factor($off));
 
                 continue;
             }
@@ -99,11 +102,19 @@ final class Steps
             foreach ($next->speeds as $i => $speed) {
                 $bent[] = ($speed - $now->speeds[$i]) / $h;
             }
-            $growth = $off > 0.0 ? min(self::GROWTH, max(0.3, 0.85 * (self::WRONG / $this->fineness / $off) ** (1 / 3))) : self::GROWTH;
-            $step = min(self::LONGEST, max($step, $h) === $step && $h < $step ? max($step, $h * $growth) : $h * $growth);
+            // One that was cut short to end on a knot says nothing against the longer one it was to be.
+            $step = min(self::LONGEST, $h < $step ? max($step, $h * $this->factor($off)) : $h * $this->factor($off));
             [$before, $now] = [$now, $next];
             yield $now;
         }
+    }
+
+    /** How much longer or shorter the next step is to be, after one that was off by so much (m). */
+    private function factor(float $off): float
+    {
+        $by = $off > 0.0 ? 0.85 * (self::WRONG / $this->fineness / $off) ** (1 / 3) : self::GROWTH;
+
+        return max(0.2, min(self::GROWTH, $by));
     }
 
     /**
@@ -133,7 +144,7 @@ final class Steps
             $this->guesses++;
             $slack = array_map(static fn (float $pull): bool => $pull > 0.0, $this->balance->pull);
             $moves = $this->balance->moves($p, $hv, $ha, $rate, $boat);
-            $far = Balance::farthest($moves);
+            $far = TreeSystem::farthest($moves);
             if (! is_finite($far)) {
                 return null;
             }

@@ -86,4 +86,21 @@ final class TreeSystem
 
         return $right;
     }
+
+    /**
+     * @param  array<int, float>  $moves
+     * @return float m: the largest of them; infinite where they are no numbers
+     */
+    public static function farthest(array $moves): float
+    {
+        $far = 0.0;
+        foreach ($moves as $move) {
+            $size = $move < 0.0 ? -$move : $move;
+            if (! ($size <= $far)) {
+                $far = is_nan($size) ? INF : $size;
+            }
+        }
+
+        return $far;
+    }
 }

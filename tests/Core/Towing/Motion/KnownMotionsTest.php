@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Towing\Motion;
 
-use Admek\Core\InvalidValue;
 use Admek\Core\Towing\Board;
 use Admek\Core\Towing\Body;
 use Admek\Core\Towing\Branch;
@@ -20,6 +19,7 @@ use Admek\Core\Towing\TowSolver;
 use Admek\Core\Towing\Turn;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Towing\Support\Knots;
 
 /** What is known of motion without solving it. */
 final class KnownMotionsTest extends TestCase
@@ -33,7 +33,7 @@ final class KnownMotionsTest extends TestCase
         // Astern faster than the line can tighten: the ball hangs on nothing.
         $ball = new Body('ball', 2.0, 4e-3, mass: 2.5);
         $line = new TowLine('a', [0.0, 0.0, 0.0], [$ball, self::thread(60.0)]);
-        $course = self::course([[0, 2.0, 0], [2, -1.0, 0], [30, -1.0, 0]]);
+        $course = Knots::course([[0, 2.0, 0], [2, -1.0, 0], [30, -1.0, 0]]);
         $depths = array_map(
             static fn (Moment $moment): float => $moment->bodies['ball'][2], self::followed($line, $course, [14.0, 16.0]),
         );
@@ -48,7 +48,7 @@ final class KnownMotionsTest extends TestCase
         $line = new TowLine('a', [0.0, 0.0, 0.0], [new Body('ball', $weight, 1e-9, mass: $mass), self::thread($length)]);
         $aft = array_map(
             static fn (Moment $moment): float => $moment->bodies['ball'][0],
-            self::followed($line, self::course([[0, 0.0, 0], [1, 0.5, 0]]), range(0.0, 40.0, 0.05), new Mover(12.0)),
+            self::followed($line, Knots::course([[0, 0.0, 0], [1, 0.5, 0]]), range(0.0, 40.0, 0.05), new Mover(12.0)),
         );
         $crossings = [];
         foreach (array_slice($aft, 1) as $i => $now) {
@@ -69,7 +69,7 @@ final class KnownMotionsTest extends TestCase
     {
         [$weight, $area, $mass] = [8.0, 5e-3, 3.0];
         $line = new TowLine('a', [0.0, 0.0, 0.0], [new Body('ball', $weight, $area, mass: $mass), self::thread(15.0)]);
-        $course = self::course([[0, 0.5, 0], [2, 0.5, 0], [8, 1.6, 1.0], [14, 0.9, 1.0]]);
+        $course = Knots::course([[0, 0.5, 0], [2, 0.5, 0], [8, 1.6, 1.0], [14, 0.9, 1.0]]);
         $every = 0.05;
         $moments = self::followed($line, $course, range(0.0, 16.0, $every));
         $places = array_map(static fn (Moment $moment): array => self::overGround($course, $moment), $moments);
@@ -112,7 +112,8 @@ final class KnownMotionsTest extends TestCase
         $steady = (new TowSolver)->solve(
             MovingWater::still(self::RHO)->past($speed, 0.0), new Turn($radius, Side::Starboard), $line,
         );
-        [$before, $after] = self::followed($line, self::course([[0, $speed, 0], [1500, $speed, 1500 * $speed / $radius]]), [1400.0, 1490.0]);
+        $course = Knots::course([[0, $speed, 0], [1500, $speed, 1500 * $speed / $radius]]);
+        [$before, $after] = self::followed($line, $course, [1400.0, 1490.0]);
         foreach ($steady->bodies as $name => $place) {
             self::assertEqualsWithDelta($before->bodies[$name], $after->bodies[$name], 0.01, "{$name} is at rest");
             self::assertEqualsWithDelta($place, $after->bodies[$name], 0.1, $name);
@@ -125,10 +126,9 @@ final class KnownMotionsTest extends TestCase
     {
         $knots = [[0, 1.0, 0], [5, 1.0, 0], [20, 1.3, 1.2], [40, 0.6, 0.4]];
         $times = [10.0, 25.0, 45.0];
-        $one = self::followed($line, self::course($knots), $times);
-        $other = self::followed(
-            self::mirrored($line), self::course(array_map(static fn (array $knot): array => [$knot[0], $knot[1], -$knot[2]], $knots)), $times,
-        );
+        $one = self::followed($line, Knots::course($knots), $times);
+        $turned = array_map(static fn (array $knot): array => [$knot[0], $knot[1], -$knot[2]], $knots);
+        $other = self::followed(self::mirrored($line), Knots::course($turned), $times);
         foreach ($one as $i => $moment) {
             foreach ($moment->bodies as $name => [$x, $y, $z]) {
                 self::assertEqualsWithDelta([$x, -$y, $z], $other[$i]->bodies[$name], 1e-3, $name);
@@ -140,7 +140,7 @@ final class KnownMotionsTest extends TestCase
     public function test_a_current_alike_at_every_depth_is_not_felt(): void
     {
         $line = self::rigs()['diver'][0];
-        $course = self::course([[0, 1.0, 0], [15, 1.0, 1.0], [30, 0.4, 1.0]]);
+        $course = Knots::course([[0, 1.0, 0], [15, 1.0, 1.0], [30, 0.4, 1.0]]);
         $still = self::followed($line, $course, [10.0, 40.0]);
         $water = MovingWater::of(self::RHO, [['depth' => 0.0, 'north' => 0.4, 'east' => -0.3]]);
         foreach ((new Mover)->moments($water, $course, $line, [10.0, 40.0]) as $i => $moment) {
@@ -149,46 +149,15 @@ final class KnownMotionsTest extends TestCase
         }
     }
 
-    public function test_a_course_goes_where_its_arcs_go(): void
-    {
-        $course = self::course([[0, 2.0, 0], [10, 2.0, 5.0], [20, 2.0, 5.0]]);
-        $radius = 2.0 / 0.5;
-        [$north, $east] = $course->place(10.0);
-        self::assertEqualsWithDelta([$radius * sin(5.0), $radius * (1.0 - cos(5.0))], [$north, $east], 1e-5);
-        self::assertEqualsWithDelta([$north + 20.0 * cos(5.0), $east + 20.0 * sin(5.0)], $course->place(20.0), 1e-5);
-        self::assertSame([10.0, 20.0, INF], array_map($course->nextKnot(...), [0.0, 10.0, 20.0]));
-        self::assertSame([2.0, 2.5], $course->at(5.0));
-    }
-
     public function test_it_never_goes_on_without_end(): void
     {
         $moments = (new Mover(budget: 20))->moments(
-            MovingWater::still(self::RHO), self::course([[0, 1.0, 0], [60, 1.0, 6.0]]), self::rigs()['core behind a board'][0], [0.0, 60.0],
+            MovingWater::still(self::RHO), Knots::course([[0, 1.0, 0], [60, 1.0, 6.0]]), self::rigs()['core behind a board'][0],
+            [0.0, 60.0],
         );
         $this->expectException(CannotMove::class);
         $this->expectExceptionMessageMatches('/20 steps can follow: the motion was followed to \d+\.\d\d s/');
         iterator_to_array($moments);
-    }
-
-    /** @param  list<array{float|int, float, float}>  $knots */
-    #[DataProvider('impossible')]
-    public function test_a_course_no_boat_goes_is_refused_by_its_knot(string $field, array $knots): void
-    {
-        $this->expectException(InvalidValue::class);
-        $this->expectExceptionMessageMatches('/^'.preg_quote($field, '/').' must be /');
-        self::course($knots);
-    }
-
-    /** @return iterable<string, array{string, list<array{float|int, float, float}>}> */
-    public static function impossible(): iterable
-    {
-        yield 'time going back' => ['2.t', [[0, 1.0, 0.0], [5, 1.0, 0.0], [4, 1.0, 0.0]]];
-        yield 'a step of no time' => ['1.t', [[0, 1.0, 0.0], [0, 1.2, 0.0]]];
-        yield 'a late start' => ['0.t', [[1, 1.0, 0.0]]];
-        yield 'a jump in heading' => ['1.heading', [[0, 1.0, 0.0], [1, 1.0, 3.0]]];
-        yield 'faster than any' => ['1.speed', [[0, 1.0, 0.0], [9, 40.0, 0.0]]];
-        yield 'no number' => ['0.speed', [[0, NAN, 0.0]]];
-        yield 'nothing' => ['', []];
     }
 
     /** @return array<string, array{TowLine}> */
@@ -199,7 +168,8 @@ final class KnownMotionsTest extends TestCase
 
         return [
             'rigger' => [new TowLine('a', [0.5, 1.5, -1.0], [
-                new Body('ball', 48.6, 3.7e-3, mass: 5.7), new Branch([$lure, new Line(6.0, 4.5e-4, 2.2e-4)]), new Line(25.0, 8.1e-4, 0.021),
+                new Body('ball', 48.6, 3.7e-3, mass: 5.7), new Branch([$lure, new Line(6.0, 4.5e-4, 2.2e-4)]),
+                new Line(25.0, 8.1e-4, 0.021),
             ])],
             'diver' => [new TowLine('a', [0.0, 1.0, -1.2], [
                 $lure, $leader, new Body('diver', 0.6, 5.5e-3, 5e-3, 2.9e-3, mass: 0.23), new Line(35.0, 2.8e-4, -1e-5),
@@ -216,8 +186,9 @@ final class KnownMotionsTest extends TestCase
         $board = $line->board;
 
         return new TowLine($line->id, [$x, -$y, $z], array_map(
-            static fn (object $part): object => $part instanceof Body
-                ? new Body($part->name, $part->weight, $part->dragArea, $part->downArea, -$part->sideArea, mass: $part->mass) : $part,
+            static fn (object $part): object => $part instanceof Body ? new Body(
+                $part->name, $part->weight, $part->dragArea, $part->downArea, -$part->sideArea, mass: $part->mass,
+            ) : $part,
             $line->chain,
         ), $board === null ? null : new Board(
             Side::Port, $board->dragArea, $board->sideArea, $board->buoyancy, $board->lineOut, mass: $board->mass,
@@ -238,14 +209,6 @@ final class KnownMotionsTest extends TestCase
     private static function thread(float $length): Line
     {
         return new Line($length, 1e-6, 0.0);
-    }
-
-    /** @param  list<array{float|int, float, float|int}>  $knots  s, m/s, radians */
-    private static function course(array $knots): Course
-    {
-        return Course::of(array_map(
-            static fn (array $knot): array => ['t' => (float) $knot[0], 'speed' => $knot[1], 'heading' => (float) $knot[2]], $knots,
-        ));
     }
 
     /**

@@ -34,11 +34,14 @@ final class ManoeuvreCaseTest extends TestCase
         yield 'a report before the start' => ['$.report[0]', $at('report.0', -1)];
         yield 'a report in another week' => ['$.report[20]', $at('report.20', 1e6)];
         yield 'a report going back' => ['$.report[3]', $at('report.3', 2)];
-        yield 'no mass' => ['$.lines[0].chain[0].body.mass', $at('lines.0.chain.0.body', ['weight' => 1, 'drag_area' => 1, 'down_area' => 0, 'side_area' => 0])];
+        $massless = ['weight' => 1, 'drag_area' => 1, 'down_area' => 0, 'side_area' => 0];
+        yield 'no mass' => ['$.lines[0].chain[0].body.mass', $at('lines.0.chain.0.body', $massless)];
         yield 'less than no mass' => ['$.lines[0].chain[0].body.mass', $at('lines.0.chain.0.body.mass', -1)];
         yield 'no density' => ['$.water.density', $at('water', ['current' => [['depth' => 0, 'north' => 0, 'east' => 0]]])];
         yield 'no current' => ['$.water.current', $at('water.current', [])];
-        yield 'a current upside down' => ['$.water.current[1].depth', $at('water.current.1', ['depth' => 0, 'north' => 0, 'east' => 0])];
+        yield 'a current upside down' => [
+            '$.water.current[1].depth', $at('water.current.1', ['depth' => 0, 'north' => 0, 'east' => 0]),
+        ];
         yield 'a current of nothing' => ['$.water.current[0].north', $at('water.current.0.north', NAN)];
     }
 
