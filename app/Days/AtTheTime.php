@@ -9,7 +9,6 @@ use Admek\Core\Instruments\Known;
 use Admek\Core\Instruments\Motion;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Plan\Conditions;
-use Admek\Core\Water\Signs\Sun;
 use App\Instruments\LiveFile;
 use App\Instruments\Track;
 use App\Models\Boat;
@@ -43,7 +42,7 @@ final readonly class AtTheTime
         $planned = Spread::query()->whereKey($spread)->value('speed');
         $then = new Circumstances(
             $read, $told->speed, is_float($planned) ? $planned : $told->speed, $trip->bottom, $trip->surfaceTemperature(),
-            self::sun($trip, $at),
+            $trip->sun()?->at((int) $at)['elevation'],
         );
 
         return LineSnapshot::take($boat, $trip, $rows, $then->conditions($told), $bitten) + $then->told() + [
@@ -70,16 +69,5 @@ final readonly class AtTheTime
         $point = $this->track->near($at);
 
         return $point === null ? Motion::unknown() : Motion::kept($point);
-    }
-
-    /** ° above the horizon. */
-    private static function sun(Trip $trip, float $at): ?float
-    {
-        try {
-            return $trip->latitude === null || $trip->longitude === null
-                ? null : (new Sun($trip->latitude, $trip->longitude))->at((int) $at)['elevation'];
-        } catch (InvalidValue) {
-            return null;
-        }
     }
 }

@@ -18,7 +18,7 @@ final class TimelineCalendar
     public static function of(Preparation $preparation, CarbonImmutable $written): string
     {
         $trip = $preparation->trip;
-        $midnight = CarbonImmutable::parse($trip->date->format('Y-m-d'), $preparation->boat->timezone);
+        $midnight = $trip->midnight($preparation->boat);
         // A clock time of that day, also where the clocks change in the night before.
         $at = static fn (int $minutes): CarbonImmutable => $midnight->addDays((int) floor($minutes / 1440))->setTime(
             intdiv((($minutes % 1440) + 1440) % 1440, 60), (($minutes % 60) + 60) % 60,

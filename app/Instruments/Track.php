@@ -60,6 +60,17 @@ final class Track
     }
 
     /**
+     * What tells whether any point between has come since: they are kept once and never changed.
+     *
+     * @param  float  $from  s since 1970 UTC
+     * @param  float  $to  s since 1970 UTC
+     */
+    public function counted(float $from, float $to): int
+    {
+        return DB::table('track')->whereBetween('at', [(int) ($from * 1000), (int) ($to * 1000)])->count();
+    }
+
+    /**
      * @param  float  $from  s since 1970 UTC
      * @param  float  $to  s since 1970 UTC
      * @return iterable<TrackPoint> earlier first

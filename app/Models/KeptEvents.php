@@ -8,7 +8,6 @@ use Admek\Core\Books\Book;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
 use Admek\Core\Trip\TripClock;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /** Rows of the table of events as what they tell. */
@@ -46,7 +45,7 @@ final class KeptEvents
     public static function until(Trip $trip, Boat $boat, float $now): float
     {
         $clock = TripClock::of($trip->lines_in, $trip->back_by, $trip->run, $boat->book(Book::Chores));
-        $back = CarbonImmutable::parse($trip->date->format('Y-m-d'), $boat->timezone)->addMinutes($clock->backBy);
+        $back = $trip->midnight($boat)->addMinutes($clock->backBy);
         $last = (float) DB::table('events')->where('trip_id', $trip->id)->max('at');
 
         return min($now, max((float) $back->format('U'), $last));

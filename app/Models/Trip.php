@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Admek\Core\Day\Day;
-use Admek\Core\Day\EventKind;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\Medium\Salinity;
 use Admek\Core\Trip\AlikeTrips;
@@ -66,6 +64,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class Trip extends Model
 {
+    use HasADay;
+
     protected $table = 'trips';
 
     protected $fillable = [
@@ -140,39 +140,6 @@ final class Trip extends Model
     public function linesAllowed(): ?int
     {
         return LineLimit::of($this->anglers, $this->crew, $this->crew_fish, $this->lines_per_angler, $this->line_limit);
-    }
-
-    /** °C of the water at the surface: as the probe read it, else as it was entered; null where neither is. */
-    public function surfaceTemperature(): ?float
-    {
-        $probed = $this->relationLoaded('temperatures')
-            ? $this->temperatures->first()?->celsius
-            : DB::table('temperature_readings')->where('trip_id', $this->id)->orderBy('depth')->value('celsius');
-
-        return is_float($probed) ? $probed : $this->water_temperature;
-    }
-
-    /**
-     * Signs of the water as they were read, with those told on the water since.
-     *
-     * @return array{
-     *     clarity?: string, sky?: string, surface?: string, forage?: string, current_surface?: float, current_deep?: float,
-     * }
-     */
-    public function signsSeen(): array
-    {
-        /**
-         * @var array{
-         *     clarity?: string, sky?: string, surface?: string, forage?: string, current_surface?: float, current_deep?: float,
-         * }
-         */
-        return Day::of(KeptEvents::of($this, [EventKind::Signs, EventKind::Void]))->signs($this->signs ?? []);
-    }
-
-    /** kg/m³ of its ground's water. */
-    public function density(): float
-    {
-        return $this->water->density($this->surfaceTemperature() ?? Salinity::USUAL_TEMPERATURE, $this->salinity);
     }
 
     /**

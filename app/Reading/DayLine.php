@@ -7,28 +7,18 @@ namespace App\Reading;
 use Admek\Core\Day\Bite;
 use Admek\Core\Day\Day;
 use Admek\Core\Day\Event;
-use Admek\Core\Day\EventKind;
 use Admek\Core\Day\WhatItDid;
 use Admek\Core\Instruments\Figure;
-use Admek\Core\InvalidValue;
-use Admek\Core\Water\Signs\Sun;
 use App\Instruments\Track;
 use App\Models\Boat;
 use App\Models\KeptEvents;
 use App\Models\Trip;
-use Carbon\CarbonImmutable;
 
 /** A day on a line of time: lines in the water, bites, changes, sun and speed, all by hours of the boat's own clock. */
 final readonly class DayLine
 {
     /** s between speeds that are drawn. */
     private const EVERY = 120.0;
-
-    /** What changed something worth a mark. */
-    private const MARKS = [
-        EventKind::LetOut, EventKind::Swap, EventKind::Fouled, EventKind::GearLost, EventKind::Speed, EventKind::Marker,
-        EventKind::Signs, EventKind::Followed, EventKind::Sounding,
-    ];
 
     private float $midnight;
 
@@ -38,7 +28,7 @@ final readonly class DayLine
 
     public function __construct(private Trip $trip, private Boat $boat)
     {
-        $this->midnight = (float) CarbonImmutable::parse($trip->date->format('Y-m-d'), $boat->timezone)->format('U');
+        $this->midnight = (float) $trip->midnight($boat)->format('U');
         $this->day = Day::of(KeptEvents::of($trip));
         $this->until = KeptEvents::until($trip, $boat, (float) now()->format('U'));
     }
@@ -96,7 +86,7 @@ final readonly class DayLine
     /** @return list<array{at: float, holder: ?string, kind: string, words: string}> */
     private function marks(): array
     {
-        $marks = array_filter($this->day->log, static fn (Event $event): bool => in_array($event->kind, self::MARKS, true));
+        $marks = array_filter($this->day->log, static fn (Event $event): bool => $event->kind->isMarked());
 
         return array_values(array_map(fn (Event $event): array => [
             'at' => $this->hour($event->at), 'holder' => $event->holder, 'kind' => $event->kind->value,
@@ -107,16 +97,9 @@ final readonly class DayLine
     /** @return ?array<string, float> */
     private function sun(): ?array
     {
-        if ($this->trip->latitude === null || $this->trip->longitude === null) {
-            return null;
-        }
-        try {
-            $sun = (new Sun($this->trip->latitude, $this->trip->longitude))->day((int) $this->midnight + 43200);
-        } catch (InvalidValue) {
-            return null;
-        }
+        $sun = $this->trip->sun()?->day((int) $this->midnight + 43200);
 
-        return array_map(fn (int $at): float => $this->hour((float) $at), $sun);
+        return $sun === null ? null : array_map(fn (int $at): float => $this->hour((float) $at), $sun);
     }
 
     /** @return list<array{at: float, speed: float}> m/s through the water, as it was read */

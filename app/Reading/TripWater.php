@@ -27,14 +27,12 @@ use Admek\Core\Water\Signs\Season;
 use Admek\Core\Water\Signs\Sky;
 use Admek\Core\Water\Signs\Sun;
 use Admek\Core\Water\Signs\Surface;
-use Admek\Core\Water\Signs\TemperatureProfile;
 use Admek\Core\Water\Signs\WaterSigns;
 use Admek\Core\Water\TargetBands;
 use App\Models\Boat;
 use App\Models\Mark as Seen;
 use App\Models\Structure;
 use App\Models\Trip;
-use Carbon\CarbonImmutable;
 
 /** A trip's water as it is known, and what it says to do. */
 final readonly class TripWater
@@ -76,7 +74,7 @@ final readonly class TripWater
             static fn (Band $band): Band => self::asChosen($band, $trip->choices['bands'][$band->species->value] ?? null),
             $reckoned,
         );
-        $sun = $trip->latitude === null || $trip->longitude === null ? null : new Sun($trip->latitude, $trip->longitude);
+        $sun = $trip->sun();
         $clock = TripClock::of($trip->lines_in, $trip->back_by, $trip->run, $boat->book(Book::Chores));
         $from = self::time($trip, $boat, $clock->linesIn);
         $shade = $sun === null ? null : Shade::advice($sun->at($from + 3600), $signs->sky, self::nearest($trip, $boat), $rules);
@@ -140,7 +138,7 @@ final readonly class TripWater
     /** A clock time of the trip's day, minutes after midnight, as Unix time. */
     public static function time(Trip $trip, Boat $boat, int $minutes): int
     {
-        return CarbonImmutable::parse($trip->date->format('Y-m-d'), $boat->timezone)->addMinutes($minutes)->getTimestamp();
+        return $trip->midnight($boat)->addMinutes($minutes)->getTimestamp();
     }
 
     private static function signs(Trip $trip, ?Trip $against): WaterSigns
@@ -149,7 +147,7 @@ final readonly class TripWater
 
         return new WaterSigns(
             Season::of((int) $trip->date->format('n'), $trip->latitude ?? 45.0),
-            self::profile($trip),
+            $trip->temperatureProfile(),
             new Marks(
                 array_values(
                     $trip->marks->map(
@@ -163,7 +161,7 @@ final readonly class TripWater
             Surface::tryFrom($signs['surface'] ?? ''),
             $signs['current_surface'] ?? null,
             $signs['current_deep'] ?? null,
-            $against === null ? null : self::profile($against),
+            $against === null ? null : $against->temperatureProfile(),
             $against === null ? 0 : (int) round($against->date->diffInDays($trip->date)),
             Forage::tryFrom($signs['forage'] ?? ''),
         );
@@ -182,19 +180,6 @@ final readonly class TripWater
             ->sortBy('away')->first();
 
         return $nearest === null || $nearest['away'] > self::NEAR ? null : $nearest['name'];
-    }
-
-    private static function profile(Trip $trip): ?TemperatureProfile
-    {
-        return $trip->temperatures->isEmpty()
-            ? null
-            : TemperatureProfile::of(
-                array_values(
-                    $trip->temperatures->map(
-                        static fn ($reading): array => ['depth' => $reading->depth, 'celsius' => $reading->celsius],
-                    )->all(),
-                ),
-            );
     }
 
     /** @param  ?array{top: float, bottom: float, weight: float}  $own */

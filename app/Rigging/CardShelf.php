@@ -19,16 +19,6 @@ final readonly class CardShelf
      */
     public function card(array $of, callable $make): string
     {
-        if ($this->shelf === null) {
-            return $make();
-        }
-        $key = hash('xxh128', serialize($of));
-        $card = $this->shelf->find($key);
-        if ($card === null) {
-            $card = $make();
-            $this->shelf->keep($key, $card);
-        }
-
-        return $card;
+        return Shelf::made($this->shelf, $of, $make);
     }
 }

@@ -22,15 +22,9 @@ final readonly class SeasonShelf
      */
     public function pieces(array $of, callable $make): array
     {
-        $key = hash('xxh128', serialize($of));
-        $kept = $this->shelf?->find($key);
-        if ($kept !== null) {
-            /** @var T */
-            return json_decode($kept, true);
-        }
-        $made = $make();
-        $this->shelf?->keep($key, (string) json_encode($made, JSON_PRESERVE_ZERO_FRACTION));
-
-        return $made;
+        /** @var T */
+        return json_decode(Shelf::made(
+            $this->shelf, $of, static fn (): string => (string) json_encode($make(), JSON_PRESERVE_ZERO_FRACTION),
+        ), true);
     }
 }

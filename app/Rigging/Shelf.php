@@ -44,6 +44,27 @@ final class Shelf
         return is_string($made) ? $made : null;
     }
 
+    /**
+     * What was made of it before, or is made now; without a shelf it is made each time.
+     *
+     * @param  list<mixed>  $of  all it follows from
+     * @param  callable(): string  $make
+     */
+    public static function made(?self $shelf, array $of, callable $make): string
+    {
+        if ($shelf === null) {
+            return $make();
+        }
+        $key = hash('xxh128', serialize($of));
+        $made = $shelf->find($key);
+        if ($made === null) {
+            $made = $make();
+            $shelf->keep($key, $made);
+        }
+
+        return $made;
+    }
+
     public function keep(string $key, string $made): void
     {
         $this->fresh[$key] = $made;

@@ -37,6 +37,20 @@ enum EventKind: string
     case Void = 'void';
 
     /** Whether it is of one rod's line. */
+    /** Whether it changed something about how lines fish that a captain asks the bites of before it and after. */
+    public function isChange(): bool
+    {
+        return in_array($this, [self::LetOut, self::Swap, self::Speed], true);
+    }
+
+    /** Whether it is worth a mark on the day's line of time. */
+    public function isMarked(): bool
+    {
+        return $this->isChange() || in_array(
+            $this, [self::Fouled, self::GearLost, self::Marker, self::Signs, self::Followed, self::Sounding], true,
+        );
+    }
+
     public function isOfLine(): bool
     {
         return in_array($this, [

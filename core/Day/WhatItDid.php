@@ -13,8 +13,6 @@ final readonly class WhatItDid
     /** s within which changes are one. */
     private const ONE = 180.0;
 
-    private const KINDS = [EventKind::LetOut, EventKind::Swap, EventKind::Speed];
-
     /**
      * @param  float  $at  s since 1970 UTC
      * @param  list<string>  $holders  rods it was of; none where it was of all
@@ -36,7 +34,7 @@ final readonly class WhatItDid
     {
         $changes = [];
         foreach ($day->log as $event) {
-            if (! in_array($event->kind, self::KINDS, true)) {
+            if (! $event->kind->isChange()) {
                 continue;
             }
             $last = count($changes) - 1;

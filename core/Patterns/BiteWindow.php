@@ -74,11 +74,26 @@ final readonly class BiteWindow
             $bins[] = [
                 'from' => ($first + $i) * $wide, 'to' => ($first + $i + 1) * $wide, 'hours' => $lines, 'bites' => $y[$i],
                 'rate' => exp(array_sum(array_map(static fn (array $one): float => $one[0] * $one[1], $mixed))),
-                'low' => exp(Mixture::quantile($mixed, 0.1)), 'high' => exp(Mixture::quantile($mixed, 0.9)),
+                'low' => exp(Mixture::quantile($mixed, Rate::ENDS[0])), 'high' => exp(Mixture::quantile($mixed, Rate::ENDS[1])),
             ];
         }
 
         return new self($bins);
+    }
+
+    /**
+     * Where it bites best: not where the curve is highest, for that may be a bin of little, but where it is surest of much.
+     *
+     * @return ?array{from: float, to: float, hours: float, bites: int, rate: float, low: float, high: float}
+     */
+    public function best(): ?array
+    {
+        $best = null;
+        foreach ($this->bins as $bin) {
+            $best = $best === null || $bin['low'] > $best['low'] ? $bin : $best;
+        }
+
+        return $best;
     }
 
     /**

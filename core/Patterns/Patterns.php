@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Patterns;
 
+use Admek\Core\Numerics\Gamma;
 use Admek\Core\Patterns\Internal\AllElseAlike;
 use Admek\Core\Patterns\Internal\Mixture;
 use Admek\Core\Patterns\Internal\Shrunk;
@@ -42,6 +43,17 @@ final readonly class Patterns
         }
 
         return new self($hours, $bites, $factors);
+    }
+
+    /** How often it bites at all, by its own bites alone (Gamma–Poisson with Jeffreys' prior); null where nothing was fished. */
+    public function overall(): ?Rate
+    {
+        if ($this->hours <= 0.0) {
+            return null;
+        }
+        $ends = array_map(fn (float $end): float => Gamma::quantile($this->bites + 0.5, $end) / $this->hours, Rate::ENDS);
+
+        return new Rate('', $this->hours, $this->bites, $this->bites / $this->hours, $ends[0], $ends[1], null, null, null);
     }
 
     /**
@@ -104,7 +116,7 @@ final readonly class Patterns
             foreach ($fit->of($i) as $j => $mixed) {
                 $alike[$factor][array_keys($places[$factor])[$j]] = array_map(exp(...), [
                     array_sum(array_map(static fn (array $one): float => $one[0] * $one[1], $mixed)),
-                    Mixture::quantile($mixed, 0.1), Mixture::quantile($mixed, 0.9),
+                    Mixture::quantile($mixed, Rate::ENDS[0]), Mixture::quantile($mixed, Rate::ENDS[1]),
                 ]);
             }
         }

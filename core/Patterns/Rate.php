@@ -7,6 +7,9 @@ namespace Admek\Core\Patterns;
 /** How often it bites on one level of a factor: as it looks, and with all else alike. */
 final readonly class Rate
 {
+    /** Quantiles that an interval of 80 % lies between. */
+    public const ENDS = [0.1, 0.9];
+
     /** Bites under which it is too early to say. */
     public const EARLY = 3;
 
@@ -23,6 +26,21 @@ final readonly class Rate
         public string $level, public float $hours, public int $bites, public float $rate, public float $low, public float $high,
         public ?float $times, public ?float $timesLow, public ?float $timesHigh,
     ) {
+    }
+
+    /** "0.42 an hour of one line (0.31–0.58)". */
+    public function says(int $places = 2): string
+    {
+        [$rate, $low, $high] = array_map(
+            static fn (float $figure): string => self::figure($figure, $places), [$this->rate, $this->low, $this->high],
+        );
+
+        return "{$rate} an hour of one line ({$low}–{$high})";
+    }
+
+    public static function figure(float $rate, int $places = 2): string
+    {
+        return number_format($rate, $places, '.', '');
     }
 
     public function isEarly(): bool

@@ -19,9 +19,8 @@ final readonly class Start
     {
         $figures = [
             'bites' => $this->rate->bites === 1 ? '1 bite' : "{$this->rate->bites} bites",
-            'hours' => self::figure($this->rate->hours, 0), 'rate' => self::figure($this->rate->rate),
-            'low' => self::figure($this->rate->low), 'high' => self::figure($this->rate->high),
-            'times' => self::figure($this->rate->times ?? 1.0, 1),
+            'hours' => Rate::figure($this->rate->hours, 0), 'rate' => $this->rate->says(),
+            'high' => Rate::figure($this->rate->high), 'times' => Rate::figure($this->rate->times ?? 1.0, 1),
             'share' => (string) round(100.0 * $this->rate->hours / max($this->spoken, 1e-9)),
         ];
         if ($this->isTest) {
@@ -32,12 +31,7 @@ final readonly class Start
         }
 
         return Sentence::of(
-            '{rate} an hour of one line ({low}–{high}), {bites} in {hours} line-hours; all else alike ×{times}.', $figures,
+            '{rate}, {bites} in {hours} line-hours; all else alike ×{times}.', $figures,
         );
-    }
-
-    private static function figure(float $value, int $places = 2): string
-    {
-        return number_format($value, $places, '.', '');
     }
 }

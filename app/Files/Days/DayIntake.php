@@ -21,7 +21,6 @@ use App\Instruments\Track;
 use App\Models\Boat;
 use App\Models\Trip;
 use App\Rigging\Locker;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -49,7 +48,7 @@ final readonly class DayIntake
 
     public function __construct(private Trip $trip, Boat $boat)
     {
-        $day = CarbonImmutable::parse($trip->date->format('Y-m-d'), $boat->timezone);
+        $day = $trip->midnight($boat);
         $this->from = (float) $day->subHours(self::AROUND)->format('U');
         $this->to = (float) $day->addDay()->addHours(self::AROUND)->format('U');
         $this->locker = Locker::ever($boat);

@@ -13,7 +13,6 @@ use App\Files\Days\DayTrack;
 use App\Instruments\Track;
 use App\Models\Boat;
 use App\Models\Trip;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -24,7 +23,7 @@ final class DayFileController
 {
     public function show(Trip $trip, string $format, Boat $boat, Track $track): Response
     {
-        $from = CarbonImmutable::parse($trip->date->format('Y-m-d'), $boat->timezone);
+        $from = $trip->midnight($boat);
         $points = $track->between((float) $from->format('U'), (float) $from->addDay()->format('U'));
         $day = DayTold::of($trip, $points);
         [$text, $type] = match ($format) {

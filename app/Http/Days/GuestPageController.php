@@ -18,12 +18,12 @@ use Illuminate\Support\Str;
 /** What guests take home of their day. */
 final class GuestPageController
 {
-    /** Without the place, unless it is asked for by who may see it. */
+    /** Without the place, unless the captain lets them take it home: whoever sees it may not. */
     public function __invoke(Request $request, Trip $trip, Boat $boat, Track $track): Response
     {
         $places = $request->query('places') === '1';
-        if ($places && ! Policy::lets($request, Ability::Places)) {
-            throw new AuthorizationException('Places on the ground are not shown to this device.');
+        if ($places && ! Policy::lets($request, Ability::Plan)) {
+            throw new AuthorizationException('Only the captain lets guests take places home.');
         }
         $name = Str::slug($boat->name).'-'.$trip->date->format('Y-m-d');
 

@@ -26,23 +26,24 @@ final class SeasonController
     public function __invoke(Request $request, Boat $boat, Season $all): JsonResponse
     {
         $asked = $request->validate([
-            'ground' => ['string', 'max:120'], 'species' => [Rule::enum(Species::class)], 'since' => ['date_format:Y-m-d'],
+            'ground' => ['string', 'max:120'], 'species' => [Rule::enum(Species::class)],
         ]);
         $season = $all->biting($asked['species'] ?? null);
         $season = isset($asked['ground']) ? $season->where(Factor::Ground, $asked['ground']) : $season;
-        $season = isset($asked['since']) ? $season->since((float) strtotime("{$asked['since']} UTC")) : $season;
         $patterns = $season->patterns();
         $units = Units::from($boat->units);
 
         return new JsonResponse([
-            'hours' => round($patterns->hours, 3), 'bites' => $patterns->bites,
+            'hours' => round($patterns->hours, 3), 'bites' => $patterns->bites, 'rate' => $patterns->overall()?->says(),
             'trips' => count(array_unique(array_column($season->pieces, 'trip'))),
             'grounds' => self::grounds($all), 'species' => self::species($all),
             'factors' => self::factors($patterns, $season, $units),
             'days' => array_map(static fn (array $day): array => array_map(
                 static fn (mixed $figure): mixed => is_float($figure) ? round($figure, 3) : $figure, $day,
             ), $season->days()),
-            'windows' => array_map(static fn (BiteWindow $window): array => $window->bins, $season->windows()),
+            'windows' => array_map(static fn (BiteWindow $window): array => [
+                'bins' => $window->bins, 'best' => $window->best(),
+            ], $season->windows()),
             'heat' => array_map(static fn (array $cell): array => array_replace($cell, [
                 'words' => $season->bands->words(Factor::Depth, $cell['depth'], $units), 'depth' => (int) $cell['depth'],
             ]), $season->cells()),

@@ -27,10 +27,8 @@ use App\Instruments\Track;
 use App\Models\Boat;
 use App\Models\KeptEvents;
 use App\Models\Spread;
-use App\Models\TemperatureReading;
 use App\Models\Trip;
 use App\Rigging\Locker;
-use Carbon\CarbonImmutable;
 
 /** Line-hours of one trip cut wherever anything changed, each with all that is known of how it was fished. */
 final class FishedTrip
@@ -64,11 +62,8 @@ final class FishedTrip
     {
         $this->locker = Locker::ever($boat, $trip);
         $this->day = Day::of(KeptEvents::of($trip));
-        $readings = $trip->temperatures->map(static fn (TemperatureReading $one): array => [
-            'depth' => $one->depth, 'celsius' => $one->celsius,
-        ])->all();
-        $this->profile = $readings === [] ? null : TemperatureProfile::of(array_values($readings));
-        $this->sun = self::sun($trip);
+        $this->profile = $trip->temperatureProfile();
+        $this->sun = $trip->sun();
         $this->signs = $trip->signsSeen();
         $planned = Spread::query()->where('trip_id', $trip->id)->orderBy('id')->value('speed');
         $this->planned = is_numeric($planned) ? (float) $planned : null;
@@ -77,15 +72,6 @@ final class FishedTrip
             $sides[$holder->code] ??= $holder->side->value ?? 'centre';
         }
         $this->sides = $sides;
-    }
-
-    private static function sun(Trip $trip): ?Sun
-    {
-        try {
-            return $trip->latitude === null || $trip->longitude === null ? null : new Sun($trip->latitude, $trip->longitude);
-        } catch (InvalidValue) {
-            return null;
-        }
     }
 
     /**
@@ -159,8 +145,7 @@ final class FishedTrip
      */
     private function asPlanned(float $until): array
     {
-        $in = (float) CarbonImmutable::parse($this->trip->date->format('Y-m-d').' '.$this->trip->lines_in, $this->boat->timezone)
-            ->format('U');
+        $in = (float) $this->trip->midnight($this->boat)->setTimeFromTimeString($this->trip->lines_in)->format('U');
         $first = min([$until, ...array_map(static fn (Bite $bite): float => $bite->at, array_values($this->day->bites))]);
         $spread = Spread::query()->where('trip_id', $this->trip->id)->with('lines')->orderBy('id')->first();
 

@@ -52,6 +52,7 @@ final readonly class Season
             $of = [
                 $trip->getAttributes(), $trip->temperatures->toArray(), $version, $gear, $boat->timezone,
                 $boat->rule_books[Book::Reading->value] ?? null, floor($until / self::FRESH),
+                $until < $now ? $track->counted((float) $trip->midnight($boat)->format('U'), $until) : null,
             ];
             $told = $shelf->pieces($of, static fn (): array => (new FishedTrip($trip, $boat, $track))->pieces($now));
             foreach ($told as $piece) {
@@ -78,14 +79,6 @@ final readonly class Season
                 $piece['bites'], static fn (array $bite): bool => $bite['species'] === $species,
             )),
         ]), $this->pieces), $this->bands);
-    }
-
-    /** @param  float  $from  s since 1970 UTC */
-    public function since(float $from): self
-    {
-        return new self(array_values(
-            array_filter($this->pieces, static fn (array $piece): bool => $piece['from'] >= $from),
-        ), $this->bands);
     }
 
     /** Before a trip: what it can be begun with. */

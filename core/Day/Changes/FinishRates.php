@@ -8,6 +8,7 @@ use Admek\Core\Day\Day;
 use Admek\Core\Patterns\Exposure;
 use Admek\Core\Patterns\Factor;
 use Admek\Core\Patterns\Patterns;
+use Admek\Core\Patterns\Rate;
 use Admek\Core\Units\Sentence;
 
 /** How often finishes were bitten this day for the line-hours they were fished. */
@@ -48,24 +49,12 @@ final class FinishRates
             }
         }
         $others = array_sum($hours) - $hours[$finish];
-        $figures = ['bites' => $bites[$finish], 'other' => self::figure(
-            $others > 0.0 ? (array_sum(array_intersect_key($bites, $hours)) - $bites[$finish]) / $others : 0.0,
-        )];
+        $rest = $others > 0.0 ? (array_sum(array_intersect_key($bites, $hours)) - $bites[$finish]) / $others : 0.0;
+        $figures = ['bites' => $bites[$finish], 'other' => Rate::figure($rest, 1), 'rate' => ''];
         foreach (Patterns::of($exposures, alike: false)->factors[Factor::Finish->value] as $rate) {
-            if ($rate->level === $finish) {
-                $figures += [
-                    'rate' => self::figure($rate->rate), 'low' => self::figure($rate->low), 'high' => self::figure($rate->high),
-                ];
-            }
+            $figures['rate'] = $rate->level === $finish ? $rate->says(1) : $figures['rate'];
         }
 
-        return Sentence::of(
-            "{bites} bites on it, {rate} an hour of one line ({low}–{high}) against {other} on the others. {$test}", $figures,
-        );
-    }
-
-    private static function figure(float $rate): string
-    {
-        return number_format($rate, 1, '.', '');
+        return Sentence::of("{bites} bites on it, {rate} against {other} on the others. {$test}", $figures);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Patterns\Internal;
 
 use Admek\Core\Numerics\Gamma;
+use Admek\Core\Patterns\Rate;
 
 /**
  * Rates of one factor's levels, one by one: bites of a level are Poisson, rates of levels Gamma about the boat's mean, which
@@ -69,6 +70,6 @@ final class Shrunk
         $shape = $mean * $mean / $variance;
         $scale = $variance / $mean;
 
-        return [$mean, $scale * Gamma::quantile($shape, 0.1), $scale * Gamma::quantile($shape, 0.9)];
+        return [$mean, $scale * Gamma::quantile($shape, Rate::ENDS[0]), $scale * Gamma::quantile($shape, Rate::ENDS[1])];
     }
 }

@@ -31,6 +31,13 @@ final readonly class Sun
         InvalidValue::unlessBetween('longitude', $longitude, ...self::LONGITUDE, unit: '°');
     }
 
+    /** Null where nobody knows the place, or it is so far north or south that the sun may not rise or set. */
+    public static function over(?float $latitude, ?float $longitude): ?self
+    {
+        return $latitude === null || $longitude === null || $latitude < self::LATITUDE[0] || $latitude > self::LATITUDE[1]
+            ? null : new self($latitude, $longitude);
+    }
+
     /**
      * @return array{first_light: int, sunrise: int, noon: int, sunset: int, last_light: int}  Unix times of the day that holds a
      *   time, civil twilight for light

@@ -1,7 +1,7 @@
 /** What a spread's desk asks the server of the plan as it stands; nothing is kept there. */
-import { api, ask, type Schemas, type SpreadLine } from '../lib/api';
+import { api, ask, type Holder, type Schemas, type SpreadLine } from '../lib/api';
 import type { Kind } from '../rod/rigging';
-import type { Plan, WhatIf } from './plan';
+import { setAtDepth, type Plan, type WhatIf } from './plan';
 
 /** What came of "run it at": done, as near as this gear gets, or why not. */
 export type Reached = 'set' | { short: string[] } | { refused: string };
@@ -33,7 +33,7 @@ export async function askRig(
 }
 
 /** What runs lines at a depth, as near as each gets, or why that cannot be said. */
-export async function askReach(
+async function askReach(
     spread: number,
     { speed, lines }: Plan,
     whatIf: WhatIf,
@@ -54,4 +54,26 @@ export async function askCures(spread: number, plan: Plan, whatIf: WhatIf): Prom
         api.POST('/spreads/{spread}/cures', { params: { path: { spread } }, body: { ...plan, what_if: whatIf } }),
     );
     return 'data' in answer ? answer.data.cures : [];
+}
+
+/** The plan with every line at a depth (m) that gets there, and what came of it for the others. */
+export async function askReached(
+    plan: Plan,
+    spread: number,
+    whatIf: WhatIf,
+    holderIds: number[],
+    depth: number,
+    by: 'control' | 'other',
+    holders: readonly Holder[],
+): Promise<{ plan: Plan | null; told: Reached }> {
+    const lines = await askReach(spread, plan, whatIf, { depth, by, holder_ids: holderIds });
+    if (typeof lines === 'string') {
+        return { plan: null, told: { refused: lines } };
+    }
+    const reached = new Map(lines.filter((line) => line.reached).map(({ holder, figures }) => [holder, figures]));
+    const short = lines.flatMap((line) => line.short ?? []);
+    return {
+        plan: reached.size > 0 ? setAtDepth(plan, reached, depth, holders) : null,
+        told: short.length === 0 ? 'set' : { short },
+    };
 }

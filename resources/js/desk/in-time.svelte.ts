@@ -4,6 +4,8 @@
  */
 import { api, ask, faultsIn, type Fault, type RunningLine, type Schemas } from '../lib/api';
 import { theCatalogue } from '../lib/catalogue';
+import { between } from '../views/between';
+import { Played } from './played.svelte';
 
 type Told = Schemas['InTime'];
 type Frame = Schemas['LineFrame'];
@@ -16,24 +18,7 @@ const MOVING_MS = 180;
 /** s asked for first. */
 const AT_ONCE = 8;
 
-/** Between two figures, places or curves of one shape. */
-function between<T>(from: T, to: T, part: number): T {
-    if (typeof from === 'number' && typeof to === 'number') {
-        return (from + part * (to - from)) as T;
-    }
-    if (Array.isArray(from) && Array.isArray(to)) {
-        return from.map((item, i) => between(item as unknown, (to as unknown[])[i], part)) as T;
-    }
-    if (typeof from === 'object' && from !== null && typeof to === 'object' && to !== null) {
-        const other = to as Record<string, unknown>;
-        return Object.fromEntries(
-            Object.entries(from).map(([key, item]) => [key, between(item as unknown, other[key], part)]),
-        ) as T;
-    }
-    return from;
-}
-
-export class InTime {
+export class InTime extends Played {
     kind: Kind = $state('turn');
     side: Schemas['Side'] = $state('starboard');
     /** SI, by key; those the captain changed. */
@@ -41,21 +26,16 @@ export class InTime {
     told: Told | null = $state.raw(null);
     faults: Fault[] = $state.raw([]);
     asking: boolean = $state(false);
-    /** s that are shown. */
-    at: number = $state(0);
-    playing: boolean = $state(false);
-    /** So many times as fast as it happens. */
-    pace: number = $state(5);
     gentlest: Schemas['GentlestTurn'] | 'asking' | null = $state.raw(null);
 
     #timer: ReturnType<typeof setTimeout> | undefined;
     #calls = new AbortController();
-    #frame = 0;
 
     constructor(
         private readonly spreadId: number,
         private readonly plan: () => Question,
     ) {
+        super();
         void this.#ask();
     }
 
@@ -190,39 +170,9 @@ export class InTime {
         }
     }
 
-    /** Plays from the moment that is shown, or from the start where that is the end; or pauses. */
-    play(): void {
-        if (this.playing || !this.told) {
-            this.playing = false;
-            return;
-        }
-        this.at = this.at >= this.lasts ? 0 : this.at;
-        this.playing = true;
-        let last = performance.now();
-        const step = (now: number) => {
-            if (!this.playing) {
-                return;
-            }
-            this.at = Math.min(this.known, this.at + ((now - last) / 1000) * this.pace);
-            last = now;
-            if (this.at >= this.lasts) {
-                this.playing = false;
-                return;
-            }
-            this.#frame = requestAnimationFrame(step);
-        };
-        this.#frame = requestAnimationFrame(step);
-    }
-
-    scrub(at: number): void {
-        this.playing = false;
-        this.at = Math.max(0, Math.min(this.lasts, at));
-    }
-
     close(): void {
         clearTimeout(this.#timer);
-        cancelAnimationFrame(this.#frame);
-        this.playing = false;
+        this.stop();
         this.#calls.abort();
     }
 

@@ -20,6 +20,14 @@ export interface WhatIf {
 
 export const NOTHING_TRIED: WhatIf = { speed: null, turn: null, current: null, gone: null, untrued: false };
 
+/** Whether anything is tried that the depths follow. */
+export const isTried = ({ speed, turn, current, untrued }: WhatIf): boolean =>
+    speed !== null || turn !== null || current !== null || untrued;
+
+/** A speed that is the plan's own is none that is tried. */
+export const tried = (whatIf: WhatIf, { speed }: Plan): WhatIf =>
+    whatIf.speed !== null && Math.abs(whatIf.speed - speed) < 1e-6 ? { ...whatIf, speed: null } : whatIf;
+
 export function planOf({ speed, lines, school, setting_order }: Spread): Plan {
     return { speed, lines, school, setting_order };
 }

@@ -1,12 +1,12 @@
 /** One spread on the desk: the plan being edited, what is tried on it, and its keeping. */
 import { aboard } from '../lib/aboard.svelte';
 import type { Boat, Locker, RunningLine, Schemas, SpreadLine, SpreadOpened, Trip } from '../lib/api';
-import { askCures, askReach, askRig, type CureOffer, type Reached } from './asks';
+import { askReached, askRig, type CureOffer, type Reached } from './asks';
 import { History } from './history.svelte';
 import { InTime } from './in-time.svelte';
 import { Keeper } from './keeper.svelte';
 import { Lookahead } from './lookahead.svelte';
-import { NOTHING_TRIED, planOf, setAtDepth, withFigures, withLine, withoutLine, type Plan, type WhatIf } from './plan';
+import { isTried, NOTHING_TRIED, planOf, tried, withFigures, withLine, withoutLine, type Plan, type WhatIf } from './plan';
 import { Rods } from './rods.svelte';
 import { settingOf, stepped, steppedSpeed } from './steps';
 import type { Kind } from '../rod/rigging';
@@ -74,8 +74,7 @@ export class SpreadDesk extends Rods {
     }
 
     get isWhatIf(): boolean {
-        const { speed, turn, current, untrued } = this.whatIf;
-        return speed !== null || turn !== null || current !== null || untrued;
+        return isTried(this.whatIf);
     }
 
     /** Whether soundings speak of any line, gone by or not. */
@@ -120,11 +119,7 @@ export class SpreadDesk extends Rods {
     }
 
     try(whatIf: Partial<WhatIf>): void {
-        const next = { ...this.whatIf, ...whatIf };
-        this.whatIf = {
-            ...next,
-            speed: next.speed !== null && Math.abs(next.speed - this.plan.speed) < 1e-6 ? null : next.speed,
-        };
+        this.whatIf = tried({ ...this.whatIf, ...whatIf }, this.plan);
         this.#preview();
     }
 
@@ -162,16 +157,11 @@ export class SpreadDesk extends Rods {
 
     /** Asks for what runs lines at a depth (m), and sets each that gets there, as one edit. */
     async runAt(holderIds: number[], depth: number, by: 'control' | 'other' = 'control'): Promise<Reached> {
-        const lines = await askReach(this.spread.id, this.plan, this.whatIf, { depth, by, holder_ids: holderIds });
-        if (typeof lines === 'string') {
-            return { refused: lines };
+        const { plan, told } = await askReached(this.plan, this.spread.id, this.whatIf, holderIds, depth, by, this.holders);
+        if (plan) {
+            this.edit(plan);
         }
-        const reached = new Map(lines.filter((line) => line.reached).map(({ holder, figures }) => [holder, figures]));
-        if (reached.size > 0) {
-            this.edit(setAtDepth(this.plan, reached, depth, this.holders));
-        }
-        const short = lines.flatMap((line) => line.short ?? []);
-        return short.length === 0 ? 'set' : { short };
+        return told;
     }
 
     /** What a line's figures become when its control is set. */
@@ -180,20 +170,10 @@ export class SpreadDesk extends Rods {
         return control ? settingOf(control, value) : {};
     }
 
-    /** Everything to look at: as it runs, and as it is set. */
-    get breaches(): Schemas['Breach'][] {
-        return [...this.feed.breaches, ...(this.ahead.setting?.crossings.map(({ breach }) => breach) ?? [])];
-    }
-
     /** Puts the lines in another order to set them, by their holders' codes. */
     setOrder(codes: readonly string[]): void {
         const ids = new Map(this.holders.map(({ id, code }) => [code, id]));
         this.edit({ ...this.plan, setting_order: codes.flatMap((code) => ids.get(code) ?? []) });
-    }
-
-    /** What would put this right, as tried by the server on the plan and what-ifs of now. */
-    cures(): Promise<CureOffer[]> {
-        return askCures(this.spread.id, this.plan, this.whatIf);
     }
 
     /** One edit like any other: undo takes it back. The lines are those the server tried. */
@@ -213,9 +193,8 @@ export class SpreadDesk extends Rods {
         if (!line || !control) {
             return;
         }
-        const now = line[control.figure] ?? control.value;
-        const next = stepped(control, now, by, this.boat.units);
-        if (Math.abs(next - now) > 1e-9) {
+        const next = stepped(control, line[control.figure] ?? control.value, by, this.boat.units);
+        if (next !== (line[control.figure] ?? control.value)) {
             this.change(line.holder_id, settingOf(control, next));
         }
     }

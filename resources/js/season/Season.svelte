@@ -38,7 +38,6 @@
     });
 
     const shown = $derived(season?.factors.find((one) => one.factor === factor) ?? season?.factors[0]);
-    const rate = $derived(season && season.hours > 0 ? (season.bites / season.hours).toFixed(2) : '—');
 </script>
 
 <main class="mx-auto max-w-[1180px] px-4 py-3">
@@ -49,7 +48,7 @@
                 <b class="figure">{season.bites}</b>
                 {season.bites === 1 ? 'bite' : 'bites'} in <b class="figure">{season.hours.toFixed(0)}</b> line-hours on
                 <b class="figure">{season.trips}</b>
-                {season.trips === 1 ? 'trip' : 'trips'}: <b class="figure">{rate}</b> an hour of one line
+                {season.trips === 1 ? 'trip' : 'trips'}{#if season.rate}: {season.rate}{/if}
             </p>
             <span class="flex gap-2 max-sm:w-full">
                 <PickField
@@ -102,7 +101,7 @@
                         >
                     </span>
                 </div>
-                <WindowCurve bins={season.windows[along]} {along} />
+                <WindowCurve window={season.windows[along]} {along} />
             </section>
         </div>
         <section aria-labelledby="what" class="pt-4">

@@ -2,7 +2,9 @@
     import type { Schemas } from '../lib/api';
 
     /** Bites an hour of one line along the day, as a curve within its interval; beneath, the line-hours it rests on. */
-    let { bins, along }: { bins: readonly Schemas['WindowBin'][]; along: 'clock' | 'sun' } = $props();
+    let { window, along }: { window: Schemas['BiteWindow']; along: 'clock' | 'sun' } = $props();
+
+    const { bins, best } = $derived(window);
 
     const WIDE = 480;
     const HIGH = 168;
@@ -29,7 +31,6 @@
         return Array.from({ length: Math.floor((to - first) / step) + 1 }, (_, i) => first + i * step);
     });
     const clock = (hour: number) => `${hour % 12 === 0 ? 12 : hour % 12} ${hour % 24 < 12 ? 'am' : 'pm'}`;
-    const best = $derived(bins.reduce<Schemas['WindowBin'] | null>((a, b) => (a && a.rate >= b.rate ? a : b), null));
     const words = (at: number) => (along === 'clock' ? clock(at) : `${at}°`);
     const spoken = ({ from: a, to: b }: Schemas['WindowBin']) =>
         along === 'clock'
@@ -66,7 +67,7 @@
     </svg>
     <p class="quiet text-sm">
         {best
-            ? `Best ${spoken(best)}: ${best.rate.toFixed(2)} an hour of one line (${best.low.toFixed(2)}–${best.high.toFixed(2)}). `
+            ? `Surest ${spoken(best)}: ${best.rate.toFixed(2)} an hour of one line (${best.low.toFixed(2)}–${best.high.toFixed(2)}). `
             : ''}Bars are line-hours; where there are none no lines were in the water.
     </p>
 {/if}

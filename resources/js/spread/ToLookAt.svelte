@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { askCures } from '../desk/asks';
     import { atStake, breachKey, type Breach } from './breaches';
     import type { Plan, WhatIf } from '../desk/plan';
     import Popover from '../frame/Popover.svelte';
@@ -9,7 +10,8 @@
     /** How many things want a look, and on asking which; each leads to its rod. */
     let { desk }: { desk: SpreadDesk } = $props();
 
-    const breaches = $derived(desk.breaches);
+    /** As it runs, and as it is set. */
+    const breaches = $derived([...desk.feed.breaches, ...(desk.ahead.setting?.crossings.map(({ breach }) => breach) ?? [])]);
     let open = $state(false);
     let limits = $state(false);
     let offered = $state.raw<{ plan: Plan; whatIf: WhatIf; by: Map<string, CureOffer> } | null>(null);
@@ -23,7 +25,7 @@
         void desk.feed.solved;
         if (open) {
             const { plan, whatIf } = desk;
-            void desk.cures().then((offers) => {
+            void askCures(desk.spread.id, desk.plan, desk.whatIf).then((offers) => {
                 offered = { plan, whatIf, by: new Map(offers.map((offer) => [breachKey(offer.breach), offer])) };
             });
         }

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Admek\Core\Day\Day;
+use Admek\Core\Day\EventKind;
+use Admek\Core\Towing\Medium\Salinity;
+use Admek\Core\Water\Signs\Sun;
+use Admek\Core\Water\Signs\TemperatureProfile;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * When a trip's day is, and the water and light of it.
+ *
+ * @mixin Trip
+ */
+trait HasADay
+{
+    /** °C of the water at the surface: as the probe read it, else as it was entered; null where neither is. */
+    public function surfaceTemperature(): ?float
+    {
+        $probed = $this->relationLoaded('temperatures')
+            ? $this->temperatures->first()?->celsius
+            : DB::table('temperature_readings')->where('trip_id', $this->id)->orderBy('depth')->value('celsius');
+
+        return is_float($probed) ? $probed : $this->water_temperature;
+    }
+
+    /**
+     * Signs of the water as they were read, with those told on the water since.
+     *
+     * @return array{
+     *     clarity?: string, sky?: string, surface?: string, forage?: string, current_surface?: float, current_deep?: float,
+     * }
+     */
+    public function signsSeen(): array
+    {
+        /**
+         * @var array{
+         *     clarity?: string, sky?: string, surface?: string, forage?: string, current_surface?: float, current_deep?: float,
+         * }
+         */
+        return Day::of(KeptEvents::of($this, [EventKind::Signs, EventKind::Void]))->signs($this->signs ?? []);
+    }
+
+    /** Midnight its day begins with, by the boat's clock. */
+    public function midnight(Boat $boat): CarbonImmutable
+    {
+        return CarbonImmutable::parse($this->date->format('Y-m-d'), $boat->timezone);
+    }
+
+    /** Over its ground; null where nobody knows where that is. */
+    public function sun(): ?Sun
+    {
+        return Sun::over($this->latitude, $this->longitude);
+    }
+
+    /** As it was probed; null where it was not. */
+    public function temperatureProfile(): ?TemperatureProfile
+    {
+        $readings = $this->temperatures->map(static fn (TemperatureReading $one): array => [
+            'depth' => $one->depth, 'celsius' => $one->celsius,
+        ])->all();
+
+        return $readings === [] ? null : TemperatureProfile::of(array_values($readings));
+    }
+
+    /** kg/m³ of its ground's water. */
+    public function density(): float
+    {
+        return $this->water->density($this->surfaceTemperature() ?? Salinity::USUAL_TEMPERATURE, $this->salinity);
+    }
+}
