@@ -1,6 +1,6 @@
 /** One spread on the desk: the plan being edited, what is tried on it, and its keeping. */
 import { aboard } from '../lib/aboard.svelte';
-import type { Boat, Locker, RunningLine, Schemas, SpreadLine, SpreadOpened, Trip } from '../lib/api';
+import type { Boat, Locker, RunningLine, SpreadLine, SpreadOpened, Trip } from '../lib/api';
 import { askReached, askRig, type CureOffer, type Reached } from './asks';
 import { History } from './history.svelte';
 import { InTime } from './in-time.svelte';
