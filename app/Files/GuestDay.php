@@ -15,17 +15,16 @@ use Admek\Core\Units\Units;
 use App\Instruments\Track;
 use App\Models\Bite as KeptBite;
 use App\Models\Boat;
+use App\Models\Holder;
 use App\Models\KeptEvents;
 use App\Models\Trip;
+use App\Reading\CourseShape;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /** A guest's day to take home: one page that stands alone, with their fish and the shape of their course. */
 final readonly class GuestDay
 {
-    /** Points of a course that are drawn. */
-    private const MOST_POINTS = 400;
-
     private Units $units;
 
     private Day $day;
@@ -140,11 +139,8 @@ final readonly class GuestDay
             $rods[$bite->holder] ??= ['holder' => $bite->holder, 'bars' => [], 'bites' => []];
             $rods[$bite->holder]['bites'][] = [$place($bite->at), $bite->outcome === Outcome::Landed];
         }
-        // As they stand round the rail; what is there no more after them.
-        $rail = array_flip($this->boat->holders->pluck('code')->all());
-        uksort($rods, static fn (string $a, string $b): int => ($rail[$a] ?? 99) <=> ($rail[$b] ?? 99));
 
-        return array_values($rods);
+        return array_values(Holder::round($this->boat, $rods));
     }
 
     /** @return list<array{float, string}> full hours, as shares of the day */
@@ -164,35 +160,16 @@ final readonly class GuestDay
     }
 
     /**
-     * The shape of her course, north up, in a square of one; where it lies on the ground is not told unless places are.
-     *
      * @param  list<TrackPoint>  $points
      * @return ?array{line: list<array{float, float}>, across: string, place: ?string}
      */
     private function course(array $points): ?array
     {
-        $places = [];
-        $every = max(1, intdiv(count($points), self::MOST_POINTS));
-        foreach ($points as $i => $point) {
-            $place = $i % $every === 0 ? $point->place() : null;
-            if ($place !== null) {
-                $places[] = [$place->latitude, $place->longitude];
-            }
-        }
-        if (count($places) < 2) {
-            return null;
-        }
-        [$south, $north] = [min(array_column($places, 0)), max(array_column($places, 0))];
-        [$west, $east] = [min(array_column($places, 1)), max(array_column($places, 1))];
-        $shrink = cos(deg2rad(0.5 * ($south + $north)));
-        $wide = max($north - $south, ($east - $west) * $shrink, 1e-6);
+        $shape = CourseShape::of($points);
 
-        return [
-            'line' => array_map(static fn (array $at): array => [
-                round(($at[1] - $west) * $shrink / $wide, 4), round(($north - $at[0]) / $wide, 4),
-            ], $places),
-            'across' => $this->units->say(Quantity::Distance, $wide * 111_195.0),
-            'place' => $this->places ? sprintf('%.4f°, %.4f°', 0.5 * ($south + $north), 0.5 * ($west + $east)) : null,
+        return $shape === null ? null : [
+            'line' => $shape->line(), 'across' => $shape->across($this->units),
+            'place' => $this->places ? sprintf('%.4f°, %.4f°', $shape->middle->latitude, $shape->middle->longitude) : null,
         ];
     }
 }

@@ -70,4 +70,20 @@ final class Holder extends Model
             (bool) ($row->counter_calibrated ?? false), $row->counter_factor ?? 1.0,
         );
     }
+
+    /**
+     * What is told by holders' codes, as they stand round the rail; what is there no more comes after them.
+     *
+     * @template T
+     *
+     * @param  array<array-key, T>  $byCode
+     * @return array<array-key, T>
+     */
+    public static function round(Boat $boat, array $byCode): array
+    {
+        $rail = array_flip($boat->holders->pluck('code')->all());
+        uksort($byCode, static fn (int|string $a, int|string $b): int => ($rail[$a] ?? 99) <=> ($rail[$b] ?? 99));
+
+        return $byCode;
+    }
 }

@@ -9,8 +9,13 @@ use Admek\Core\Day\Day;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\WhatItDid;
 use Admek\Core\Instruments\Figure;
+use Admek\Core\Instruments\TrackPoint;
+use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Sentence;
+use Admek\Core\Units\Units;
 use App\Instruments\Track;
 use App\Models\Boat;
+use App\Models\Holder;
 use App\Models\KeptEvents;
 use App\Models\Trip;
 
@@ -40,11 +45,14 @@ final readonly class DayLine
             $this->until, ...array_map(static fn (Event $event): float => $event->at, $this->day->log),
         ]);
 
+        $points = array_values([...$track->between($from, $this->until)]);
+
         return [
             'midnight' => gmdate('Y-m-d\TH:i:s\Z', (int) $this->midnight), 'from' => $this->hour($from),
             'until' => $this->hour(max($this->until, $from + 600.0)),
             'rods' => $this->rods(), 'marks' => $this->marks(), 'sun' => $this->sun(),
-            'speeds' => $this->speeds($track, $from), 'did' => array_map(fn (WhatItDid $one): array => [
+            'speeds' => $this->speeds($points), 'course' => $this->course($points), 'bands' => $this->bands(),
+            'did' => array_map(fn (WhatItDid $one): array => [
                 'at' => $this->hour($one->at),
             ] + get_object_vars($one), WhatItDid::of($this->day, $this->until)),
         ];
@@ -69,8 +77,7 @@ final readonly class DayLine
         foreach ($this->day->bites as $bite) {
             $rods[$bite->holder]['bites'][] = $this->bite($bite);
         }
-        $rail = array_flip($this->boat->holders->pluck('code')->all());
-        uksort($rods, static fn (string $a, string $b): int => ($rail[$a] ?? 99) <=> ($rail[$b] ?? 99));
+        $rods = Holder::round($this->boat, $rods);
 
         return array_map(static fn (string $holder, array $told): array => [
             'holder' => $holder, 'spells' => $told['spells'] ?? [], 'bites' => $told['bites'] ?? [],
@@ -102,12 +109,15 @@ final readonly class DayLine
         return $sun === null ? null : array_map(fn (int $at): float => $this->hour((float) $at), $sun);
     }
 
-    /** @return list<array{at: float, speed: float}> m/s through the water, as it was read */
-    private function speeds(Track $track, float $from): array
+    /**
+     * @param  list<TrackPoint>  $points
+     * @return list<array{at: float, speed: float}> m/s through the water, as it was read
+     */
+    private function speeds(array $points): array
     {
         $speeds = [];
         $last = -INF;
-        foreach ($track->between($from, $this->until) as $point) {
+        foreach ($points as $point) {
             $speed = $point->figures[Figure::WaterSpeed->value] ?? null;
             if ($speed !== null && $point->at - $last >= self::EVERY) {
                 $speeds[] = ['at' => $this->hour($point->at), 'speed' => round($speed, 3)];
@@ -116,5 +126,53 @@ final readonly class DayLine
         }
 
         return $speeds;
+    }
+
+    /**
+     * @param  list<TrackPoint>  $points
+     * @return ?array<string, mixed> its shape, with bites on it where she was read nearest to them
+     */
+    private function course(array $points): ?array
+    {
+        $shape = CourseShape::of($points);
+        if ($shape === null) {
+            return null;
+        }
+        $bites = [];
+        foreach ($this->day->bites as $bite) {
+            $near = null;
+            foreach ($points as $point) {
+                $near = $near === null || abs($point->at - $bite->at) < abs($near->at - $bite->at) ? $point : $near;
+            }
+            $place = $near !== null && abs($near->at - $bite->at) < self::EVERY ? $near->place() : null;
+            if ($place !== null) {
+                $bites[] = ['holder' => $bite->holder, 'at' => $this->hour($bite->at), 'place' => $shape->at($place)]
+                    + ['outcome' => $bite->outcome->value];
+            }
+        }
+
+        return ['line' => $shape->line(), 'across' => $shape->across($this->units()), 'bites' => $bites];
+    }
+
+    /** @return list<array{at: float, words: string}> what was to be fished from when on, as the light moved it */
+    private function bands(): array
+    {
+        $told = [];
+        foreach (TripWater::of($this->trip, $this->boat)->schedule as $row) {
+            $words = implode(', ', array_map(fn (array $part): string => Sentence::of('{species} {top#}–{bottom}', [
+                'species' => $part['band']->species->label(), 'top' => [Quantity::Depth, $part['top']],
+                'bottom' => [Quantity::Depth, $part['bottom']],
+            ])->in($this->units()), $row['bands']));
+            if ($words !== '' && ($told === [] || $told[count($told) - 1]['words'] !== $words)) {
+                $told[] = ['at' => $this->hour((float) $row['time']), 'words' => $words];
+            }
+        }
+
+        return $told;
+    }
+
+    private function units(): Units
+    {
+        return Units::from($this->boat->units);
     }
 }

@@ -118,7 +118,17 @@ final class SeasonTest extends FeatureTestCase
         }
         self::assertEqualsWithDelta($day['line_hours'], $hours, 0.02);
         self::assertEqualsWithDelta(15.0, $line['sun']['sunset'] - $line['sun']['sunrise'], 1.0, 'a long day of May');
-        self::assertSame([[], []], [$line['did'], $line['speeds']]);
+        self::assertSame([[], [], null], [$line['did'], $line['speeds'], $line['course']]);
+        self::assertMatchesRegularExpression('/^[a-z ]+ \d+–\d+ ft/', $line['bands'][0]['words']);
+        $from = strtotime($line['midnight']) + 3600.0 * $line['from'];
+        foreach ([[45.30, -38.40], [45.32, -38.40], [45.32, -38.37]] as $i => [$latitude, $longitude]) {
+            DB::table('track')->insert([
+                'at' => (int) (1000 * ($from + 1200 * $i)), 'latitude' => $latitude, 'longitude' => $longitude,
+            ]);
+        }
+        $course = $this->send('GET', "/trips/{$trip}/day/line", expect: 200)->json('course');
+        self::assertEqualsWithDelta([[0.0, 0.9484], [0.0, 0.0], [1.0, 0.0]], $course['line'], 1e-3, 'north up, its place untold');
+        self::assertSame('1.5 mi', $course['across']);
         $at = gmdate('Y-m-d\TH:i:s.000\Z', strtotime($line['midnight']) + (int) (3600 * ($line['from'] + 2.0)));
         $this->send('POST', "/trips/{$trip}/events", ['sent_at' => '2031-06-01T10:00:00.000Z', 'events' => [
             ['uuid' => '018f0000-0000-7000-8000-0000000000b1', 'kind' => 'speed', 'at' => $at, 'speed' => 1.2],

@@ -5,6 +5,7 @@
     import { figure, measure } from '../lib/units';
     import { clock, tripWords } from '../lib/words';
     import PickField from '../fields/PickField.svelte';
+    import DayCourse from './DayCourse.svelte';
     import DayRows from './DayRows.svelte';
 
     /** The day on a line of time: lines in the water, bites, changes, sun and speed; another day beneath it to compare. */
@@ -71,28 +72,33 @@
             <h3 class="pt-3 pb-1 font-bold">{tripWords(aboard.trips.find(({ id }) => id === Number(beside)) ?? trip)}</h3>
             <DayRows line={other} {from} {until} {species} />
         {/if}
-        <p class="quiet text-sm">
-            Bars are lines in the water, filled dots fish landed, open ones bites that were not; ticks are what was changed, the
-            curve the speed that was read. Shaded is before sunrise and after sunset.
-        </p>
-        {#if mine.did.length > 0}
-            <h3 class="pt-3 pb-1 font-bold">What was changed, and what it did</h3>
-            <table class="did" data-testid="did">
-                <thead>
-                    <tr><th></th><th></th><th>before it</th><th>after it</th></tr>
-                </thead>
-                <tbody>
-                    {#each mine.did as one (`${one.at} ${one.words}`)}
-                        <tr>
-                            <td class="figure">{told(mine.midnight, one.at)}</td>
-                            <td><b class="figure">{one.holders.join(' · ')}</b> {one.words}</td>
-                            <td class="figure">{fished(one.before)}</td>
-                            <td class="figure"><b>{fished(one.after)}</b></td>
-                        </tr>
-                    {/each}
-                </tbody>
-            </table>
-        {/if}
+        <div class="flex flex-wrap gap-x-8">
+            {#if mine.course}<DayCourse course={mine.course} clock={(at) => told(mine?.midnight ?? '', at)} />{/if}
+            <div class="min-w-72 flex-1 pt-2">
+                <p class="quiet text-sm">
+                    Bars are lines in the water, filled dots fish landed, open ones bites that were not; ticks are what was
+                    changed, the curve the speed that was read. Shaded is before sunrise and after sunset.
+                </p>
+                {#if mine.did.length > 0}
+                    <h3 class="pt-3 pb-1 font-bold">What was changed, and what it did</h3>
+                    <table class="did" data-testid="did">
+                        <thead>
+                            <tr><th></th><th></th><th>before it</th><th>after it</th></tr>
+                        </thead>
+                        <tbody>
+                            {#each mine.did as one (`${one.at} ${one.words}`)}
+                                <tr>
+                                    <td class="figure">{told(mine.midnight, one.at)}</td>
+                                    <td><b class="figure">{one.holders.join(' · ')}</b> {one.words}</td>
+                                    <td class="figure">{fished(one.before)}</td>
+                                    <td class="figure"><b>{fished(one.after)}</b></td>
+                                </tr>
+                            {/each}
+                        </tbody>
+                    </table>
+                {/if}
+            </div>
+        </div>
     </section>
 {/if}
 

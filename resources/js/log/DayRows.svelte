@@ -17,7 +17,17 @@
     const TOP = 26;
 
     const x = (at: number) => LEFT + ((at - from) / Math.max(until - from, 1e-6)) * (WIDE - LEFT - 4);
-    const high = $derived(TOP + line.rods.length * ROW);
+    const high = $derived(TOP + (line.rods.length + (line.bands.length > 0 ? 1 : 0)) * ROW);
+    const bandsAt = $derived(TOP + line.rods.length * ROW + ROW / 2);
+    /** As much of the words as there is room for until the next. */
+    const bands = $derived(
+        line.bands.map(({ at, words }, i) => {
+            const start = Math.max(at, from);
+            const room = x(Math.min(line.bands[i + 1]?.at ?? until, until)) - x(start);
+            const fit = Math.floor(room / 6.4);
+            return { at: start, words, room, told: words.length <= fit ? words : fit > 6 ? `${words.slice(0, fit - 1)}…` : '' };
+        }),
+    );
     const hours = $derived(
         Array.from({ length: Math.max(0, Math.floor(until) - Math.ceil(from) + 1) }, (_, i) => Math.ceil(from) + i),
     );
@@ -69,6 +79,15 @@
             >
         {/each}
     {/each}
+    {#if bands.length > 0}<text x="0" y={bandsAt + 5}>bands</text>{/if}
+    {#each bands as band, i (i)}
+        {#if band.room > 0}
+            <rect x={x(band.at)} width={Math.max(1, band.room - 2)} y={bandsAt - 8} height="16" class="wanted"
+                ><title>{band.words}, from {clock(band.at)}</title></rect
+            >
+            <text x={x(band.at) + 4} y={bandsAt + 4} class="small">{band.told}</text>
+        {/if}
+    {/each}
     {#each line.marks as mark, i (i)}
         <path d="M{x(mark.at)} {y(mark.holder) - 8}v16" class="mark"
             ><title>{mark.holder ?? ''} {mark.words}, {clock(mark.at)}</title></path
@@ -103,6 +122,14 @@
     }
     .bite.landed {
         fill: var(--color-primary);
+    }
+    .wanted {
+        fill: var(--color-base-content);
+        opacity: 0.1;
+    }
+    .small {
+        font-size: 12px;
+        fill: var(--color-base-content);
     }
     .mark {
         stroke: var(--color-base-content);
