@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Days;
 
 use Admek\Core\Instruments\Circumstances;
+use Admek\Core\Instruments\Figure;
 use Admek\Core\Instruments\Known;
 use Admek\Core\Instruments\Motion;
 use Admek\Core\InvalidValue;
@@ -48,6 +49,14 @@ final readonly class AtTheTime
         return LineSnapshot::take($boat, $trip, $rows, $then->conditions($told), $bitten) + $then->told() + [
             'place' => $this->place($at, $boat),
         ];
+    }
+
+    /** m/s she made through the water, or else over the ground, as it was read; null where neither was. */
+    public function speed(float $at, Boat $boat): ?float
+    {
+        $read = $this->read($at, $boat);
+
+        return $read->now(Figure::WaterSpeed) ?? $read->now(Figure::GroundSpeed);
     }
 
     /** @return ?array{latitude: float, longitude: float} where she was, as it was read */

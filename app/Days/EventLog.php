@@ -33,7 +33,7 @@ final readonly class EventLog
     /** Each kept once, however often it is sent. */
     public function keep(string $who, Telling ...$told): void
     {
-        $changes = false;
+        $changes = $sounded = false;
         foreach ($told as $one) {
             $event = $one->event;
             $new = DB::table('events')->insertOrIgnore([
@@ -45,9 +45,13 @@ final readonly class EventLog
                 ),
             ]) > 0;
             $changes = $changes || ($new && ($event->kind === EventKind::Bite || $event->kind->isOfAnother()));
+            $sounded = $sounded || ($new && in_array($event->kind, [EventKind::Sounding, EventKind::Void], true));
         }
         if ($changes) {
             $this->writeBites();
+        }
+        if ($sounded) {
+            SoundingsTold::write($this->trip);
         }
     }
 

@@ -68,6 +68,7 @@ final readonly class WatchedRods
                 'bite' => $now?->bite, 'line' => $rows[$i], 'lure' => $line->lure->name,
                 'turn' => $turns[$code] ?? count($turns), 'counter' => self::counter($run),
                 'depth' => $run?->depth(), 'lag' => $run?->lure()[0], 'doubt' => $run?->doubt?->told(),
+                'trued' => $run?->planned->trued !== null,
                 'planned' => self::otherwise($run, $meant[$code] ?? null),
                 'clear_first' => $clearing[$code] ?? [], 'taken' => $this->taken($line),
             ];

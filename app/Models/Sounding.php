@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed> $set_up as a row of spread_lines
  * @property ?int $trip_id whose water it was
  * @property ?array<string, mixed> $circumstances {@see \App\Rigging\SoundedGear::circumstances()}; null of old ones
+ * @property ?string $event uuid of the event that told it on Watch
  * @property bool $confirmed whether it is held to be true however far off it is
  */
 final class Sounding extends Model
@@ -32,7 +33,7 @@ final class Sounding extends Model
 
     protected $fillable = [
         'taken_at', 'method', 'depth', 'model_depth', 'speed', 'presentation', 'reel_id', 'lure_id', 'set_up', 'trip_id',
-        'circumstances', 'confirmed',
+        'circumstances', 'confirmed', 'event',
     ];
 
     protected $casts = [

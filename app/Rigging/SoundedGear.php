@@ -179,17 +179,19 @@ final class SoundedGear
      * @param  string  $at  UTC
      * @param  array<string, mixed>  $row  of the line
      * @param  list<array<string, mixed>>  $beside  rows of the lines it hangs with
+     * @param  ?string  $event  that told it, on Watch
      * @return int the id it is kept under
      */
     public static function take(
         Boat $boat, Trip $trip, string $at, SoundingMethod $by, Read $read, array $row, array $beside, Conditions $conditions,
+        ?string $event = null,
     ): int {
         $row = array_filter($row, static fn (mixed $figure): bool => $figure !== null);
 
         return $boat->soundings()->create([
             'taken_at' => $at, 'method' => $by->value, 'depth' => $read->depth, 'model_depth' => $read->modelDepth,
             'speed' => $read->speed, 'set_up' => $row, 'trip_id' => $trip->id,
-            'circumstances' => self::circumstances($conditions, $beside),
+            'circumstances' => self::circumstances($conditions, $beside), 'event' => $event,
         ] + array_intersect_key($row, array_flip(['presentation', 'reel_id', 'lure_id'])))->id;
     }
 

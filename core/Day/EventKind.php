@@ -36,7 +36,6 @@ enum EventKind: string
     /** Takes another one back. */
     case Void = 'void';
 
-    /** Whether it is of one rod's line. */
     /** Whether it changed something about how lines fish that a captain asks the bites of before it and after. */
     public function isChange(): bool
     {
@@ -51,6 +50,7 @@ enum EventKind: string
         );
     }
 
+    /** Whether it is of one rod's line. */
     public function isOfLine(): bool
     {
         return in_array($this, [
@@ -124,7 +124,7 @@ enum EventKind: string
             self::In => 'In',
             self::Checked => 'Checked',
             self::Swap => 'Swap lure',
-            self::LetOut => 'Let out',
+            self::LetOut => 'Let out, sounded',
             default => ucfirst($this->words()),
         };
     }

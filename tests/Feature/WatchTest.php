@@ -47,6 +47,35 @@ final class WatchTest extends FeatureTestCase
         self::assertEqualsWithDelta(1.05 * $p5['line']['let_out'], $p5['counter'], 1e-6);
     }
 
+    public function test_a_depth_seen_on_the_water_teaches_of_the_gear_and_is_forgotten_when_taken_back(): void
+    {
+        $line = $this->line('P3');
+        $this->tell('out', ['holder_id' => $line['holder_id'], 'line' => $line]);
+        $before = $this->rod('P3');
+        self::assertFalse($before['trued']);
+        foreach ([900, 901, 902] as $number) {
+            $this->tell('sounding', [
+                'holder_id' => $line['holder_id'], 'depth' => 1.1 * $before['depth'], 'method' => 'bottom',
+            ], $number);
+        }
+        $soundings = $this->send('GET', '/soundings', expect: 200)->json('soundings');
+        self::assertCount(3, $soundings);
+        self::assertEqualsWithDelta(1.1 * $before['depth'], $soundings[0]['depth'], 1e-6);
+        $trued = $this->rod('P3');
+        self::assertTrue($trued['trued']);
+        self::assertGreaterThan(1.03 * $before['depth'], $trued['depth']);
+        $rods = $this->send('GET', '/trips/{next}/watch?untrued=1', expect: 200)->json('rods');
+        $untrued = array_column($rods, null, 'holder')['P3'];
+        self::assertEqualsWithDelta([$before['depth'], false], [$untrued['depth'], $untrued['trued']], 1e-6);
+
+        $this->tell('void', ['of' => self::uuid(901)]);
+        self::assertCount(2, $this->send('GET', '/soundings', expect: 200)->json('soundings'));
+        $spare = $this->line('S3');
+        $this->tell('sounding', ['holder_id' => $spare['holder_id'], 'depth' => 20.0]);
+        self::assertCount(2, $this->send('GET', '/soundings', expect: 200)->json('soundings'), 'S3 was not out');
+        self::assertContains('sounding', array_column($this->send('GET', '/trips/{next}/day', expect: 200)->json('log'), 'kind'));
+    }
+
     public function test_out_of_gear_it_tells_of_the_lines_that_are_out_how_soon_they_touch(): void
     {
         self::assertSame([], $this->outOfGear()['lines'], 'nothing is out yet');

@@ -11,6 +11,8 @@ use Admek\Core\Day\Fish;
 use Admek\Core\Fish\Condition;
 use Admek\Core\Fish\Species;
 use Admek\Core\InvalidValue;
+use Admek\Core\Records\Sounding;
+use Admek\Core\Records\SoundingMethod;
 use App\Days\AtTheTime;
 use App\Http\Asked\LineShape;
 use App\Http\Asked\SignsShape;
@@ -35,8 +37,6 @@ final class NewEvent extends SpreadContent
     public const WHEN = ['after_or_equal:2000-01-01', 'before:2100-01-01'];
 
     public const MOMENT = 'date_format:Y-m-d\TH:i:s\Z,Y-m-d\TH:i:s.v\Z';
-
-    private const DEPTH = [0, 300];
 
     public static function of(mixed $told): self
     {
@@ -91,7 +91,10 @@ final class NewEvent extends SpreadContent
                 'in_net' => ['boolean:strict'],
                 'condition' => ['nullable', Rule::enum(Condition::class)],
             ],
-            $kind === EventKind::Sounding => ['depth' => ['required', 'numeric:strict', Within::range(self::DEPTH)]],
+            $kind === EventKind::Sounding => [
+                'depth' => ['required', 'numeric:strict', Within::range(Sounding::DEPTH)],
+                'method' => ['nullable', Rule::enum(SoundingMethod::class)],
+            ],
             $kind === EventKind::Speed => ['speed' => self::spreadRules()['speed']],
             $kind?->isOfPlace() === true => [
                 'latitude' => ['required_with:longitude', 'numeric:strict', 'between:-90,90'],
@@ -157,6 +160,13 @@ final class NewEvent extends SpreadContent
             $line = $this->array('line');
 
             return LineSnapshot::line($boat, ['holder_id' => $this->integer('holder_id')] + $line);
+        }
+        if ($kind === EventKind::Sounding) {
+            $speed = $then->speed($event->at, $boat);
+
+            return ['depth' => $this->float('depth')] + array_filter([
+                'method' => $this->input('method'), 'speed' => $speed,
+            ], static fn (mixed $told): bool => $told !== null);
         }
         if ($kind->isOfPlace() && $this->input('latitude') === null) {
             $this->merge($then->place($event->at, $boat) ?? []);

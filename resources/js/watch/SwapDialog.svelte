@@ -1,7 +1,8 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
     import Dialog from '../frame/Dialog.svelte';
-    import type { Rod, Watch } from './watch.svelte';
+    import type { Rod } from './states';
+    import type { Watch } from './watch.svelte';
 
     /** Another lure on a rod. */
     let { watch, rod, close }: { watch: Watch; rod: Rod; close: () => void } = $props();

@@ -6,7 +6,8 @@
     import WatchHull from './WatchHull.svelte';
     import WatchRod from './WatchRod.svelte';
     import WatchSays from './WatchSays.svelte';
-    import { Watch, type Rod } from './watch.svelte';
+    import type { Rod } from './states';
+    import { Watch } from './watch.svelte';
 
     /** The day as it runs: the rods round the boat, what is done to each in two taps, and what to do when one has a fish. */
     let { params }: { params: { trip: string } } = $props();

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { figure, measure, type Units } from '../lib/units';
-    import type { Rod, Watch } from './watch.svelte';
+    import type { Rod } from './states';
+    import type { Watch } from './watch.svelte';
 
     /** The bottom coming up along her course, with every lure in the water where it trails and as deep as it runs. */
     let { watch, units }: { watch: Watch; units: Units } = $props();

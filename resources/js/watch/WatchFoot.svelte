@@ -8,7 +8,8 @@
     import SwapDialog from './SwapDialog.svelte';
     import WatchChange from './WatchChange.svelte';
     import WatchNext from './WatchNext.svelte';
-    import type { Kind, Rod, Watch } from './watch.svelte';
+    import type { Kind, Rod } from './states';
+    import type { Watch } from './watch.svelte';
 
     /** What was told last, and what can be told of the chosen rod. */
     let { watch, units, land }: { watch: Watch; units: Units; land: (landed: { rod: Rod; bite: string } | null) => void } =
@@ -75,6 +76,12 @@
     {#if watch.last}<button type="button" class="btn undo" onclick={() => void watch.undo()}>Undo</button>
     {:else if aboard.may('log') && !rod}
         <p class="free">
+            {#if watch.untrued || watch.rods.some(({ trued }) => trued)}<button
+                    type="button"
+                    class="btn undo border-base-content {watch.untrued ? 'btn-neutral' : 'bg-base-100'}"
+                    aria-pressed={watch.untrued}
+                    onclick={() => void watch.showUntrued(!watch.untrued)}>Untrued</button
+                >{/if}
             <button type="button" class="btn undo border-base-content bg-base-100" onclick={() => (asking = 'signs')}
                 >Signs</button
             >

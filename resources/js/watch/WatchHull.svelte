@@ -5,7 +5,8 @@
     import type { NewEvent } from '../day/queue.svelte';
     import { hullPath } from '../views/hull';
     import FishForm, { type Fish } from '../day/FishForm.svelte';
-    import { stateOf, type Rod, type Watch } from './watch.svelte';
+    import { stateOf, type Rod } from './states';
+    import type { Watch } from './watch.svelte';
     import { narrow } from './narrow';
     import WatchChange from './WatchChange.svelte';
     import WatchNext from './WatchNext.svelte';

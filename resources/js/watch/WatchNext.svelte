@@ -1,7 +1,8 @@
 <script lang="ts">
     import { settingWords } from '../lib/catalogue';
     import { figure, type Units } from '../lib/units';
-    import type { Rod, Watch } from './watch.svelte';
+    import type { Rod } from './states';
+    import type { Watch } from './watch.svelte';
 
     /** The rod that is set next, to be chosen. */
     let { watch, next, units }: { watch: Watch; next: Rod; units: Units } = $props();

@@ -2,7 +2,7 @@
     import { lineWords } from '../lib/catalogue';
     import { figure, plusMinus, type Units } from '../lib/units';
     import Glyph from '../rod/Glyph.svelte';
-    import { stateOf, type Rod } from './watch.svelte';
+    import { stateOf, type Rod } from './states';
 
     interface Shown {
         rod: Rod;

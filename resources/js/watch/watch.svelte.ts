@@ -1,25 +1,21 @@
 /** The day as it stands, read as often as there is something new, with what was told on this device and waits laid over it. */
 import { aboard } from '../lib/aboard.svelte';
 import { api, inTime, type Fault, type Schemas } from '../lib/api';
-import { theCatalogue } from '../lib/catalogue';
 import { longAgo } from '../lib/words';
 import { queue, type NewEvent } from '../day/queue.svelte';
 import { Changes, type Change } from './changes.svelte';
+import { actOf, stateOf, type Act, type Kind, type Rod } from './states';
 
-export type Rod = Schemas['Watch']['rods'][number];
-export type Kind = Schemas['EventKind'];
-type Act = Schemas['Catalogue']['line_states'][number]['takes'][number];
 type Told = Parameters<typeof queue.event>[0];
 
 /** Where the server does not say. */
 const EVERY_MS = 2000;
 const UNDO_MS = 10_000;
 
-/** How a line that stands so is called, and what can be told of it. */
-export const stateOf = (rod: Rod) => theCatalogue().line_states.find(({ state }) => state === rod.state);
-
 export class Watch {
     now: Schemas['Watch'] | null = $state.raw(null);
+    /** Whether depths are by the default figures, whatever soundings have taught. */
+    untrued: boolean = $state(false);
     /** Code of the rod that is looked at. */
     chosen: string | null = $state(null);
     said: string = $state('');
@@ -76,7 +72,8 @@ export class Watch {
     async read(): Promise<void> {
         const mine = ++this.#asked;
         const sent = [...this.#sent];
-        const query = this.now ? { known: this.now.version, ...(this.#stamp ? { stamp: this.#stamp } : {}) } : {};
+        const known = this.now ? { known: this.now.version, ...(this.#stamp ? { stamp: this.#stamp } : {}) } : {};
+        const query = { ...known, ...(this.untrued ? { untrued: '1' as const } : {}) };
         const { data, response } = await api
             .GET('/trips/{trip}/watch', {
                 params: { path: { trip: this.trip }, query },
@@ -98,6 +95,12 @@ export class Watch {
             this.#ahead = new Date(data.now).getTime() - Date.now();
         }
         this.said = response?.ok ? '' : 'The server is not answering: what is told is kept here.';
+    }
+
+    async showUntrued(on: boolean): Promise<void> {
+        this.untrued = on;
+        this.#stamp = null;
+        await this.read();
     }
 
     async answer({ key }: Change, answer: 'taken' | 'refused'): Promise<void> {
@@ -148,7 +151,7 @@ export class Watch {
 
     /** Tells what happened to a rod, or to its fish. */
     async tell(rod: Rod, kind: Kind, more: Partial<NewEvent> = {}): Promise<Fault[]> {
-        return await this.say(`${rod.holder} ${this.#actOf(kind)?.order.toLowerCase() ?? kind}`, this.#event(rod, kind, more));
+        return await this.say(`${rod.holder} ${actOf(kind)?.order.toLowerCase() ?? kind}`, this.#event(rod, kind, more));
     }
 
     async say(words: string, ...told: Told[]): Promise<Fault[]> {
@@ -190,7 +193,7 @@ export class Watch {
                 spread_id: spread ?? null,
             };
         }
-        if (this.#actOf(kind)?.of_bite) {
+        if (actOf(kind)?.of_bite) {
             return { kind, ...(rod.bite ? { of: rod.bite } : {}), ...more };
         }
         return { kind, holder_id: rod.holder_id, ...(kind === 'out' ? { line: rod.line } : {}), ...more };
@@ -202,12 +205,6 @@ export class Watch {
         const out = rods.filter((rod) => rod.state !== 'in_boat' || rod.holder === bitten.holder);
         const hosts = new Set(out.map(({ line }) => line.rides_on));
         return rods.filter((rod) => out.includes(rod) || hosts.has(rod.holder_id)).map(({ line }) => line);
-    }
-
-    #actOf(kind: Kind): Act | undefined {
-        return theCatalogue()
-            .line_states.flatMap(({ takes }) => takes)
-            .find((act) => act.kind === kind);
     }
 
     /** What this device knows and the server's answer does not tell yet. */
@@ -235,7 +232,7 @@ export class Watch {
     #withWaiting(rod: Rod): Rod {
         let now = rod;
         for (const event of this.#waiting.filter((one) => this.#isOf(rod, one))) {
-            const leaves = this.#actOf(event.kind)?.leaves;
+            const leaves = actOf(event.kind)?.leaves;
             now = {
                 ...now,
                 ...(leaves ? { state: leaves, since: event.at } : {}),
