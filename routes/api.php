@@ -178,6 +178,7 @@ $for(Ability::Plan)->group(static function (): void {
     Route::put('boat', [BoatController::class, 'update']);
     Route::post('boat/change', [BoatController::class, 'change'])->withoutMiddleware(Keeping::class);
     Route::get('everything', [EverythingController::class, 'show']);
+    Route::get('days/file/{format}', [DayFileController::class, 'all']);
     Route::put('everything', [EverythingController::class, 'update'])->withoutMiddleware([ReadableJson::class, Keeping::class]);
     Route::put('days/file', [DayFileController::class, 'update'])->withoutMiddleware(ReadableJson::class);
     Route::get('instruments', [InstrumentsController::class, 'show']);

@@ -17,13 +17,13 @@ use Admek\Core\Units\Sentence;
 final readonly class Gentlest
 {
     /** Each rate that is tried is so much less than the one before… */
-    private const GENTLER = 0.7;
+    private const GENTLER = 0.5;
 
     /** …and between the last that tangles and the first that does not, so often the middle. */
     private const REFINED = 2;
 
     /** s between looks. */
-    private const EVERY = 1.0;
+    private const EVERY = 2.0;
 
     private const SURER = 0.93;
 

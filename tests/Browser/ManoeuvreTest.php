@@ -40,6 +40,9 @@ final class ManoeuvreTest extends BrowserTestCase
             fn (): bool => $before !== $this->js('return document.querySelector(".track").getAttribute("d")'), 'another wake',
         );
 
+        // A short turn is tried in no time.
+        $this->fill('.figures input', '30')->sendKeys(WebDriverKeys::ENTER);
+        $this->see('[data-told=true]');
         $this->click('button', 'How gently would do?');
         $this->click('.come button', 'Turn at');
         Wait::until(
@@ -55,7 +58,7 @@ final class ManoeuvreTest extends BrowserTestCase
     public function test_it_is_played_without_being_asked_for_nothing_and_follows_what_is_changed(): void
     {
         $this->openSpread();
-        $this->click('button', 'In time');
+        $this->click('.caption button', 'In time');
         $this->see('[data-told=true]');
         self::assertSame('0.0', $this->see('.player')->getAttribute('data-at'), 'nothing moves unasked');
         $this->click('.player button', '×20');
@@ -88,7 +91,7 @@ final class ManoeuvreTest extends BrowserTestCase
         $data = new PDO("sqlite:{$this->app->database}");
         $data->prepare('update trips set pass = ?, profile = ?')->execute([$places, $profile]);
         $this->openSpread();
-        $this->click('button', 'In time');
+        $this->click('.caption button', 'In time');
         $this->choose('.panel select', 'The pass');
         $this->see('[data-happening=bottom]', 'touches bottom');
         $bottom = $this->bottomDrawn();
@@ -102,7 +105,8 @@ final class ManoeuvreTest extends BrowserTestCase
         $phone = $this->openPhone();
         $phone->asks = RunningApp::LAPTOP;
         $this->openSpread($phone);
-        $this->click('button', 'In time', $phone);
+        $this->click('[aria-controls=plan-tasks]', 'Plan', $phone);
+        $this->click('#plan-tasks button', 'In time', $phone);
         $this->see('[data-told=true]', browser: $phone);
         $this->click('.player button', 'Play', $phone);
         $this->see('.player button', 'Pause', $phone);

@@ -9,7 +9,9 @@ use App\Models\Boat;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Feature\Support\FeatureTestCase;
+use ZipArchive;
 
 /** All that was recorded out as one file, and back into an empty Admek. */
 final class EverythingTest extends FeatureTestCase
@@ -40,6 +42,26 @@ final class EverythingTest extends FeatureTestCase
         self::assertSame(hash('xxh128', $written), hash('xxh128', $this->written()), 'byte for byte');
         self::assertEquals($spread, $this->send('GET', '/spreads/{next}', expect: 200)->json());
         self::assertStringContainsString('nothing here is written over', (string) $this->read($written, 422)->json('detail'));
+    }
+
+    #[TestWith(['csv'])]
+    #[TestWith(['gpx'])]
+    public function test_every_day_that_was_fished_is_packed_as_the_file_it_comes_back_in_by(string $format): void
+    {
+        $this->seedDemo();
+        $packed = $this->get("/api/days/file/{$format}");
+        self::assertSame([200, 'application/zip'], [$packed->getStatusCode(), $packed->headers->get('Content-Type')]);
+        $path = (string) tempnam(sys_get_temp_dir(), 'days');
+        file_put_contents($path, $packed->streamedContent());
+        $zip = new ZipArchive;
+        self::assertTrue($zip->open($path));
+        $trip = $this->demoTrip('past');
+        $day = $zip->getFromName("day-{$trip->date->format('Y-m-d')}-{$trip->id}.{$format}");
+        self::assertSame($this->get("/api/trips/{$trip->id}/day/file/{$format}")->getContent(), $day);
+        self::assertSame(2, $zip->numFiles, 'the one day, and whose it is');
+        $zip->close();
+        unlink($path);
+        $this->send('GET', '/days/file/xml', expect: 404);
     }
 
     /** @param  callable(list<string>): array<string>  $spoil */

@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Days;
 
 use Admek\Core\InvalidValue;
-use App\Files\Days\DayFile;
 use App\Files\Days\DayIntake;
-use App\Files\Days\DayTable;
-use App\Files\Days\DayTold;
-use App\Files\Days\DayTrack;
+use App\Files\Days\DaysPacked;
+use App\Files\Days\DayWritten;
 use App\Instruments\Track;
 use App\Models\Boat;
 use App\Models\Trip;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** A day out as files, and back in. */
@@ -23,20 +22,23 @@ final class DayFileController
 {
     public function show(Trip $trip, string $format, Boat $boat, Track $track): Response
     {
-        $from = $trip->midnight($boat);
-        $points = $track->between((float) $from->format('U'), (float) $from->addDay()->format('U'));
-        $day = DayTold::of($trip, $points);
-        [$text, $type] = match ($format) {
-            'gpx' => [DayTrack::write($day), 'application/gpx+xml'],
-            'csv' => [DayTable::write($day, $boat), 'text/csv'],
-            'json' => [DayFile::write($day), 'application/json'],
-            default => throw new NotFoundHttpException('There is no such route or format.'),
-        };
+        $type = DayWritten::TYPES[$format] ?? throw new NotFoundHttpException('There is no such route or format.');
 
-        return new Response($text, 200, [
+        return new Response(DayWritten::of($trip, $boat, $track, $format), 200, [
             'Content-Type' => "{$type}; charset=utf-8",
             'Content-Disposition' => "attachment; filename=\"day-{$trip->date->format('Y-m-d')}.{$format}\"",
         ]);
+    }
+
+    /** Every day that was fished, packed into one file. */
+    public function all(string $format, Boat $boat, Track $track): BinaryFileResponse
+    {
+        if ($format !== 'csv' && $format !== 'gpx') {
+            throw new NotFoundHttpException('There is no such route or format.');
+        }
+
+        return (new BinaryFileResponse(DaysPacked::write($format, $boat, $track), headers: ['Content-Type' => 'application/zip']))
+            ->setContentDisposition('attachment', "days-{$format}.zip")->deleteFileAfterSend();
     }
 
     public function update(Request $request, Boat $boat, Track $track): JsonResponse

@@ -70,4 +70,8 @@
 <p class="pb-2 text-sm leading-snug">
     Boat, locker, trips, days, tracks, soundings and photographs as one file, which an Admek that has no boat yet takes in whole.
 </p>
-<p><a class="btn btn-sm" href="/api/everything" download>Write everything</a></p>
+<p class="flex flex-wrap gap-2">
+    <a class="btn btn-sm" href="/api/everything" download>Write everything</a>
+    <a class="btn btn-sm" href="/api/days/file/csv" download>Every day’s log as CSV</a>
+    <a class="btn btn-sm" href="/api/days/file/gpx" download>Every day’s track as GPX</a>
+</p>

@@ -51,7 +51,6 @@
                 {/each}
                 <th scope="col">Lure and rig</th>
                 <th scope="col">Fish on: clear</th>
-                <th scope="col">Out of gear: bottom</th>
             </tr>
         </thead>
         <tbody>
@@ -80,12 +79,15 @@
                                 >{rigWords(line, locker, units)}</span
                             ></td
                         >
-                        <td class="figure clear">{row.clear_first.join(' ') || '—'}</td>
-                        <td class="figure sinks">{sinking.get(row.running.holder) ?? '—'}</td>
+                        <td class="figure clear"
+                            >{row.clear_first.join(' ') || '—'}{#if sinking.get(row.running.holder)}<br /><span class="small"
+                                    >bottom {sinking.get(row.running.holder)}</span
+                                >{/if}</td
+                        >
                     </tr>
                 {/if}
             {:else}
-                <tr><td colspan="9">No line is planned yet.</td></tr>
+                <tr><td colspan="8">No line is planned yet.</td></tr>
             {/each}
         </tbody>
     </table>
@@ -94,7 +96,10 @@
             <b>{crossing.reason}</b>
         {/each}
         Set from the top, retrieve from the foot. Each reading holds the planned depth at that speed through the water; — means it cannot.
-        ± two times in three. Balls swing: lower with the boom steady, hands clear. No wraps of line round a hand.
+        Bottom, how soon a line touches it out of gear{card.out_of_gear.bottom === null
+            ? ''
+            : ` over ${shown(units, 'depth', card.out_of_gear.bottom)}`}. ± two times in three. Balls swing: lower with the boom
+        steady, hands clear. No wraps of line round a hand.
     </footer>
 </article>
 
@@ -167,11 +172,6 @@
     }
     .clear {
         width: 5.6rem;
-        font-size: 1rem;
-        font-weight: 600;
-    }
-    .sinks {
-        width: 4.6rem;
         font-size: 1rem;
         font-weight: 600;
     }

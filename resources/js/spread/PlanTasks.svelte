@@ -13,7 +13,7 @@
     /** What is done to a plan as a whole, each in a dialog of its own. */
     let { desk }: { desk: SpreadDesk } = $props();
 
-    type Task = 'keys' | 'draft' | 'templates' | 'order' | 'files' | 'water';
+    type Task = 'keys' | 'draft' | 'templates' | 'order' | 'files' | 'water' | 'time';
 
     let task: Task | null = $state(null);
     let open = $state(false);
@@ -22,6 +22,7 @@
         ['draft', 'Draft a spread…', 'd', 'plan'],
         ['templates', 'Start from a kept spread…', '', 'lines'],
         ['order', 'Setting order…', 'o', 'lines'],
+        ['time', 'In time', 'm', 'lines'],
         ['water', 'Bands and bottom…', '', 'plan'],
         ['files', 'Files…', '', 'lines'],
     ];
@@ -29,6 +30,10 @@
 
     export function begin(which: Task): void {
         open = false;
+        if (which === 'time') {
+            desk.goThroughTime(!desk.inTime);
+            return;
+        }
         task = which === 'keys' || offered.some(([name]) => name === which) ? which : null;
     }
 

@@ -125,13 +125,6 @@
                     >No answer from the server: these depths are the last known.</b
                 >
             {/if}
-            <button
-                type="button"
-                class="btn btn-sm"
-                class:btn-primary={desk.inTime}
-                aria-pressed={desk.inTime !== null}
-                onclick={() => desk.goThroughTime(!desk.inTime)}>In time</button
-            >
             <PlanTasks bind:this={tasks} {desk} />
             <ToLookAt {desk} />
             <KeepingSign {desk} />

@@ -133,7 +133,15 @@
         {#if !single}<LongView {scene} x={aft} width={longWidth} />{/if}
         {#if !single}
             <div class="caption" style:left="{RIBBON + 8}px" style:width="{sternWidth - 16}px">
-                {@render switches(VIEWS.slice(0, 2))}
+                <span class="flex gap-3"
+                    >{@render switches(VIEWS.slice(0, 2))}<span class="views-switch"
+                        ><button
+                            type="button"
+                            aria-pressed={desk.inTime !== null}
+                            onclick={() => desk.goThroughTime(!desk.inTime)}>In time</button
+                        ></span
+                    ></span
+                >
                 <span class="note"
                     >{shownView === 'above'
                         ? `${measure(units, 'length').unit} back, bow up`
