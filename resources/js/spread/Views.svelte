@@ -20,18 +20,15 @@
         ['side', 'From the side'],
     ];
     let view = $state<View>('astern');
-
     const units = $derived(desk.boat.units);
     const trip = $derived(desk.trip);
     let width = $state(900);
     let height = $state(520);
-    const RIBBON = 46;
-    const GUTTER = 38;
+    const [RIBBON, GUTTER] = [46, 38];
     /** Height at the foot of the views that the bar of a what-if takes. */
     const WHAT_IF_BAR = 62;
     const room = $derived(Math.max(120, width - RIBBON - GUTTER));
-    /** On a phone there is room for one view at a time. */
-    const single = $derived(width < 640);
+    const single = $derived(width < 640); // On a phone there is room for one view at a time.
     const sternWidth = $derived(single ? room : Math.round(room * 0.6));
     const longWidth = $derived(single ? room : room - sternWidth);
     const shownView = $derived(!single && view === 'side' ? 'astern' : view);
