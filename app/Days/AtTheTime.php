@@ -9,6 +9,7 @@ use Admek\Core\Instruments\Figure;
 use Admek\Core\Instruments\Known;
 use Admek\Core\Instruments\Motion;
 use Admek\Core\InvalidValue;
+use Admek\Core\Manoeuvres\TurnRead;
 use Admek\Core\Spread\Plan\Conditions;
 use App\Instruments\LiveFile;
 use App\Instruments\Track;
@@ -16,6 +17,7 @@ use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\Trip;
 use App\Rigging\LineSnapshot;
+use App\Rigging\Locker;
 
 /** A bite as it is kept: what every line did, and what was true at that moment by what was read then. */
 final readonly class AtTheTime
@@ -46,9 +48,44 @@ final readonly class AtTheTime
             $trip->sun()?->at((int) $at)['elevation'],
         );
 
-        return LineSnapshot::take($boat, $trip, $rows, $then->conditions($told), $bitten) + $then->told() + [
+        $conditions = $then->conditions($told);
+
+        return LineSnapshot::take($boat, $trip, $rows, $conditions, $bitten) + $then->told() + [
             'place' => $this->place($at, $boat),
+            'turned' => $conditions->turn === null ? null : $this->turned($boat, $trip, $rows, $conditions, $bitten, $at),
         ];
+    }
+
+    /**
+     * What the bitten lure went through in the turn, by how she was steered.
+     *
+     * @param  list<array<string, mixed>>  $rows
+     * @return ?array<string, float> m and m/s; null where too little was read
+     */
+    private function turned(Boat $boat, Trip $trip, array $rows, Conditions $conditions, int $bitten, float $at): ?array
+    {
+        $way = [];
+        foreach ($this->track->between($at - TurnRead::BACK, $at) as $point) {
+            $motion = Motion::kept($point);
+            $speed = $motion->now(Figure::WaterSpeed) ?? $motion->now(Figure::GroundSpeed);
+            $heading = $motion->now(Figure::Heading) ?? $motion->now(Figure::Course);
+            if ($speed !== null && $heading !== null) {
+                $way[] = ['at' => $point->at, 'speed' => $speed, 'heading' => $heading];
+            }
+        }
+        $locker = Locker::ever($boat, $trip);
+        $code = $locker->holder($bitten)->code;
+        foreach ($way === [] ? [] : $locker->ablePlan($rows)->lines as $line) {
+            if ($line->holder === $code) {
+                $read = TurnRead::of($line, $conditions, $way);
+
+                return $read === null ? null : array_map(
+                    static fn (float $figure): float => round($figure, 3), get_object_vars($read),
+                );
+            }
+        }
+
+        return null;
     }
 
     /** m/s she made through the water, or else over the ground, as it was read; null where neither was. */

@@ -86,9 +86,19 @@ final readonly class ChangesNow
                     Side::tryFrom($bite->snapshot['turn']['side'] ?? ''), $line['depth'] ?? null,
                     $bite->snapshot['known']['heading']['value'] ?? null,
                     $bite->latitude === null || $bite->longitude === null ? null : new Place($bite->latitude, $bite->longitude),
+                    self::through($bite->snapshot['turned'] ?? null),
                 );
             },
         )->all()));
+    }
+
+    /**
+     * @param  ?array<string, float>  $turned
+     * @return ?array{float, float, float, float}
+     */
+    private static function through(?array $turned): ?array
+    {
+        return $turned === null ? null : [$turned['top'], $turned['bottom'], $turned['slowest'], $turned['fastest']];
     }
 
     /**

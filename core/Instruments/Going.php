@@ -63,6 +63,12 @@ final readonly class Going
         return $this->mean(Figure::WaterSpeed, $from, $until);
     }
 
+    /** °/s to starboard on the whole; null where it was not read. */
+    public function rate(float $from, float $until): ?float
+    {
+        return $this->mean(Figure::Turn, $from, $until);
+    }
+
     /** m. */
     public function bottom(float $from, float $until): ?float
     {

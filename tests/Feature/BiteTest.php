@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Admek\Core\Instruments\TrackPoint;
+use App\Instruments\Track;
 use App\Models\Bite;
 use App\Models\Gear\Lure;
 use App\Models\Spread;
@@ -55,6 +57,20 @@ final class BiteTest extends FeatureTestCase
         self::assertEquals(['radius' => 120, 'side' => 'port'], $turning['turn']);
         self::assertSame(0.9, $turning['speed']);
         self::assertNotSame($straight['lines'][2]['depth'], $turning['lines'][2]['depth']);
+    }
+
+    public function test_a_bite_in_a_turn_keeps_what_its_lure_went_through_as_she_was_steered(): void
+    {
+        $this->travelTo('2031-06-01T11:02:34Z');
+        $at = (float) strtotime('2031-06-01T11:02:33Z');
+        (new Track)->take(array_map(static fn (int $i): TrackPoint => new TrackPoint($at - 60.0 + 5.0 * $i, [
+            'water_speed' => 1.0, 'heading' => 200.0 - 15.0 * max(0, $i - 6), 'turn' => $i > 6 ? -3.0 : 0.0,
+        ]), range(0, 12)));
+        $kept = $this->send('POST', '/trips/{next}/bites', $this->bite(), 201)->json('snapshot');
+        self::assertSame(['port', 1.0], [$kept['turn']['side'], $kept['speed']]);
+        $through = $kept['turned'];
+        self::assertTrue($through['top'] <= $through['depth'] && $through['depth'] <= $through['bottom']);
+        self::assertTrue($through['slowest'] < 1.0 && $through['slowest'] <= $through['speed'], 'inside it slows');
     }
 
     public function test_a_bite_sent_twice_is_kept_once(): void

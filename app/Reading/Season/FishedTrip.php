@@ -19,6 +19,7 @@ use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Side;
+use Admek\Core\Towing\Turn;
 use Admek\Core\Water\Signs\Light;
 use Admek\Core\Water\Signs\Sky;
 use Admek\Core\Water\Signs\Sun;
@@ -39,7 +40,10 @@ final class FishedTrip
     /** m/s within which a line runs as deep. */
     private const ALIKE = 0.02;
 
-    /** @var array<string, ?float> m, by set-up and speed */
+    /** °/s that are a turn. */
+    private const TURNING = 0.3;
+
+    /** @var array<string, ?float> m, by set-up, speed and circle */
     private array $depths = [];
 
     private readonly Locker $locker;
@@ -108,7 +112,8 @@ final class FishedTrip
     {
         $middle = 0.5 * ($piece->from + $piece->until);
         $speed = $going->speed($piece->from, $piece->until) ?? $this->day->speedAt($middle) ?? $this->planned;
-        $depth = $piece->line === null || $speed === null ? null : $this->depth($piece->line, $speed);
+        $depth = $piece->line === null || $speed === null
+            ? null : $this->depth($piece->line, $speed, $going->rate($piece->from, $piece->until) ?? 0.0);
         $bottom = $going->bottom($piece->from, $piece->until) ?? $this->trip->bottom;
         $elevation = $this->sun?->at((int) $middle)['elevation'];
         $side = $this->sides[$piece->holder] ?? null;
@@ -154,25 +159,48 @@ final class FishedTrip
         ), min($in, $first), $until), $this->locker->lines($spread?->rows() ?? []));
     }
 
-    /** m its lure runs at on a straight course; null where it cannot be told. */
-    private function depth(LineSet $line, float $speed): ?float
+    /**
+     * m its lure runs at, in a turn as in a steady one on a circle like hers; null where it cannot be told.
+     *
+     * @param  float  $rate  °/s to starboard
+     */
+    private function depth(LineSet $line, float $speed, float $rate): ?float
     {
         $speed = round($speed / self::ALIKE) * self::ALIKE;
-        $key = json_encode($line->setUp)." {$speed}";
+        $conditions = new Conditions(max(Conditions::SLOWEST, $speed), density: $this->trip->density());
+        $turn = self::circle($conditions->speed, $rate);
+        $key = json_encode($line->setUp)." {$speed} {$turn?->radius} {$turn?->side->value}";
         if (! array_key_exists($key, $this->depths)) {
-            $this->depths[$key] = null;
-            try {
-                $plan = $this->locker->ablePlan([$line->setUp]);
-                $running = $plan->lines === [] ? null : (new SpreadSolver)->run(
-                    $plan->lines[0], new Conditions(max(Conditions::SLOWEST, $speed), density: $this->trip->density()),
-                    withDoubt: false,
-                );
-                $this->depths[$key] = $running?->depth();
-            } catch (InvalidValue|CannotTow) {
-                // It is told of without a depth.
-            }
+            $this->depths[$key] = $this->running($line, $conditions->turning($turn))
+                ?? ($turn === null ? null : $this->running($line, $conditions));
         }
 
         return $this->depths[$key];
+    }
+
+    /** Circles that differ by less than a fifth are one; what is hardly a turn is none. */
+    private static function circle(float $speed, float $rate): ?Turn
+    {
+        if (abs($rate) < self::TURNING) {
+            return null;
+        }
+        $radius = 1.2 ** round(log($speed / deg2rad(abs($rate)), 1.2));
+
+        return new Turn(
+            min(Conditions::TURNED[1], max(Conditions::TURNED[0], $radius)), $rate > 0.0 ? Side::Starboard : Side::Port,
+        );
+    }
+
+    private function running(LineSet $line, Conditions $conditions): ?float
+    {
+        try {
+            $plan = $this->locker->ablePlan([$line->setUp]);
+
+            return $plan->lines === []
+                ? null : (new SpreadSolver)->run($plan->lines[0], $conditions, withDoubt: false)->depth();
+        } catch (InvalidValue|CannotTow) {
+            // It is told of without a depth.
+            return null;
+        }
     }
 }

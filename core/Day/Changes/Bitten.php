@@ -18,11 +18,13 @@ final readonly class Bitten
      * @param  ?float  $depth  m its lure ran at
      * @param  ?float  $heading  ° true
      * @param  bool  $bait  whether it was taken on bait
+     * @param  ?array{float, float, float, float}  $through  m from and to, and m/s from and to, that its lure went through in the
+     *   turn; null where that was not read
      */
     public function __construct(
         public string $id, public float $at, public string $holder, public ?Side $side, public Outcome $outcome,
         public ?string $species, public string $finish, public bool $bait, public ?Side $turn, public ?float $depth,
-        public ?float $heading, public ?Place $place,
+        public ?float $heading, public ?Place $place, public ?array $through = null,
     ) {
     }
 }

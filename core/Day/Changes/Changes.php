@@ -36,7 +36,8 @@ final readonly class Changes
         $mishaps = new Mishaps($this->rules);
         $all = [
             $mishaps->followed($facts), ...$this->warm($facts), $mishaps->gear($facts), $this->nuisance($facts),
-            $this->headway($facts), $this->back($facts), $this->turns($facts, inside: true), $this->turns($facts, inside: false),
+            $this->headway($facts), $this->back($facts),
+            InTurns::told($facts, $this->rules, inside: true), InTurns::told($facts, $this->rules, inside: false),
             ...$this->finishes($facts), ...$this->light($facts), $this->slack($facts),
         ];
 
@@ -127,26 +128,6 @@ final readonly class Changes
                 'holder' => $bite->holder, 'minutes' => [Quantity::Minutes, $minutes],
                 'depth' => [Quantity::Depth, $bite->depth ?? 0.0],
             ]));
-    }
-
-    private function turns(Facts $facts, bool $inside): ?Change
-    {
-        $in = count(array_filter($facts->bites, static fn (Bitten $bite): bool => $bite->turn !== null
-            && $bite->side === $bite->turn));
-        $out = count(array_filter($facts->bites, static fn (Bitten $bite): bool => $bite->turn !== null
-            && $bite->side !== null && $bite->side !== $bite->turn));
-        [$many, $few] = $inside ? [$in, $out] : [$out, $in];
-        if ($many < $this->rules->get('turn_bites') || $many < $this->rules->get('turn_share') * $few) {
-            return null;
-        }
-
-        return new Change(
-            $inside ? 'turns-inside' : 'turns-outside',
-            Sentence::of($inside ? 'Slow down, or fish deeper.' : 'Speed up, or fish shallower.'),
-            Sentence::of('{many} of {all} bites in turns came on the '.(
-                $inside ? 'inside, where lures slow and sink.' : 'outside, where lures speed up and rise.'
-            ), ['many' => $many, 'all' => $many + $few]),
-        );
     }
 
     /** @return list<Change> */

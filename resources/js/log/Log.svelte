@@ -141,7 +141,10 @@
                         {#if bite.note}<br /><span class="quiet">{bite.note}</span>{/if}</span
                     >
                     <span class="quiet"
-                        >{line ? `${line.lure}, ${line.finish}` : ''} at {shown(units, 'speed', bite.snapshot.speed)}</span
+                        >{line ? `${line.lure}, ${line.finish}` : ''} at {shown(units, 'speed', bite.snapshot.speed)}{bite
+                            .snapshot.turned
+                            ? `; in the turn ${figure(units, 'depth', bite.snapshot.turned.top)}–${shown(units, 'depth', bite.snapshot.turned.bottom)} at ${figure(units, 'speed', bite.snapshot.turned.slowest)}–${shown(units, 'speed', bite.snapshot.turned.fastest)}`
+                            : ''}</span
                     >
                     {#if aboard.may('log')}
                         <button

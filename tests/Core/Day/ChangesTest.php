@@ -39,6 +39,12 @@ final class ChangesTest extends TestCase
         self::assertStringStartsWith('Speed up', self::said('turns-outside', self::facts($inside(1, 3)))[0]);
         $straight = array_map(static fn (int $i): Bitten => self::bite($i, side: Side::Port), range(1, 5));
         self::assertSame([], array_intersect(['turns-inside', 'turns-outside'], self::keys(self::facts($straight))));
+        $read = array_map(static fn (int $i): Bitten => self::bite(
+            $i, side: Side::Port, turn: Side::Port, through: [15.24 + $i, 18.0 + $i, 0.6 + 0.02 * $i, 0.8 + 0.02 * $i],
+        ), range(0, 3));
+        self::assertStringContainsString(
+            'between 50 and 69 ft, at 1.3 to 1.9 mph', self::said('turns-inside', self::facts($read))[1],
+        );
         $amidships = array_map(static fn (int $i): Bitten => self::bite($i, side: null, turn: Side::Port), range(1, 5));
         self::assertSame([], array_intersect(['turns-inside', 'turns-outside'], self::keys(self::facts($amidships))));
     }
@@ -183,12 +189,15 @@ final class ChangesTest extends TestCase
         );
     }
 
+    /** @param  ?array{float, float, float, float}  $through */
     private static function bite(
         int $id, float $at = self::NOW - 60.0, ?Side $side = Side::Port, Outcome $outcome = Outcome::Landed,
         ?string $species = 'king', string $finish = '', bool $bait = false, ?Side $turn = null, ?float $heading = null,
-        ?Place $place = null,
+        ?Place $place = null, ?array $through = null,
     ): Bitten {
-        return new Bitten((string) $id, $at, 'P3', $side, $outcome, $species, $finish, $bait, $turn, 19.8, $heading, $place);
+        return new Bitten(
+            (string) $id, $at, 'P3', $side, $outcome, $species, $finish, $bait, $turn, 19.8, $heading, $place, $through,
+        );
     }
 
     /**
