@@ -67,7 +67,7 @@ final class BiteTest extends FeatureTestCase
             'water_speed' => 1.0, 'heading' => 200.0 - 15.0 * max(0, $i - 6), 'turn' => $i > 6 ? -3.0 : 0.0,
         ]), range(0, 12)));
         $kept = $this->send('POST', '/trips/{next}/bites', $this->bite(), 201)->json('snapshot');
-        self::assertSame(['port', 1.0], [$kept['turn']['side'], $kept['speed']]);
+        self::assertSame(['port', 1.0], [$kept['turn']['side'], (float) $kept['speed']]);
         $through = $kept['turned'];
         self::assertTrue($through['top'] <= $through['depth'] && $through['depth'] <= $through['bottom']);
         self::assertTrue($through['slowest'] < 1.0 && $through['slowest'] <= $through['speed'], 'inside it slows');
