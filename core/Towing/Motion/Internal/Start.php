@@ -17,8 +17,14 @@ use Admek\Core\Towing\TowSolver;
 /** Where a network lies before its manoeuvre begins: laid along the steady answer, then settled as the masses and links it is. */
 final readonly class Start
 {
-    /** s: steps of first order, so long in the end that nothing is left of any motion. */
-    private const SETTLING = [1.0, 4.0, 16.0, 64.0, 256.0, 1e4, 1e6];
+    /** s of a first step, of first order; so many times longer each next; at last so long that nothing is left of any motion. */
+    private const STEP = 1.0;
+
+    private const LONGER = 4.0;
+
+    private const ENDLESS = 1e6;
+
+    private const STEPS = 100;
 
     private const GUESSES = 60;
 
@@ -26,7 +32,10 @@ final readonly class Start
     private const FOUND = 1e-6;
 
     /** …and one that at last still moves one by this is none. */
-    private const ASTRAY = 0.02;
+    private const ASTRAY = 0.002;
+
+    /** m/s: a chain no node of which moves faster is at rest. */
+    private const RESTS = 1e-4;
 
     private const LEAP = 1.0;
 
@@ -47,13 +56,7 @@ final readonly class Start
         // Seen from the boat nothing moves: the water streams past.
         $balance = new Balance($network, $water->seenFrom($boat[3], $boat[4]));
         $balance->pull = array_fill(0, $network->count, max($steady->towTension, 0.1));
-        $far = 0.0;
-        foreach (self::SETTLING as $step) {
-            [$places, $far] = self::settled($balance, $places, 1.0 / $step, [$boat[0], $boat[1], $boat[2], 0.0, 0.0]);
-        }
-        if (! ($far < self::ASTRAY)) {
-            throw CannotMove::fromTheStart(CannotTow::noBalance()->getMessage());
-        }
+        $places = self::settled($balance, $places, [$boat[0], $boat[1], $boat[2], 0.0, 0.0]);
         $speeds = [];
         for ($i = 0; $i < $network->count; $i++) {
             array_push($speeds, $boat[3], $boat[4], 0.0);
@@ -63,11 +66,44 @@ final readonly class Start
     }
 
     /**
+     * Steps grow while each finds its answer. Where line comes and goes through the surface a long one may find none: then no
+     * longer ones are taken, and it is at rest once it no longer moves.
+     *
+     * @param  array<int, float>  $places
+     * @param  array{float, float, float, float, float}  $boat
+     * @return array<int, float> where they come to rest
+     *
+     * @throws CannotMove when they do not
+     */
+    private static function settled(Balance $balance, array $places, array $boat): array
+    {
+        [$step, $longer] = [self::STEP, self::LONGER];
+        for ($try = 0; $try < self::STEPS; $try++) {
+            $pull = $balance->pull;
+            [$next, $far] = self::step($balance, $places, 1.0 / $step, $boat);
+            if (! ($far < self::ASTRAY)) {
+                [$balance->pull, $longer] = [$pull, 1.0];
+                $step /= self::LONGER;
+
+                continue;
+            }
+            $moved = TreeSystem::farthest(array_map(static fn (float $a, float $b): float => $a - $b, $next, $places));
+            $places = $next;
+            if ($step >= self::ENDLESS || ($longer === 1.0 && $moved < self::RESTS * $step)) {
+                return $places;
+            }
+            $step = min(self::ENDLESS, $longer * $step);
+        }
+
+        throw CannotMove::fromTheStart(CannotTow::noBalance()->getMessage());
+    }
+
+    /**
      * @param  array<int, float>  $places
      * @param  array{float, float, float, float, float}  $boat
      * @return array{array<int, float>, float} where they are, and how far the last guess still moved one, m
      */
-    private static function settled(Balance $balance, array $places, float $rate, array $boat): array
+    private static function step(Balance $balance, array $places, float $rate, array $boat): array
     {
         $hv = array_map(static fn (float $place): float => -$rate * $place, $places);
         $ha = array_fill(0, count($places), 0.0);
