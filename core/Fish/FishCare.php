@@ -76,14 +76,9 @@ final class FishCare
                 ['surface' => [Quantity::Temperature, $surface], 'limit' => [Quantity::Temperature, $limit]],
             ),
         };
-        $harmed = array_values(
-            array_filter(
-                $species,
-                static fn (Species $one): bool => in_array(
-                    $one, [Species::Walleye, Species::LakeTrout], true,
-                ) && ($deepest[$one->value] ?? 0.0) > $rules->get('deep_release'),
-            ),
-        );
+        $harmed = array_values(array_filter(
+            $species, static fn (Species $one): bool => self::harmed($one, $deepest[$one->value] ?? 0.0, $rules),
+        ));
 
         return $harmed === []
             ? $said
@@ -94,6 +89,17 @@ final class FishCare
                         Quantity::Depth, max(array_map(static fn (Species $one): float => $deepest[$one->value], $harmed)),
                     ],
                 ]));
+    }
+
+    /**
+     * Whether one brought up fast from so deep may not go down again.
+     *
+     * @param  float  $deep  m
+     * @param  RuleBook  $rules  of {@see rules()}
+     */
+    public static function harmed(Species $species, float $deep, RuleBook $rules): bool
+    {
+        return in_array($species, [Species::Walleye, Species::LakeTrout], true) && $deep > $rules->get('deep_release');
     }
 
     /**

@@ -13,7 +13,7 @@ final class Layers
 {
     private const CORE = [
         'Units', 'Numerics', 'Rules', 'Towing', 'Tackle', 'Boat', 'Fish', 'Ground', 'Records', 'Patterns', 'Spread', 'TrueUp',
-        'Trip', 'Water', 'Day', 'Manoeuvres', 'Instruments', 'Books', 'Files',
+        'Trip', 'Water', 'Day', 'Manoeuvres', 'Drills', 'Instruments', 'Books', 'Files',
     ];
 
     private const SPREAD = ['Plan', 'Run', 'Check', 'Cure', 'Card', 'Drafting'];

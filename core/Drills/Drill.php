@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Drills;
+
+use Admek\Core\Fish\Species;
+use Admek\Core\Units\Sentence;
+
+/** A short situation with a decision to take against the clock; the same seed makes the same one. */
+final readonly class Drill
+{
+    /** What the best answer is worth, and what is taken off for each tenth of the time it took. */
+    private const FULL = 10;
+
+    /** Worth from which an answer is right. */
+    private const RIGHT = 0.999;
+
+    /**
+     * @param  Sentence  $situation  what is so, and what is asked
+     * @param  list<Answer>  $answers  in the order they are offered
+     * @param  float  $seconds  there are to decide
+     * @param  ?InMotion  $motion  null where nothing moves
+     */
+    public function __construct(
+        public DrillKind $kind, public int $seed, public Species $species, public Sentence $situation, public array $answers,
+        public float $seconds, public ?InMotion $motion = null,
+    ) {
+    }
+
+    public function answer(string $key): ?Answer
+    {
+        foreach ($this->answers as $answer) {
+            if ($answer->key === $key) {
+                return $answer;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return non-empty-list<Answer> those nothing is better than */
+    public function best(): array
+    {
+        $best = array_values(array_filter($this->answers, static fn (Answer $answer): bool => $answer->worth >= self::RIGHT));
+
+        return $best === [] ? throw new \LogicException("{$this->kind->value} of {$this->seed} has no right answer.") : $best;
+    }
+
+    /**
+     * Points of an answer: all of them for the best at once, down to half of them for the best at the last second; none after
+     * that, nor for one that is wrong.
+     *
+     * @param  float  $after  s it was given after
+     */
+    public function points(string $key, float $after): int
+    {
+        $worth = $this->answer($key)->worth ?? 0.0;
+        $left = 1.0 - min(1.0, max(0.0, $after) / $this->seconds);
+
+        return $after > $this->seconds ? 0 : (int) round(self::FULL * $worth * (0.5 + 0.5 * $left));
+    }
+
+    public function isRight(string $key): bool
+    {
+        return ($this->answer($key)->worth ?? 0.0) >= self::RIGHT;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Admek\Core\Drills;
+
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Spread\Plan\PlannedLine;
+use Admek\Core\Towing\Motion\Course;
+
+/** What is seen of a situation while it is decided: lines in the water, and what the boat does meanwhile. */
+final readonly class InMotion
+{
+    /**
+     * @param  list<PlannedLine>  $lines
+     * @param  float  $lasts  s
+     * @param  ?float  $bottom  m
+     */
+    public function __construct(
+        public array $lines, public Conditions $conditions, public Course $course, public float $lasts, public ?float $bottom,
+    ) {
+    }
+}
