@@ -24,6 +24,7 @@ use App\Http\Days\WatchController;
 use App\Http\Devices\AboardController;
 use App\Http\Devices\DeviceController;
 use App\Http\Devices\PairingController;
+use App\Http\Drills\DrillController;
 use App\Http\Ground\GroundController;
 use App\Http\Ground\PassController;
 use App\Http\Ground\ReadingController;
@@ -125,6 +126,10 @@ $for(Ability::Log)->group(static function () use ($forThis): void {
     Route::post('trips/{trip}/events', [EventController::class, 'store']);
     Route::put('photographs', [PhotographController::class, 'update'])->withoutMiddleware(ReadableJson::class);
     Route::delete('trips/{trip}/photographs/{bite}', [PhotographController::class, 'destroy'])->whereUuid('bite');
+    Route::get('drills', [DrillController::class, 'index']);
+    Route::get('drills/{kind}/{seed}', [DrillController::class, 'show'])->where('seed', '[0-9]{1,10}');
+    Route::post('drills/{kind}/{seed}/answers', [DrillController::class, 'answer'])->where('seed', '[0-9]{1,10}')
+        ->withoutMiddleware(Keeping::class);
 });
 
 $for(Ability::Chores)->group(static function (): void {

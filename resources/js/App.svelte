@@ -14,6 +14,7 @@
     import Labels from './locker/Labels.svelte';
     import TrueUp from './locker/TrueUp.svelte';
     import LureBox from './locker/LureBox.svelte';
+    import Drills from './drills/Drills.svelte';
     import Log from './log/Log.svelte';
     import Prepare from './trip/Prepare.svelte';
     import Spread from './spread/Spread.svelte';
@@ -35,6 +36,7 @@
         '/boat': Boat,
         '/boat/instruments': Instruments,
         '/season': Season,
+        '/drills': Drills,
         '/locker/labels': Labels,
         '/locker/true-up': TrueUp,
         '/locker/:list?/:id?': Locker,

@@ -42,7 +42,7 @@ final class AccessTest extends FeatureTestCase
         foreach ($this->operations() as [$method, $path, $needs]) {
             $filled = strtr($path, [
                 '{trip}' => '{next}', '{spread}' => '{next}', '{list}' => 'lures', '{book}' => 'go', '{key}' => 'ice',
-                '{rig}' => 'flat',
+                '{rig}' => 'flat', '{kind}' => 'goes_back', '{seed}' => '3',
                 '{id}' => DB::table('lures')->max('id'), '{format}' => 'gpx', '{device}' => '999', '{structure}' => '999',
                 '{mark}' => '999', '{reading}' => '018f0000-0000-7000-8000-000000000009',
                 '{sounding}' => '999', '{template}' => '999',

@@ -17,7 +17,7 @@ final class MeResource extends JsonResource
     private const SCREENS = [
         'trips' => Ability::Look, 'prepare' => Ability::Chores, 'water' => Ability::Plan, 'spread' => Ability::Lines,
         'deck-card' => Ability::Look, 'watch' => Ability::Look, 'log' => Ability::Look,
-        'season' => Ability::Season, 'locker' => Ability::Lines, 'boat' => Ability::Plan,
+        'season' => Ability::Season, 'drills' => Ability::Log, 'locker' => Ability::Lines, 'boat' => Ability::Plan,
         'devices' => Ability::Devices,
     ];
 

@@ -20,6 +20,7 @@
     /** What is the boat's, whatever the trip. */
     const OF_THE_BOAT: [Schemas['Screen'], string][] = [
         ['season', 'Season'],
+        ['drills', 'Drills'],
         ['locker', 'Locker'],
         ['boat', 'Boat'],
         ['devices', 'Devices'],

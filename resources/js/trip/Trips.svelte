@@ -46,7 +46,7 @@
     <div class="flex flex-wrap items-baseline justify-between gap-3 pb-4">
         <h1 class="text-2xl font-bold">{aboard.boat?.name}</h1>
         <span class="flex flex-wrap gap-2">
-            {#each ['locker', 'boat', 'devices'] as const as screen (screen)}
+            {#each ['season', 'drills', 'locker', 'boat', 'devices'] as const as screen (screen)}
                 {#if aboard.shows(screen)}<a class="btn border-base-300 capitalize sm:hidden" href="#/{screen}">{screen}</a>{/if}
             {/each}
             {#if !planning && next && aboard.may('plan')}

@@ -73,9 +73,23 @@ picture(
     '[data-way=drawn]',
 );
 picture($app, 'spread-day', 'day', $wide, '/trips/{next}/spread', $line, $choose('P3'), '[data-holder=P3].chosen');
-picture($app, 'spread-what-if-dusk', 'dusk', $wide, '/trips/{next}/spread', $line,
-    $choose('P2')."const r = document.querySelector('[aria-label=Turn]'); r.value = -5; r.dispatchEvent(new Event('input', { "
-        .'bubbles: true }));', 'main[data-solved="2"]');
+$turning = <<<'JS'
+    (async () => {
+        const drawn = () => new Promise(requestAnimationFrame);
+        [...document.querySelectorAll('button')].find(({ textContent }) => textContent.trim() === 'In time').click();
+        let moment = null;
+        while (!(Number(moment?.max) > 14) || document.querySelector('.player button').disabled) {
+            await drawn();
+            moment = document.querySelector('[aria-label=Moment]');
+        }
+        moment.value = 14;
+        moment.dispatchEvent(new Event('input', { bubbles: true }));
+    })();
+    JS;
+picture(
+    $app, 'spread-in-time-dusk', 'dusk', $wide, '/trips/{next}/spread', $line, $choose('P2').$turning,
+    '.player[data-at="14.0"]',
+);
 picture($app, 'deck-card', 'day', [1280, 1000], '/trips/{next}/deck-card', '.sheet tbody tr');
 picture($app, 'lure-box', 'day', $wide, '/trips/{next}/lures', '[data-first]');
 picture($app, 'locker', 'dusk', $wide, '/locker/lures/8', '.page table');
@@ -120,12 +134,14 @@ $morning = <<<'JS'
     JS;
 picture($app, 'watch-red', 'red', $wide, '/trips/{next}/watch', '[data-rod=S1]', $morning, '[data-rod=P3][data-state=fish_on]');
 picture(
-    $app, 'watch-day', 'day', $wide, '/trips/{next}/watch', '[data-rod=P5][data-state=fishing]',
+    $app, 'watch-phone', 'day', [390, 844], '/trips/{next}/watch', '[data-rod=P5][data-state=fishing]',
     "document.querySelector('[data-rod=P5]').click();", '[data-act=bite]',
 );
 picture(
-    $app, 'watch-phone', 'day', [390, 844], '/trips/{next}/watch', '[data-rod=P5][data-state=fishing]',
-    "document.querySelector('[data-rod=P5]').click();", '[data-act=bite]',
+    $app, 'drill-phone', 'day', [390, 844], '/drills', '.kind',
+    "const who = document.querySelector('main input'); who.value = 'Ann'; "
+        ."who.dispatchEvent(new Event('input', { bubbles: true })); document.querySelector('.kind').click();",
+    '[data-answer]',
 );
 $season = RunningApp::withSeason();
 $fished = json_decode((string) file_get_contents($season->api('/season')), true)['days'][3]['trip'];
