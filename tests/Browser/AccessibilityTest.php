@@ -32,6 +32,7 @@ final class AccessibilityTest extends BrowserTestCase
         yield 'locker' => ['/locker/lures', '.piece'];
         yield 'a lure' => ['/locker/lures/1', '.page table'];
         yield 'a reel' => ['/locker/reels/1', '#counter-pulled'];
+        yield 'drills' => ['/drills', '.kind'];
         yield 'labels' => ['/locker/labels', '[data-label=P1]'];
     }
 

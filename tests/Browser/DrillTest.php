@@ -10,6 +10,7 @@ use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\Browser\Support\LetsDevicesIn;
+use Tests\Browser\Support\LooksWithAxe;
 use Tests\Support\Running\Wait;
 
 /** Drills taken by a mate on a phone. */
@@ -17,13 +18,14 @@ use Tests\Support\Running\Wait;
 final class DrillTest extends BrowserTestCase
 {
     use LetsDevicesIn;
+    use LooksWithAxe;
 
     public function test_a_mate_takes_a_drill_on_a_phone(): void
     {
         $phone = $this->openPhone();
         $this->comeAboard($phone, 'mate', 'Anna’s phone');
         $this->see('h1', 'Second Lamp', $phone);
-        $this->click('a', 'drills', $phone);
+        $this->click('main a[href="#/drills"]', browser: $phone);
         $this->see('h1', 'Drills', $phone);
         $this->click('button', 'Take a drill', $phone);
         $this->see('main', 'A name, for the score', $phone);
@@ -61,5 +63,6 @@ final class DrillTest extends BrowserTestCase
         // The clock is put to its end as it would come there.
         $this->browser->driver->executeScript('const now = performance.now.bind(performance); performance.now = () => now() + 60000;');
         $this->see('[data-testid=graded]', 'The time ran out. 0 points for Ben.');
+        $this->assertNothingSeriousInAnyLight();
     }
 }

@@ -78,7 +78,8 @@ $turning = <<<'JS'
         const drawn = () => new Promise(requestAnimationFrame);
         [...document.querySelectorAll('button')].find(({ textContent }) => textContent.trim() === 'In time').click();
         let moment = null;
-        while (!(Number(moment?.max) > 14) || document.querySelector('.player button').disabled) {
+        const following = () => document.querySelector('aside')?.textContent.includes('Following every line');
+        while (!(Number(moment?.max) > 14) || following()) {
             await drawn();
             moment = document.querySelector('[aria-label=Moment]');
         }
