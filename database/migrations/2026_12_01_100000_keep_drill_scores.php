@@ -11,8 +11,8 @@ return new class extends Migration
     public function up(): void
     {
         DB::statement(
-            'create table drill_scores (kind varchar not null, seed integer not null, who varchar not null, points integer not null, '
-            .'is_right integer not null, taken_at datetime not null, primary key (kind, seed, who))',
+            'create table drill_scores (kind varchar not null, seed integer not null, who varchar not null, '
+            .'points integer not null, is_right integer not null, taken_at datetime not null, primary key (kind, seed, who))',
         );
     }
 };

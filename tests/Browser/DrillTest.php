@@ -61,7 +61,9 @@ final class DrillTest extends BrowserTestCase
         $this->fill('main input', 'Ben')->sendKeys(WebDriverKeys::ENTER);
         $this->see('[role=timer]', ' s');
         // The clock is put to its end as it would come there.
-        $this->browser->driver->executeScript('const now = performance.now.bind(performance); performance.now = () => now() + 60000;');
+        $this->browser->driver->executeScript(
+            'const now = performance.now.bind(performance); performance.now = () => now() + 60000;',
+        );
         $this->see('[data-testid=graded]', 'The time ran out. 0 points for Ben.');
         $this->assertNothingSeriousInAnyLight();
     }

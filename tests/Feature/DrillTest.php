@@ -55,11 +55,12 @@ final class DrillTest extends FeatureTestCase
         $wrong = array_values(array_diff(['back', 'keep', 'not'], [$right]))[0];
         $graded = $this->send('POST', "{$path}/answers", ['who' => 'Ann', 'answer' => $wrong, 'after' => 4.0], 200)->json();
         self::assertSame([false, 0], [$graded['right'], $graded['points']]);
-        self::assertSame([$right], array_column(array_filter($graded['answers'], static fn (array $one): bool => $one['right']), 'key'));
+        self::assertSame([$right], array_keys(array_filter(array_column($graded['answers'], 'right', 'key'))));
         self::assertNotSame('', $graded['answers'][0]['why']);
 
         $this->send('POST', "{$path}/answers", ['who' => 'Ann', 'answer' => $right, 'after' => 1.0], 200);
-        $scores = $this->send('POST', "{$path}/answers", ['who' => 'Ben', 'answer' => $right, 'after' => 0.0], 200)->json('scores');
+        $scores = $this->send('POST', "{$path}/answers", ['who' => 'Ben', 'answer' => $right, 'after' => 0.0], 200)
+            ->json('scores');
         self::assertSame([
             ['who' => 'Ben', 'taken' => 1, 'right' => 1, 'points' => 10],
             ['who' => 'Ann', 'taken' => 1, 'right' => 0, 'points' => 0],

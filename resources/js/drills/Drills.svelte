@@ -5,6 +5,7 @@
     import TextField from '../fields/TextField.svelte';
     import { DrillDesk } from './drill-desk.svelte';
     import DrillScene from './DrillScene.svelte';
+    import DrillScores from './DrillScores.svelte';
 
     /** Practice for winter evenings and the run out: a situation, a decision against the clock, and what comes of it. */
     const desk = new DrillDesk();
@@ -68,7 +69,7 @@
                     {/each}
                 </ul>
             </section>
-            {#if desk.drills.scores.length > 0}{@render scores()}{/if}
+            {#if desk.drills.scores.length > 0}<DrillScores scores={desk.drills?.scores ?? []} />{/if}
         {/if}
     {:else}
         <header class="flex items-baseline gap-3">
@@ -127,7 +128,7 @@
         </ul>
         {#if graded}
             {@render scene()}
-            {@render scores()}
+            <DrillScores scores={desk.drills?.scores ?? []} />
         {/if}
     {/if}
 </main>
@@ -154,24 +155,6 @@
             <span class="figure">{shown(units, 'seconds', desk.at)}</span>
         </p>
     {/if}
-{/snippet}
-
-{#snippet scores()}
-    <table class="w-full text-[15px]" data-testid="scores">
-        <thead
-            ><tr><th scope="col">Crew</th><th scope="col">taken</th><th scope="col">right</th><th scope="col">points</th></tr
-            ></thead
-        >
-        <tbody>
-            {#each desk.drills?.scores ?? [] as { who, taken, right, points } (who)}
-                <tr
-                    ><th scope="row">{who}</th><td class="figure">{taken}</td><td class="figure">{right}</td><td class="figure"
-                        >{points}</td
-                    ></tr
-                >
-            {/each}
-        </tbody>
-    </table>
 {/snippet}
 
 <style>
@@ -243,14 +226,5 @@
         background: var(--color-base-200);
         border: 1px solid var(--color-base-300);
         border-radius: var(--radius-box);
-    }
-    th,
-    td {
-        padding: 4px 8px;
-        text-align: right;
-        border-bottom: 1px solid var(--color-base-300);
-    }
-    th:first-child {
-        text-align: left;
     }
 </style>
