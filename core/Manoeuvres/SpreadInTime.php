@@ -11,7 +11,6 @@ use Admek\Core\Tackle\Parts\Lure;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Motion\CannotMove;
 use Admek\Core\Towing\Motion\Course;
-use Admek\Core\Towing\Motion\Moment;
 use Admek\Core\Towing\Motion\Mover;
 use Admek\Core\Towing\Motion\MovingWater;
 use Admek\Core\Towing\TowLine;
@@ -48,10 +47,13 @@ final readonly class SpreadInTime
             $water = MovingWater::streaming($flowing, $conditions->heading());
             $tow = $line->planned->towLine($conditions->density);
             try {
-                $frames[$holder] = array_map(
-                    static fn (Moment $moment): Frame => Frame::of($line, $moment),
-                    array_values(iterator_to_array($mover->moments($water, $own, $tow, $times))),
-                );
+                $seen = [];
+                $shape = null;
+                foreach ($mover->moments($water, $own, $tow, $times) as $moment) {
+                    $shape ??= Shape::of($moment);
+                    $seen[] = Frame::of($line->planned, $shape, $moment);
+                }
+                $frames[$holder] = $seen;
             } catch (CannotMove $cannot) {
                 $lost[$holder] = $cannot->getMessage();
 

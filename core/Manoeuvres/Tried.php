@@ -9,6 +9,7 @@ use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Check\Tangles;
 use Admek\Core\Spread\Run\RunningLine;
+use Admek\Core\Tackle\Parts\Lure;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
 
@@ -76,7 +77,7 @@ final readonly class Tried
         $found = $already = [];
         for ($i = 0, $n = count($spread->frames[$holders[0] ?? ''] ?? []); $i < $n; $i++) {
             $about = array_map(
-                static fn (array $frames): Tangles => Tangles::about($frames[$i]->line, $limits->nearRods), $spread->frames,
+                static fn (array $frames): Tangles => Tangles::about($frames[$i]->line(), $limits->nearRods), $spread->frames,
             );
             foreach ($holders as $a => $one) {
                 foreach (array_slice($holders, $a + 1) as $other) {
@@ -123,7 +124,7 @@ final readonly class Tried
         foreach ($frames as $frame) {
             [$north, $east] = $spread->course->place($frame->time);
             $gone = $pass?->along($frame->time) ?? $north * cos($heading) + $east * sin($heading);
-            foreach ($frame->line->solution->bodies as $name => $place) {
+            foreach ($frame->bodies() as $name => $place) {
                 if ($place[2] >= $bottom->at($gone - $place[0])) {
                     return $frame->time === 0.0 ? null : new Happening(
                         HappeningKind::Bottom, [$line->planned->holder], $frame->time, $frame->time, place: $place, body: $name,
@@ -149,7 +150,7 @@ final readonly class Tried
 
         return $first === null || $worst === null ? null : new Happening(
             HappeningKind::Slack, [$line->planned->holder], $first->time, $worst->time, $worst->pull / $usual,
-            $worst->line->lure(), board: $line->solution->board !== null,
+            $worst->bodies()[Lure::BODY], board: $line->solution->board !== null,
         );
     }
 
@@ -164,7 +165,7 @@ final readonly class Tried
             $rest = $spread->rest[$holder] ?? null;
             $away = 0.0;
             foreach ($rest === null ? [] : $frames as $frame) {
-                $away = abs($frame->line->depth() - $rest) > $within ? $frame->time : $away;
+                $away = abs($frame->depth() - $rest) > $within ? $frame->time : $away;
             }
             $settled[$holder] = $rest === null || $away >= $frames[count($frames) - 1]->time ? null : $away;
         }

@@ -72,12 +72,12 @@ final readonly class TurnRead
         $last = $frames[count($frames) - 1];
         [$top, $bottom, $slowest, $fastest] = [INF, 0.0, INF, 0.0];
         foreach ($frames as $frame) {
-            $depth = $frame->line->depth();
+            $depth = $frame->depth();
             [$top, $bottom] = [min($top, $depth), max($bottom, $depth)];
             [$slowest, $fastest] = [min($slowest, $frame->speed), max($fastest, $frame->speed)];
         }
 
-        return new self($last->line->depth(), $top, $bottom, $last->speed, $slowest, $fastest);
+        return new self($last->depth(), $top, $bottom, $last->speed, $slowest, $fastest);
     }
 
     /**

@@ -69,7 +69,7 @@ final readonly class InTimeResource
     /** @return array<string, mixed> */
     private static function frame(Frame $frame): array
     {
-        $drawn = LineDrawn::of($frame->line, self::MOST_POINTS);
+        $drawn = LineDrawn::of($frame->line(), self::MOST_POINTS);
         unset($drawn['holder']);
 
         return $drawn + ['speed' => round($frame->speed, 3)];

@@ -49,7 +49,7 @@ final class Speeds
         $course = $gust->course($conditions);
         $falls = [];
         foreach (self::followed($lines, $conditions, $course) as $holder => $frames) {
-            $depths = array_map(static fn (Frame $frame): float => $frame->line->depth(), $frames);
+            $depths = array_map(static fn (Frame $frame): float => $frame->depth(), $frames);
             $falls[$holder] = max($depths) - $depths[0];
         }
         $most = max(-INF, ...array_values($falls));

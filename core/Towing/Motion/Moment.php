@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Admek\Core\Towing\Motion;
 
-use Admek\Core\Towing\TowSolution;
-
 /** Where a line is at a time of a course: metres in the boat's frame of that moment (aft, starboard, down), and newtons. */
 final readonly class Moment
 {
@@ -29,13 +27,5 @@ final readonly class Moment
         public array $branchPaths,
         public ?array $clip = null,
     ) {
-    }
-
-    /** The same as steady tow tells it, for whatever looks at a line wherever it is. */
-    public function asTowed(): TowSolution
-    {
-        return new TowSolution(
-            $this->bodies, $this->board, null, $this->towTension, 1.0, [], $this->path, $this->branchPaths, clip: $this->clip,
-        );
     }
 }

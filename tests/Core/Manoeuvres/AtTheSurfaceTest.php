@@ -39,7 +39,7 @@ final class AtTheSurfaceTest extends TestCase
             ])]);
             $spread = SpreadInTime::of([$line], $conditions, $course, [0.0, 5.0]);
             self::assertSame([], $spread->lost, "{$feet} ft");
-            self::assertEqualsWithDelta($line->depth(), $spread->frames['P1'][0]->line->depth(), 0.15);
+            self::assertEqualsWithDelta($line->depth(), $spread->frames['P1'][0]->depth(), 0.15);
         }
     }
 

@@ -55,8 +55,8 @@ final class ManoeuvresTest extends TestCase
             self::assertSame([], $spread->lost);
             foreach ($lines as $line) {
                 [$before, $after] = $spread->frames[$line->planned->holder];
-                self::assertEqualsWithDelta($line->depth(), $before->line->depth(), 0.1, 'before');
-                self::assertEqualsWithDelta($line->depth(), $after->line->depth(), 0.1, "after {$kind->value}");
+                self::assertEqualsWithDelta($line->depth(), $before->depth(), 0.1, 'before');
+                self::assertEqualsWithDelta($line->depth(), $after->depth(), 0.1, "after {$kind->value}");
                 self::assertEqualsWithDelta($line->depth(), $spread->rest[$line->planned->holder], 1e-6);
                 self::assertEqualsWithDelta(self::SPEED, $after->speed, 0.02);
             }
