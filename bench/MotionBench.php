@@ -10,6 +10,11 @@ use Admek\Core\Manoeuvres\SpreadInTime;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Support\Browser;
+use Tests\Browser\Support\ChromeDriver;
+use Tests\Support\Running\RunningApp;
+use Tests\Support\Running\Wait;
 
 /** Lines in time: what a turn takes, and how that grows. */
 final class MotionBench
@@ -35,6 +40,50 @@ final class MotionBench
         sort($times);
 
         return [$times[2], memory_get_peak_usage(true) / 1e6];
+    }
+
+    /**
+     * A turn of the demo boat's twelve lines tried on the planning table, and played for three seconds.
+     *
+     * @return array{first: float, frames: float, gap: float} ms from the key to the first motion there is to play; frames drawn a
+     *   second; ms of the longest gap between two
+     */
+    public static function played(RunningApp $app): array
+    {
+        $browser = Browser::open(ChromeDriver::url(), 1280, 800);
+        try {
+            $browser->driver->get($app->url('/trips/{next}/spread', $browser->asks));
+            Wait::until(static fn (): bool => $browser->driver->findElements(
+                WebDriverBy::cssSelector('[data-holder=S1] .depth b'),
+            ) !== [], 'the spread');
+
+            /** @var array{first: float, frames: float, gap: float} */
+            return $browser->driver->executeAsyncScript(<<<'JS'
+                const done = arguments[0];
+                const until = (seen) => new Promise((go) => {
+                    const look = () => (seen() ? go(performance.now()) : requestAnimationFrame(look));
+                    look();
+                });
+                (async () => {
+                    const start = performance.now();
+                    dispatchEvent(new KeyboardEvent('keydown', { key: 'm', bubbles: true }));
+                    const play = () => document.querySelector('.player button');
+                    const first = (await until(() => play() && !play().disabled)) - start;
+                    await until(() => !document.querySelector('aside').textContent.includes('Following every line'));
+                    const drawn = [];
+                    const seen = new MutationObserver(() => drawn.push(performance.now()));
+                    seen.observe(document.querySelector('.player'), { attributeFilter: ['data-at'] });
+                    play().click();
+                    const began = performance.now();
+                    await until(() => performance.now() - began > 3000);
+                    seen.disconnect();
+                    const gaps = drawn.map((at, i) => at - (drawn[i - 1] ?? began));
+                    done({ first, frames: drawn.length / 3, gap: Math.max(...gaps) });
+                })();
+                JS);
+        } finally {
+            $browser->close();
+        }
     }
 
     /** @return list<RunningLine> */
