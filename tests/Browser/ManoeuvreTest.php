@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Admek\Core\Units\Units;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PDO;
@@ -80,6 +81,42 @@ final class ManoeuvreTest extends BrowserTestCase
         $this->see('.panel .text-error', 'from 2 to 300');
         self::assertSame('9000', $this->see('.figures input')->getAttribute('value'), 'what was typed stays');
         $this->assertNothingSeriousInAnyLight();
+    }
+
+    public function test_out_of_gear_over_forty_feet_names_what_to_clear_first(): void
+    {
+        $bottom = 40.0 * Units::FOOT;
+        $data = new PDO("sqlite:{$this->app->database}");
+        $data->prepare('update trips set bottom = ?, profile = null, pass = null, structure = null')->execute([$bottom]);
+        $data->exec('delete from spread_lines where holder_id not in (select id from holders where code in '
+            ."('P1', 'P2', 'C2', 'S1', 'S2'))");
+        $this->openSpread();
+        // Which touches soonest is seen of the frames, whatever the list says.
+        $told = (array) $this->browser->driver->executeAsyncScript(<<<'JS'
+            (async ([done]) => {
+                const trip = (await (await fetch('/api/trips')).json()).find(({ id }) => location.hash.includes(`/${id}/`));
+                const path = `/api/spreads/${trip.spreads[0].id}`;
+                const asked = {
+                    ...(await (await fetch(path)).json()),
+                    manoeuvre: { kind: 'out_of_gear', side: 'port', figures: { for: 120 } },
+                };
+                const headers = { 'Content-Type': 'application/json' };
+                done(await (await fetch(`${path}/manoeuvre`, { method: 'POST', headers, body: JSON.stringify(asked) })).json());
+            })(arguments);
+            JS);
+        $touches = [];
+        foreach ($told['lines'] as ['holder' => $holder, 'frames' => $frames]) {
+            $deep = array_filter($frames, static fn (array $frame): bool => $frame['depth'] >= $bottom);
+            $touches[$holder] = $deep === [] ? INF : $told['times'][array_key_first($deep)];
+        }
+        asort($touches);
+        self::assertGreaterThan(0.0, reset($touches), 'not from the start');
+        self::assertLessThan(INF, reset($touches));
+
+        $this->keys('m');
+        $this->choose('.panel select', 'Out of gear');
+        $first = $this->see('.sinking li', 'on bottom')->getText();
+        self::assertSame(array_key_first($touches), strtok($first, " :\n"));
     }
 
     public function test_a_pass_is_run_in_time_over_its_own_bottom(): void
