@@ -108,7 +108,15 @@ abstract class BrowserTestCase extends TestCase
 
     protected function click(string $css, ?string $text = null, ?Browser $browser = null): void
     {
-        $this->see($css, $text, $browser)->click();
+        Wait::until(function () use ($css, $text, $browser): bool {
+            try {
+                $this->see($css, $text, $browser)->click();
+            } catch (StaleElementReferenceException) {
+                return false;
+            }
+
+            return true;
+        }, "{$css} to click");
     }
 
     /** Types into a field in place of what it holds; one that is drawn anew meanwhile is found again. */
