@@ -67,7 +67,7 @@ final readonly class AtTheTime
         $way = [];
         foreach ($this->track->between($at - TurnRead::BACK, $at) as $point) {
             $motion = Motion::kept($point);
-            $speed = $motion->now(Figure::WaterSpeed) ?? $motion->now(Figure::GroundSpeed);
+            $speed = $motion->way();
             $heading = $motion->now(Figure::Heading) ?? $motion->now(Figure::Course);
             if ($speed !== null && $heading !== null) {
                 $way[] = ['at' => $point->at, 'speed' => $speed, 'heading' => $heading];
@@ -91,9 +91,7 @@ final readonly class AtTheTime
     /** m/s she made through the water, or else over the ground, as it was read; null where neither was. */
     public function speed(float $at, Boat $boat): ?float
     {
-        $read = $this->read($at, $boat);
-
-        return $read->now(Figure::WaterSpeed) ?? $read->now(Figure::GroundSpeed);
+        return $this->read($at, $boat)->way();
     }
 
     /** @return ?array{latitude: float, longitude: float} where she was, as it was read */

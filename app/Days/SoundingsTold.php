@@ -11,7 +11,6 @@ use Admek\Core\InvalidValue;
 use Admek\Core\Records\Sounding;
 use Admek\Core\Records\SoundingMethod;
 use Admek\Core\Spread\Plan\Conditions;
-use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Plan\Shared;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Described\DescribedLine;
@@ -74,7 +73,7 @@ final readonly class SoundingsTold
         $conditions = new Conditions((float) $speed, density: $this->trip->density());
         $model = (new SpreadSolver)->run($line, $conditions, withDoubt: false)->depth();
         $beside = array_filter($plan->described, static fn (DescribedLine $other): bool => $other->holder->code !== $line->holder
-            && Shared::together($line, self::of($plan->lines, $other->holder->code)));
+            && Shared::together($line, $plan->lineOf($other->holder->code)));
         SoundedGear::take(
             $this->boat, $this->trip, gmdate('Y-m-d\TH:i:s\Z', (int) $event->at),
             SoundingMethod::tryFrom($event->word('method') ?? '') ?? SoundingMethod::Typed,
@@ -82,21 +81,6 @@ final readonly class SoundingsTold
             $this->locker->row($plan->describedOf($line->holder)), $this->locker->rows(array_values($beside)), $conditions,
             $event->id,
         );
-    }
-
-    /**
-     * @param  list<PlannedLine>  $lines
-     *
-     * @throws InvalidValue
-     */
-    private static function of(array $lines, string $holder): PlannedLine
-    {
-        foreach ($lines as $line) {
-            if ($line->holder === $holder) {
-                return $line;
-            }
-        }
-        throw InvalidValue::because('holder', 'one with a line');
     }
 
     /** @return list<array<string, mixed>> of the lines that were out then, as they were set */

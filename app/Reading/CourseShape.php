@@ -15,9 +15,6 @@ final readonly class CourseShape
     /** Points of a course that are drawn. */
     private const MOST_POINTS = 400;
 
-    /** m of a degree of latitude. */
-    private const DEGREE = 111_195.0;
-
     /** @param  list<Place>  $places */
     private function __construct(
         private array $places, private float $north, private float $west, private float $shrink, private float $wide,
@@ -68,6 +65,6 @@ final readonly class CourseShape
     /** How far it is from one side of the square to the other. */
     public function across(Units $units): string
     {
-        return $units->say(Quantity::Distance, $this->wide * self::DEGREE);
+        return $units->say(Quantity::Distance, deg2rad($this->wide) * Place::RADIUS);
     }
 }

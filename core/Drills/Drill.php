@@ -10,11 +10,11 @@ use Admek\Core\Units\Sentence;
 /** A short situation with a decision to take against the clock; the same seed makes the same one. */
 final readonly class Drill
 {
-    /** What the best answer is worth, and what is taken off for each tenth of the time it took. */
+    /** Points of the best answer, given at once… */
     private const FULL = 10;
 
-    /** Worth from which an answer is right. */
-    private const RIGHT = 0.999;
+    /** …and the share of them that are left at the last second. */
+    private const LATE = 0.5;
 
     /**
      * @param  Sentence  $situation  what is so, and what is asked
@@ -28,7 +28,7 @@ final readonly class Drill
     ) {
     }
 
-    public function answer(string $key): ?Answer
+    public function answer(?string $key): ?Answer
     {
         foreach ($this->answers as $answer) {
             if ($answer->key === $key) {
@@ -42,27 +42,28 @@ final readonly class Drill
     /** @return non-empty-list<Answer> those nothing is better than */
     public function best(): array
     {
-        $best = array_values(array_filter($this->answers, static fn (Answer $answer): bool => $answer->worth >= self::RIGHT));
+        $best = array_values(array_filter($this->answers, static fn (Answer $answer): bool => $answer->isRight()));
 
         return $best === [] ? throw new \LogicException("{$this->kind->value} of {$this->seed} has no right answer.") : $best;
     }
 
     /**
-     * Points of an answer: all of them for the best at once, down to half of them for the best at the last second; none after
-     * that, nor for one that is wrong.
+     * Points of an answer: all of them for the best at once, half of them at the last second; none after that, nor for one
+     * that is wrong.
      *
+     * @param  ?string  $key  null where none was given
      * @param  float  $after  s it was given after
      */
-    public function points(string $key, float $after): int
+    public function points(?string $key, float $after): int
     {
         $worth = $this->answer($key)->worth ?? 0.0;
         $left = 1.0 - min(1.0, max(0.0, $after) / $this->seconds);
 
-        return $after > $this->seconds ? 0 : (int) round(self::FULL * $worth * (0.5 + 0.5 * $left));
+        return $after > $this->seconds ? 0 : (int) round(self::FULL * $worth * (self::LATE + (1.0 - self::LATE) * $left));
     }
 
-    public function isRight(string $key): bool
+    public function isRight(?string $key): bool
     {
-        return ($this->answer($key)->worth ?? 0.0) >= self::RIGHT;
+        return $this->answer($key)?->isRight() ?? false;
     }
 }

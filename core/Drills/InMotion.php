@@ -11,22 +11,15 @@ use Admek\Core\Towing\Motion\Course;
 /** What is seen of a situation while it is decided: lines in the water, and what the boat does meanwhile. */
 final readonly class InMotion
 {
-    /** Of what comes, so much is seen before the decision: it begins, and what comes of it is not given away. */
-    private const BEGINS = 0.25;
-
     /**
      * @param  list<PlannedLine>  $lines
      * @param  float  $lasts  s
      * @param  ?float  $bottom  m
+     * @param  float  $begins  s that are seen before the decision: what comes of it is not given away
      */
     public function __construct(
         public array $lines, public Conditions $conditions, public Course $course, public float $lasts, public ?float $bottom,
+        public float $begins = 8.0,
     ) {
-    }
-
-    /** s that are seen before the decision. */
-    public function begins(): float
-    {
-        return floor(self::BEGINS * $this->lasts);
     }
 }

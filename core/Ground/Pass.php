@@ -6,6 +6,7 @@ namespace Admek\Core\Ground;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Rules\RuleBook;
+use Admek\Core\Units\Compass;
 
 /**
  * A course trolled one way: how long it takes through the water and over the ground, what turns it asks for, and the
@@ -158,7 +159,7 @@ final readonly class Pass
     {
         $turns = [];
         for ($i = 1, $n = count($legs); $i < $n; $i++) {
-            $angle = fmod($legs[$i]['bearing'] - $legs[$i - 1]['bearing'] + 540.0, 360.0) - 180.0;
+            $angle = Compass::turned($legs[$i - 1]['bearing'], $legs[$i]['bearing']);
             if (abs($angle) >= $corner) {
                 $turns[] = [
                     'along' => $legs[$i]['along'], 'angle' => $angle, 'side' => $angle < 0.0 ? 'port' : 'starboard',

@@ -6,8 +6,6 @@ namespace Admek\Core\Instruments;
 
 use Admek\Core\Ground\Place;
 use Admek\Core\Spread\Plan\Conditions;
-use Admek\Core\Towing\Side;
-use Admek\Core\Towing\Turn;
 
 /** How she moves and what is under her, from what was heard, put right as the captain has it. */
 final readonly class Motion
@@ -98,6 +96,12 @@ final readonly class Motion
         };
     }
 
+    /** m/s she makes through the water by the log, or else over the ground; null where neither is read. */
+    public function way(): ?float
+    {
+        return $this->now(Figure::WaterSpeed) ?? $this->now(Figure::GroundSpeed);
+    }
+
     /**
      * What the spread is towed under now: adrift it hangs, on the run to the ground it is in the boat.
      *
@@ -107,13 +111,8 @@ final readonly class Motion
     public function conditions(float $speed, float $density): Conditions
     {
         $speed = min(Conditions::FASTEST, max(Conditions::SLOWEST, $speed));
-        $rate = deg2rad($this->now(Figure::Turn) ?? 0.0);
-        $turn = $rate === 0.0 ? null : new Turn(
-            min(Conditions::TURNED[1], max(Conditions::TURNED[0], $speed / abs($rate))),
-            $rate > 0.0 ? Side::Starboard : Side::Port,
-        );
 
-        return new Conditions($speed, $turn, $density);
+        return (new Conditions($speed, density: $density))->turningBy($this->now(Figure::Turn) ?? 0.0);
     }
 
     /**

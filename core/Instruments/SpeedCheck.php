@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Instruments;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Units\Compass;
 
 /**
  * The speed log held against the ground on two runs of opposite headings: its factor and the current at once.
@@ -45,7 +46,7 @@ final readonly class SpeedCheck
                 throw InvalidValue::because($name, 'a run of '.self::SAMPLES.' samples or more');
             }
         }
-        $apart = abs(fmod(self::mean($out) - self::mean($back) + 540.0, 360.0) - 180.0);
+        $apart = Compass::apart(self::mean($out), self::mean($back));
         if ($apart < 180.0 - self::OFF) {
             throw InvalidValue::because('back', sprintf('a run on the opposite heading, within %d°', self::OFF));
         }

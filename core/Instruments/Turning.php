@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Admek\Core\Instruments;
 
+use Admek\Core\Units\Compass;
+
 /**
  * The rate of turn from the headings of the last while: a straight line through them by least squares, its ± from how they lie
  * about it (Draper and Smith, Applied Regression Analysis, ch. 1). What is not surely a turn is none: a boat yaws in every sea.
@@ -17,7 +19,7 @@ final class Turning
     private const LEAST = ['span' => 5.0, 'count' => 5];
 
     /** °/s below which she goes straight: a circle of 200 m at trolling speed. */
-    private const STRAIGHT = 0.3;
+    public const STRAIGHT = 0.3;
 
     /** Standard errors that tell it from none. */
     private const SURE = 2.0;
@@ -37,7 +39,7 @@ final class Turning
             $last = null;
         }
         // By the shorter way round.
-        $turned = $last === null ? $heading : $last[1] + fmod(fmod($heading - $last[1], 360.0) + 540.0, 360.0) - 180.0;
+        $turned = $last === null ? $heading : $last[1] + Compass::turned($last[1], $heading);
         $this->headings[] = [$at, $turned];
         while ($this->headings[0][0] < $at - self::WINDOW) {
             array_shift($this->headings);

@@ -64,11 +64,9 @@ final readonly class Gentlest
         $tangle = static function (float $rate, float $fineness = self::FINENESS) use (
             $manoeuvre, $lines, $conditions, $limits, $solver,
         ): ?Happening {
-            $course = $manoeuvre->turningAt($rate)->course($conditions);
-            $times = range(0.0, $manoeuvre->lasts($course), self::EVERY);
-            $spread = SpreadInTime::of($lines, $conditions, $course, $times, $solver, new Mover($fineness));
-
-            return Tried::tangles($spread, $limits)[0] ?? null;
+            return self::tangles(
+                $manoeuvre->turningAt($rate), $lines, $conditions, $limits, $solver, new Mover($fineness),
+            )[0] ?? null;
         };
         $first = null;
         for ($fast = $rate; ($now = $tangle($rate)) !== null; $rate = max($slowest, $rate * self::GENTLER)) {
@@ -93,6 +91,24 @@ final readonly class Gentlest
         }
 
         return new self($rate, $first);
+    }
+
+    /**
+     * What of its lines comes together in a manoeuvre, from its beginning until they have come round.
+     *
+     * @param  list<RunningLine>  $lines  as they run before it
+     * @return list<Happening>
+     *
+     * @throws InvalidValue naming the figure of the manoeuvre
+     */
+    public static function tangles(
+        Manoeuvre $manoeuvre, array $lines, Conditions $conditions, SpreadLimits $limits,
+        SpreadSolver $solver = new SpreadSolver, Mover $mover = new Mover,
+    ): array {
+        $course = $manoeuvre->course($conditions);
+        $times = range(0.0, $manoeuvre->lasts($course), self::EVERY);
+
+        return Tried::tangles(SpreadInTime::of($lines, $conditions, $course, $times, $solver, $mover), $limits);
     }
 
     /** As it is told, never faster. */

@@ -14,7 +14,7 @@ use Admek\Core\Towing\Side;
 final readonly class Manoeuvre
 {
     /** s on the old course first, so that one sees what changes. */
-    private const BEFORE = 3.0;
+    public const BEFORE = 3.0;
 
     /** s the wheel, or a gust, takes to bite. */
     private const BITES = 1.0;
@@ -118,7 +118,10 @@ final readonly class Manoeuvre
                 $go($this->get('within'), $this->get('to'), $heading);
                 break;
             case ManoeuvreKind::OutOfGear:
-                $this->coast($go, $speed, $heading, $this->get('for'));
+                $coasting = self::coasting($speed, $heading, $this->get('for'), $this->rules)->knots;
+                foreach (array_slice($coasting, 1) as $knot) {
+                    $knots[] = [self::BEFORE + $knot['t'], $knot['speed'], $knot['heading']];
+                }
                 $go($this->rules->get('back_in_gear'), $speed, $heading);
                 break;
             case ManoeuvreKind::Pass:
@@ -150,20 +153,12 @@ final readonly class Manoeuvre
     public static function coasting(float $speed, float $heading, float $for, RuleBook $rules): Course
     {
         $knots = [['t' => 0.0, 'speed' => $speed, 'heading' => $heading]];
-        for ($t = self::COASTS; $t <= $for; $t += self::COASTS) {
-            $knots[] = ['t' => $t, 'speed' => self::left($speed, $t, $rules), 'heading' => $heading];
+        for ($t = self::COASTS; $t - self::COASTS < $for; $t += self::COASTS) {
+            $at = min($t, $for);
+            $knots[] = ['t' => $at, 'speed' => self::left($speed, $at, $rules), 'heading' => $heading];
         }
 
         return Course::of($knots);
-    }
-
-    /** @param  callable(float, float, float): void  $go */
-    private function coast(callable $go, float $speed, float $heading, float $for): void
-    {
-        for ($t = self::COASTS; $t < $for; $t += self::COASTS) {
-            $go(self::COASTS, self::left($speed, $t, $this->rules), $heading);
-        }
-        $go($for - $t + self::COASTS, self::left($speed, $for, $this->rules), $heading);
     }
 
     /** m/s that are left of a speed after so many seconds out of gear: it falls off as what drags her does. */

@@ -7,6 +7,7 @@ namespace Admek\Core\Manoeuvres;
 use Admek\Core\Ground\Pass;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\Motion\Course;
+use Admek\Core\Units\Compass;
 
 /** A pass of the ground as she is steered along it: leg by leg, round each corner on as wide a turn as it leaves room for. */
 final readonly class PassInTime
@@ -44,7 +45,7 @@ final readonly class PassInTime
         foreach ($pass->legs as $i => $leg) {
             $next = $pass->legs[$i + 1] ?? null;
             $angle = $next === null ? 0.0
-                : deg2rad(fmod(($next['heading'] ?? 0.0) - ($leg['heading'] ?? 0.0) + 540.0, 360.0) - 180.0);
+                : deg2rad(Compass::turned($leg['heading'] ?? 0.0, $next['heading'] ?? 0.0));
             $turn = $next === null ? 0.0 : min(
                 self::takes($pass, $next['along'], $angle), self::OF_LEG * min($lasts[$i], $lasts[$i + 1]),
             );

@@ -10,6 +10,7 @@ use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Motion\Course;
+use Admek\Core\Units\Compass;
 
 /** What a lure went through in a turn before it was bitten, from how she was steered: depths, and speeds through the water. */
 final readonly class TurnRead
@@ -92,8 +93,7 @@ final readonly class TurnRead
             $heading = deg2rad($degrees);
             $last = $knots[count($knots) - 1] ?? null;
             if ($last !== null) {
-                $turned = fmod($heading - $last['heading'], 2.0 * M_PI);
-                $turned = $turned > M_PI ? $turned - 2.0 * M_PI : ($turned < -M_PI ? $turned + 2.0 * M_PI : $turned);
+                $turned = deg2rad(Compass::turned(rad2deg($last['heading']), $degrees));
                 $heading = $last['heading'] + $turned;
                 $lasts = $at - $way[0]['at'] - $last['t'];
                 if ($lasts <= 0.0 || abs($turned) > Course::RUDDER * $lasts) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Units;
 
-/** Eight points of the compass. */
+/** Bearings: eight points of the compass, and the way from one to another. */
 final class Compass
 {
     private const POINTS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'];
@@ -28,9 +28,13 @@ final class Compass
     /** Degrees between two bearings, at most 180. */
     public static function apart(float $a, float $b): float
     {
-        $apart = fmod(abs($a - $b), 360.0);
+        return abs(self::turned($a, $b));
+    }
 
-        return min($apart, 360.0 - $apart);
+    /** Degrees from one bearing to another by the shorter way round, to starboard: from −180 to 180. */
+    public static function turned(float $from, float $to): float
+    {
+        return fmod(fmod($to - $from, 360.0) + 540.0, 360.0) - 180.0;
     }
 
     private static function eighth(float $degrees): int

@@ -42,10 +42,16 @@ final class DrillTest extends FeatureTestCase
     public function test_its_lines_are_seen_in_motion(DrillKind $kind): void
     {
         $drill = $this->send('GET', "/drills/{$kind->value}/7", expect: 200)->json();
-        self::assertNotSame([], $drill['motion']['lines']);
-        $depths = array_column($drill['motion']['lines'][0]['frames'], 'depth');
-        self::assertGreaterThan(1, count(array_unique($depths)), 'it moves');
         self::assertArrayNotHasKey('right', $drill['answers'][0], 'it does not tell');
+        $whole = $this->send('POST', "/drills/{$kind->value}/7/answers", [
+            'who' => 'Ann', 'answer' => $drill['answers'][0]['key'], 'after' => 3.0,
+        ], 200)->json('motion');
+
+        self::assertNotSame([], $drill['motion']['lines']);
+        self::assertLessThan($whole['lasts'], $drill['motion']['lasts'], 'how it begins, and no more');
+        self::assertSame($drill['motion']['lines'][0]['frames'][2], $whole['lines'][0]['frames'][2]);
+        $depths = array_column($whole['lines'][0]['frames'], 'depth');
+        self::assertGreaterThan(1, count(array_unique($depths)), 'it moves');
     }
 
     public function test_an_answer_is_graded_with_its_reason_and_the_first_one_counts(): void
@@ -65,7 +71,7 @@ final class DrillTest extends FeatureTestCase
             ['who' => 'Ben', 'taken' => 1, 'right' => 1, 'points' => 10],
             ['who' => 'Ann', 'taken' => 1, 'right' => 0, 'points' => 0],
         ], $scores);
-        $late = $this->send('POST', '/drills/ticks/3/answers', ['who' => 'Ben', 'answer' => 'none-given', 'after' => 30], 200);
+        $late = $this->send('POST', '/drills/ticks/3/answers', ['who' => 'Ben', 'answer' => null, 'after' => 30], 200);
         self::assertSame([false, 0], [$late->json('right'), $late->json('points')]);
     }
 

@@ -12,6 +12,7 @@ use Admek\Core\Manoeuvres\SpreadInTime;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Units\Units;
 use App\Http\Asked\InTimeResource;
+use App\Http\Devices\DeviceRequest;
 use App\Models\Boat;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -24,8 +25,6 @@ final class DrillController
     private const EVERY = 1.0;
 
     private const MOST_SECONDS = 3600;
-
-    private const LONGEST_NAME = 40;
 
     /** Which there are, one to take next, and how everybody stands. */
     public function index(): JsonResponse
@@ -52,7 +51,7 @@ final class DrillController
             'answers' => array_map(static fn (Answer $answer): array => [
                 'key' => $answer->key, 'words' => $answer->words->in($units),
             ], $drill->answers),
-            'motion' => self::motion($drill, $drill->motion?->begins(), $units, $solver), 'bottom' => $drill->motion?->bottom,
+            'motion' => self::motion($drill, $drill->motion?->begins, $units, $solver), 'bottom' => $drill->motion?->bottom,
         ], options: JSON_PRESERVE_ZERO_FRACTION);
     }
 
@@ -60,12 +59,12 @@ final class DrillController
     public function answer(Request $request, DrillKind $kind, int $seed, Boat $boat, SpreadSolver $solver): JsonResponse
     {
         $asked = $request->validate([
-            'who' => ['required', 'string', 'max:'.self::LONGEST_NAME], 'answer' => ['required', 'string'],
+            'who' => DeviceRequest::NAME, 'answer' => ['present', 'nullable', 'string'],
             'after' => ['required', 'numeric', 'min:0', 'max:'.self::MOST_SECONDS],
         ]);
         $drill = $kind->of($seed);
-        // No answer at all is graded too, as what was not known in time.
-        if ($asked['answer'] !== 'none-given' && $drill->answer($asked['answer']) === null) {
+        // None is what was not known in time.
+        if ($asked['answer'] !== null && $drill->answer($asked['answer']) === null) {
             throw InvalidValue::because('answer', 'one of '.implode(', ', array_column($drill->answers, 'key')));
         }
         $points = $drill->points($asked['answer'], (float) $asked['after']);

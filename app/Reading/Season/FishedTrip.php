@@ -12,6 +12,7 @@ use Admek\Core\Day\LineSet;
 use Admek\Core\Day\Piece;
 use Admek\Core\Day\Spell;
 use Admek\Core\Instruments\Going;
+use Admek\Core\Instruments\Turning;
 use Admek\Core\InvalidValue;
 use Admek\Core\Patterns\Factor;
 use Admek\Core\Spread\Plan\Conditions;
@@ -19,7 +20,6 @@ use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Side;
-use Admek\Core\Towing\Turn;
 use Admek\Core\Water\Signs\Light;
 use Admek\Core\Water\Signs\Sky;
 use Admek\Core\Water\Signs\Sun;
@@ -39,9 +39,6 @@ final class FishedTrip
 
     /** m/s within which a line runs as deep. */
     private const ALIKE = 0.02;
-
-    /** °/s that are a turn. */
-    private const TURNING = 0.3;
 
     /** @var array<string, ?float> m, by set-up, speed and circle */
     private array $depths = [];
@@ -168,27 +165,20 @@ final class FishedTrip
     {
         $speed = round($speed / self::ALIKE) * self::ALIKE;
         $conditions = new Conditions(max(Conditions::SLOWEST, $speed), density: $this->trip->density());
-        $turn = self::circle($conditions->speed, $rate);
-        $key = json_encode($line->setUp)." {$speed} {$turn?->radius} {$turn?->side->value}";
+        $rate = self::alike($rate);
+        $key = json_encode($line->setUp)." {$speed} {$rate}";
         if (! array_key_exists($key, $this->depths)) {
-            $this->depths[$key] = $this->running($line, $conditions->turning($turn))
-                ?? ($turn === null ? null : $this->running($line, $conditions));
+            $this->depths[$key] = $this->running($line, $conditions->turningBy($rate))
+                ?? ($rate === 0.0 ? null : $this->running($line, $conditions));
         }
 
         return $this->depths[$key];
     }
 
-    /** Circles that differ by less than a fifth are one; what is hardly a turn is none. */
-    private static function circle(float $speed, float $rate): ?Turn
+    /** Rates of turn that differ by less than a fifth are one; what is hardly a turn on the whole is none. */
+    private static function alike(float $rate): float
     {
-        if (abs($rate) < self::TURNING) {
-            return null;
-        }
-        $radius = 1.2 ** round(log($speed / deg2rad(abs($rate)), 1.2));
-
-        return new Turn(
-            min(Conditions::TURNED[1], max(Conditions::TURNED[0], $radius)), $rate > 0.0 ? Side::Starboard : Side::Port,
-        );
+        return abs($rate) < Turning::STRAIGHT ? 0.0 : ($rate <=> 0.0) * 1.2 ** round(log(abs($rate), 1.2));
     }
 
     private function running(LineSet $line, Conditions $conditions): ?float

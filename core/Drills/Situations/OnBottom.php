@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Admek\Core\Drills\Situations;
 
+use Admek\Core\Day\BottomAhead;
+use Admek\Core\Day\Contact;
+use Admek\Core\Day\DayRules;
 use Admek\Core\Drills\Answer;
 use Admek\Core\Drills\Chance;
 use Admek\Core\Drills\Drill;
@@ -17,6 +20,7 @@ use Admek\Core\Manoeuvres\ManoeuvreRules;
 use Admek\Core\Manoeuvres\OutOfGear;
 use Admek\Core\Manoeuvres\Sinking;
 use Admek\Core\Rules\RuleBook;
+use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Check\BottomFishing;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Plan\Conditions;
@@ -32,27 +36,29 @@ use Admek\Core\Units\Units;
 /** What comes near the bottom, and when. */
 final class OnBottom
 {
-    /** Share of her speed she makes, slowed for a fish. */
-    private const SLOWED = 0.6;
+    /** m the made-up bottom is looked for in. */
+    private const CLEAR = [0.5, 6.0];
 
-    /** m under the deepest line that a made-up bottom lies. */
-    private const UNDER = 2.5;
+    /** s she is looked at slowing down. */
+    private const SLOWING = 40.0;
 
     public static function firstToClear(int $seed, Chance $chance): Drill
     {
-        $lines = [
-            Gear::in('P5', Gear::rigger($chance->step(50, 90, 4), $chance->step(15, 60, 5))),
-            Gear::in('S5', Gear::stacker($chance->step(60, 95, 5), $chance->step(10, 25, 5))),
-            Gear::in('P3', Gear::diver('P3', $chance->step(120, 190, 10), $chance->pick([1.0, 2.0, 3.0]))),
-            Gear::in('C1', $chance->one(2) ? Gear::wire($chance->step(120, 220, 10)) : Gear::core($chance->step(5, 9, 1))),
-        ];
-        $conditions = new Conditions($chance->step(1.9, 2.6, 0.1) * Units::MPH);
-        $running = (new SpreadSolver)->all($lines, $conditions);
-        $deepest = max(-INF, ...array_map(static fn (RunningLine $line): float => $line->depth(), $running));
-        $bottom = $deepest + $chance->step(1.0, 4.0, 0.5);
-        $sinking = OutOfGear::sinking($running, $conditions, $bottom);
-        $first = $sinking[0]->holder;
         $rules = RuleBook::of(ManoeuvreRules::rules());
+        do {
+            $lines = [
+                Gear::in('P5', Gear::rigger($chance->step(50, 90, 4), $chance->step(15, 60, 5))),
+                Gear::in('S5', Gear::stacker($chance->step(60, 95, 5), $chance->step(10, 25, 5))),
+                Gear::in('P3', Gear::diver('P3', $chance->step(120, 190, 10), $chance->pick([1.0, 2.0, 3.0]))),
+                Gear::in('C1', $chance->one(2) ? Gear::wire($chance->step(120, 220, 10)) : Gear::core($chance->step(5, 9, 1))),
+            ];
+            $conditions = new Conditions($chance->step(1.9, 2.6, 0.1) * Units::MPH);
+            $running = (new SpreadSolver)->all($lines, $conditions);
+            $bottom = self::deepest($running) + $chance->step(...self::CLEAR, step: 0.5);
+            $sinking = OutOfGear::sinking($running, $conditions, $bottom, $rules);
+        } while ($sinking[0]->soonest === null);
+        $first = $sinking[0]->holder;
+        $for = $rules->get('out_of_gear');
 
         return new Drill(
             DrillKind::FirstToClear, $seed, $chance->pick([Species::King, Species::LakeTrout]), Sentence::of(
@@ -60,10 +66,19 @@ final class OnBottom
                 .'one is cleared first?', ['bottom' => [Quantity::Depth, $bottom]],
             ),
             array_map(static fn (PlannedLine $line): Answer => self::cleared($line->holder, $first, $sinking), $lines), 25.0,
-            new InMotion(
-                $lines, $conditions, Manoeuvre::coasting($conditions->speed, 0.0, 60.0, $rules), 60.0, $bottom,
-            ),
+            new InMotion($lines, $conditions, Manoeuvre::coasting($conditions->speed, 0.0, $for, $rules), $for, $bottom),
         );
+    }
+
+    /**
+     * @param  list<RunningLine>  $running
+     * @return float m down, of all that hangs on them
+     */
+    private static function deepest(array $running): float
+    {
+        return max(0.0, ...array_merge(...array_map(
+            static fn (RunningLine $line): array => array_column($line->solution->bodies, 2), $running,
+        )));
     }
 
     /** @param  list<Sinking>  $sinking */
@@ -87,54 +102,42 @@ final class OnBottom
             Gear::in('S3', Gear::diver('S3', $chance->step(110, 180, 10), 1.5)),
         ];
         $conditions = new Conditions($chance->step(1.8, 2.4, 0.1) * Units::MPH);
+        $slow = $conditions->at(RuleBook::of(DayRules::rules())->get('slowed_to') * $conditions->speed);
         $solver = new SpreadSolver;
-        $now = $solver->all($lines, $conditions, withDoubt: false);
-        $slowed = $solver->all($lines, $conditions->at(self::SLOWED * $conditions->speed), withDoubt: false);
-        $deep = static fn (RunningLine $line): float => max(-INF, ...array_values(array_map(
-            static fn (array $at): float => $at[2], $line->solution->bodies,
-        )));
-        $falls = array_map(static fn (RunningLine $a, RunningLine $b): float => $deep($b) - $deep($a), $now, $slowed);
-        // A bottom that only some of them come to, or none.
-        $deepest = max(-INF, ...array_map($deep, $now));
-        $bottom = $deepest + ($chance->one(3) ? max(-INF, ...$falls) + self::UNDER : $chance->step(0.5, 2.0, 0.5));
-        $touch = array_values(array_filter($slowed, static fn (RunningLine $line): bool => $deep($line) >= $bottom));
-        $names = implode(', ', array_map(static fn (RunningLine $line): string => $line->planned->holder, $touch));
-        $why = $touch === []
-            ? Sentence::of('Slowed to six tenths nothing comes down to {bottom}: she may be slowed.', [
-                'bottom' => [Quantity::Depth, $bottom],
-            ])
-            : Sentence::of('Slowed to six tenths {names} come down to {bottom}: keep way on, or lift them first.', [
-                'names' => $names, 'bottom' => [Quantity::Depth, $bottom],
-            ]);
+        $now = $solver->all($lines, $conditions);
+        $slowed = $solver->all($lines, $slow, withDoubt: false);
+        $bottom = $chance->one(2)
+            ? self::deepest($slowed) + $chance->step(4, 8, 0.5) : self::deepest($now) + $chance->step(...self::CLEAR, step: 0.5);
+        $contacts = BottomAhead::contacts(
+            $now, $slowed, new SpreadLimits(bottom: Bottom::flat($bottom)), $conditions->speed, $slow->speed,
+        );
+        $touches = array_filter($contacts, static fn (Contact $contact): bool => $contact->slowed !== null) !== [];
+        $why = BottomAhead::way($contacts);
+        $course = Manoeuvre::of(ManoeuvreKind::Speed, values: ['to' => $slow->speed])->course($conditions);
 
         return new Drill(
             DrillKind::KeepWay, $seed, Species::LakeTrout, Sentence::of(
-                'A good fish is on, over {bottom}, at {speed}. The crew asks to slow to six tenths of that.',
-                ['bottom' => [Quantity::Depth, $bottom], 'speed' => [Quantity::Speed, $conditions->speed]],
+                'A good fish is on, over {bottom}, at {speed}. The crew asks to slow to {slow}.', [
+                    'bottom' => [Quantity::Depth, $bottom], 'speed' => [Quantity::Speed, $conditions->speed],
+                    'slow' => [Quantity::Speed, $slow->speed],
+                ],
             ), [
-                new Answer('slow', Sentence::of('Slow her: nothing will touch'), $touch === [] ? 1.0 : 0.0, $why),
-                new Answer('keep', Sentence::of('Keep way on: something would touch'), $touch === [] ? 0.0 : 1.0, $why),
-            ], 20.0, self::easing($lines, $conditions, $bottom),
+                new Answer('slow', Sentence::of('Slow her: nothing will touch'), $touches ? 0.0 : 1.0, $why),
+                new Answer('keep', Sentence::of('Keep way on: something may touch'), $touches ? 1.0 : 0.0, $why),
+            ], 20.0, new InMotion($lines, $conditions, $course, self::SLOWING, $bottom),
         );
-    }
-
-    /** @param  list<PlannedLine>  $lines */
-    private static function easing(array $lines, Conditions $conditions, float $bottom): InMotion
-    {
-        return new InMotion($lines, $conditions, Manoeuvre::of(ManoeuvreKind::Speed, values: [
-            'to' => self::SLOWED * $conditions->speed,
-        ])->course($conditions), 20.0, $bottom);
     }
 
     public static function ticks(int $seed, Chance $chance): Drill
     {
-        $depth = $chance->step(12, 34, 1) * Units::FOOT;
-        $conditions = new Conditions($chance->step(0.6, 1.4, 0.1) * Units::MPH);
-        $out = 1.3 * $depth / Units::FOOT;
-        $rig = $chance->one(2) ? Gear::bouncer($out, LeadWeight::TWO_OUNCES) : Gear::dropper($out, LeadWeight::TWO_OUNCES);
-        $line = Gear::in('P4', $rig);
         $limits = new SpreadLimits;
-        $lightest = BottomFishing::lightest($line, $depth, $conditions, $limits) ?? max(LeadWeight::STOCK);
+        do {
+            $depth = $chance->step(12, 34, 1) * Units::FOOT;
+            $conditions = new Conditions($chance->step(0.6, 1.4, 0.1) * Units::MPH);
+            $out = 1.3 * $depth / Units::FOOT;
+            $rig = $chance->one(2) ? Gear::bouncer($out, LeadWeight::TWO_OUNCES) : Gear::dropper($out, LeadWeight::TWO_OUNCES);
+            $lightest = BottomFishing::lightest(Gear::in('P4', $rig), $depth, $conditions, $limits);
+        } while ($lightest === null);
         $at = (int) array_search($lightest, LeadWeight::STOCK, true);
         $from = max(0, min(count(LeadWeight::STOCK) - 4, $at - $chance->pick([0, 1, 2, 3])));
         $answers = [];

@@ -42,7 +42,7 @@ final class Setting
         $from = $chance->pick([0, 1, 2]);
         $depths = $outs = [];
         foreach (array_slice(self::SHARES, $from, 3) as $share) {
-            $out = $share * $control->value;
+            $out = $control->settable($share * $control->value, metric: false);
             $outs[] = $out;
             $depths[] = $solver->run($line->withRig($line->rig->withControl($out)), $conditions, withDoubt: false)->depth();
         }

@@ -48,7 +48,8 @@ final class Speeds
         ]);
         $course = $gust->course($conditions);
         $falls = [];
-        foreach (self::followed($lines, $conditions, $course) as $holder => $frames) {
+        $lasts = $gust->lasts($course);
+        foreach (self::followed($lines, $conditions, $course, $lasts) as $holder => $frames) {
             $depths = array_map(static fn (Frame $frame): float => $frame->depth(), $frames);
             $falls[$holder] = max($depths) - $depths[0];
         }
@@ -64,7 +65,7 @@ final class Speeds
             Sentence::of('{holder} falls by {by}.', [
                 'holder' => $line->holder, 'by' => [Quantity::Leader, $falls[$line->holder]],
             ]),
-        ), $lines), 20.0, new InMotion($lines, $conditions, $course, ceil($course->lasts() + 20.0), null));
+        ), $lines), 20.0, new InMotion($lines, $conditions, $course, $lasts, null));
     }
 
     public static function spedUp(int $seed, Chance $chance): Drill
@@ -85,7 +86,8 @@ final class Speeds
                 - $solver->run($line, $conditions->at(1.3 * $slow), withDoubt: false)->depth();
         }
         $least = min(INF, ...array_values(array_map(abs(...), $rises)));
-        $course = Manoeuvre::of(ManoeuvreKind::Speed, values: ['to' => 1.3 * $slow])->course($conditions);
+        $faster = Manoeuvre::of(ManoeuvreKind::Speed, values: ['to' => 1.3 * $slow]);
+        $course = $faster->course($conditions);
 
         return new Drill(DrillKind::SpedUp, $seed, $chance->pick([Species::Walleye, Species::King]), Sentence::of(
             'From {slow} to {fast}, to keep the boards tight. Which lure stays nearest to its depth?',
@@ -96,7 +98,7 @@ final class Speeds
             Sentence::of($rises[$line->holder] >= 0.0 ? '{holder} rises by {by}.' : '{holder} goes deeper by {by}.', [
                 'holder' => $line->holder, 'by' => [Quantity::Leader, abs($rises[$line->holder])],
             ]),
-        ), $lines), 20.0, new InMotion($lines, $conditions, $course, 40.0, null));
+        ), $lines), 20.0, new InMotion($lines, $conditions, $course, $faster->lasts($course), null));
     }
 
     public static function currentTurns(int $seed, Chance $chance): Drill
@@ -115,7 +117,7 @@ final class Speeds
         ]);
 
         return new Drill(DrillKind::CurrentTurns, $seed, $chance->pick([Species::King, Species::Steelhead]), Sentence::of(
-            'The tide of the ground has turned: {drift} toward {set}, and you troll north at {speed} through the water. Go on?', [
+            'The current has turned: {drift} toward {set}, and you troll north at {speed} through the water. Go on?', [
                 'drift' => [Quantity::Speed, $drift], 'set' => [Quantity::Angle, $set], 'speed' => [Quantity::Speed, $speed],
             ],
         ), [
@@ -128,12 +130,12 @@ final class Speeds
      * @param  list<PlannedLine>  $lines
      * @return array<string, non-empty-list<Frame>>
      */
-    private static function followed(array $lines, Conditions $conditions, TowedCourse $course): array
+    private static function followed(array $lines, Conditions $conditions, TowedCourse $course, float $lasts): array
     {
         $running = (new SpreadSolver)->all($lines, $conditions, withDoubt: false);
 
         return array_filter(SpreadInTime::of(
-            $running, $conditions, $course, range(0.0, ceil($course->lasts() + 20.0), 1.0),
+            $running, $conditions, $course, range(0.0, $lasts, 1.0),
         )->frames);
     }
 }

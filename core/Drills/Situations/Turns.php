@@ -16,11 +16,12 @@ use Admek\Core\Drills\Gear;
 use Admek\Core\Drills\InMotion;
 use Admek\Core\Fish\Species;
 use Admek\Core\Manoeuvres\Frame;
+use Admek\Core\Manoeuvres\Gentlest;
 use Admek\Core\Manoeuvres\Happening;
 use Admek\Core\Manoeuvres\Manoeuvre;
 use Admek\Core\Manoeuvres\ManoeuvreKind;
+use Admek\Core\Manoeuvres\ManoeuvreRules;
 use Admek\Core\Manoeuvres\SpreadInTime;
-use Admek\Core\Manoeuvres\Tried;
 use Admek\Core\Records\Outcome;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Check\SpreadLimits;
@@ -36,8 +37,19 @@ use Admek\Core\Units\Units;
 /** What turns do to lines. */
 final class Turns
 {
-    /** s after a turn that its lines are followed for. */
-    private const AFTER = 40.0;
+    /** Degrees she comes round by, and degrees a second where nothing is said of it. */
+    private const BY = 60.0;
+
+    private const RATE = 4.0;
+
+    /** s of the course after which the throttle is moved: boards lie down by then. */
+    private const LYING = 8.0;
+
+    /** What a gentler turn than need be is worth. */
+    private const SLOWER = 0.4;
+
+    /** s of slack that are as good as one another. */
+    private const AS_GOOD = 0.5;
 
     public static function slackBoard(int $seed, Chance $chance): Drill
     {
@@ -51,42 +63,38 @@ final class Turns
         $speed = $chance->step(1.6, 2.4, 0.1) * Units::MPH;
         $conditions = new Conditions($speed);
         $does = [
-            'faster' => ['A touch more throttle', ['speed' => 1.3]], 'same' => ['Hold the throttle and wait', ['speed' => 1.0]],
-            'slower' => ['Ease the throttle', ['speed' => 0.7]],
+            'faster' => ['A touch more throttle', 1.3], 'same' => ['Hold the throttle and wait', 1.0],
+            'slower' => ['Ease the throttle', 0.7],
         ];
-        $pulls = array_map(
-            static fn (array $what): float => self::slackSeconds($lines, $conditions, $side, $what[1]['speed']), $does,
+        $slack = array_map(
+            static fn (array $what): float => self::slackSeconds($lines, $conditions, $side, $what[1]), $does,
         );
         $worst = $chance->one(2);
-        $wanted = $worst ? max($pulls) : min($pulls);
+        $wanted = $worst ? max($slack) : min($slack);
 
         return new Drill(DrillKind::SlackBoard, $seed, Species::Walleye, Sentence::of(
             'She turns to {side}, and the boards on that side lie down: their lines go slack. '.($worst
                 ? 'What would leave them slack longest?' : 'What gets them tight soonest?'),
             ['side' => $side->value],
         ), array_map(static fn (string $key): Answer => new Answer(
-            $key, Sentence::of($does[$key][0]), abs($pulls[$key] - $wanted) <= 0.5 ? 1.0 : 0.0,
-            Sentence::of('So the inside boards are slack for {slack} in all.', ['slack' => [Quantity::Seconds, $pulls[$key]]]),
-        ), array_keys($does)), 15.0, self::turning($lines, $conditions, $side, 4.0));
+            $key, Sentence::of($does[$key][0]), abs($slack[$key] - $wanted) <= self::AS_GOOD ? 1.0 : 0.0,
+            Sentence::of('So the inside boards are slack for {slack} in all.', ['slack' => [Quantity::Seconds, $slack[$key]]]),
+        ), array_keys($does)), 15.0, self::turning($lines, $conditions, self::turn($side)));
     }
 
     /** @param  list<PlannedLine>  $lines */
     private static function slackSeconds(array $lines, Conditions $conditions, Side $side, float $times): float
     {
-        $course = Manoeuvre::of(ManoeuvreKind::Turn, $side, ['by' => 60.0, 'rate' => 4.0])->course($conditions);
-        $knots = $course->knots;
-        foreach ($knots as $i => $knot) {
-            // The throttle is moved as the boards lie down, a few seconds into the turn.
-            $knots[$i] = ['speed' => $knot['t'] > 8.0 ? $times * $knot['speed'] : $knot['speed']] + $knot;
-        }
-        $end = $knots[count($knots) - 1]['t'] + self::AFTER;
+        $turn = self::turn($side);
+        $course = Course::of(array_map(static fn (array $knot): array => [
+            'speed' => ($knot['t'] > self::LYING ? $times : 1.0) * $knot['speed'],
+        ] + $knot, $turn->course($conditions)->knots));
         $running = (new SpreadSolver)->all($lines, $conditions, withDoubt: false);
-        $spread = SpreadInTime::of($running, $conditions, Course::of($knots), range(0.0, $end, 1.0));
+        $frames = SpreadInTime::of($running, $conditions, $course, range(0.0, $turn->lasts($course), 1.0))->frames;
+        $least = RuleBook::of(ManoeuvreRules::rules())->get('slack');
         $slack = 0;
-        foreach ($spread->frames as $frames) {
-            $slack += count(array_filter(
-                $frames, static fn (Frame $frame): bool => $frame->pull < 0.15 * $frames[0]->pull,
-            ));
+        foreach ($frames as $seen) {
+            $slack += count(array_filter($seen, static fn (Frame $frame): bool => $frame->pull < $least * $seen[0]->pull));
         }
 
         return (float) $slack;
@@ -105,10 +113,10 @@ final class Turns
             ];
             $conditions = new Conditions($chance->step(3.0, 4.0, 0.1) * Units::MPH);
             $rate = $chance->step(3.0, 7.0, 0.5);
-            $tangles = array_map(static fn (Side $side): array => self::tangles($lines, $conditions, $side, $rate), [
+            $tangles = array_map(static fn (Side $side): array => self::tangles($lines, $conditions, self::turn($side, $rate)), [
                 'port' => Side::Port, 'starboard' => Side::Starboard,
             ]);
-            if ($try > 6 || ($tangles['port'] === []) !== ($tangles['starboard'] === [])) {
+            if ($try > 4 || ($tangles['port'] === []) !== ($tangles['starboard'] === [])) {
                 break;
             }
         }
@@ -126,9 +134,14 @@ final class Turns
         ));
 
         return new Drill(DrillKind::WhichSide, $seed, Species::Muskie, Sentence::of(
-            'The edge bends away and you must come round by 60° at {rate}, at {speed}. Which way do these lines let you?',
-            ['rate' => [Quantity::Turning, $rate], 'speed' => [Quantity::Speed, $conditions->speed]],
-        ), $answers, 25.0, self::turning($lines, $conditions, Side::Starboard, $rate));
+            'The edge bends away and you must come round by {by} at {rate}, at {speed}. Which way do these lines let you?',
+            [
+                'by' => [Quantity::Angle, self::BY], 'rate' => [Quantity::Turning, $rate],
+                'speed' => [Quantity::Speed, $conditions->speed],
+            ],
+        ), $answers, 25.0, self::turning(
+            $lines, $conditions, self::turn($tangles['port'] === [] ? Side::Starboard : Side::Port, $rate), Manoeuvre::BEFORE,
+        ));
     }
 
     public static function howFast(int $seed, Chance $chance): Drill
@@ -142,32 +155,31 @@ final class Turns
         $conditions = new Conditions($chance->step(2.0, 2.8, 0.1) * Units::MPH);
         $side = $chance->pick([Side::Port, Side::Starboard]);
         $rates = [1.0, 2.0, 4.0, 8.0];
-        $found = array_map(static fn (float $rate): array => self::tangles($lines, $conditions, $side, $rate), $rates);
-        $fastest = null;
-        foreach ($rates as $i => $rate) {
-            if ($found[$i] !== []) {
-                break;
-            }
-            $fastest = $rate;
-        }
+        $found = array_map(
+            static fn (float $rate): array => self::tangles($lines, $conditions, self::turn($side, $rate)), $rates,
+        );
+        $apart = array_filter($rates, static fn (int $i): bool => $found[$i] === [], ARRAY_FILTER_USE_KEY);
+        $fastest = $apart === [] ? null : max($apart);
         $answers = [];
         foreach ($rates as $i => $rate) {
             $answers[] = new Answer(
                 (string) $rate, Sentence::of('{rate}', ['rate' => [Quantity::Turning, $rate]]),
-                $rate === $fastest ? 1.0 : ($fastest !== null && $rate < $fastest ? 0.4 : 0.0),
+                $rate === $fastest ? 1.0 : (isset($apart[$i]) ? self::SLOWER : 0.0),
                 $found[$i] === []
                     ? Sentence::of('At {rate} all lines keep apart.', ['rate' => [Quantity::Turning, $rate]])
                     : $found[$i][0]->says(),
             );
         }
         $answers[] = new Answer('none', Sentence::of('None of these'), $fastest === null ? 1.0 : 0.0, Sentence::of(
-            $fastest === null ? 'Even the gentlest brings lines together.' : 'The gentlest keeps them apart.',
+            $fastest === null ? 'Even the gentlest brings lines together.' : 'One of them keeps lines apart.',
         ));
 
         return new Drill(DrillKind::HowFast, $seed, Species::Coho, Sentence::of(
-            'Boats ahead: come round by 60° to {side} at {speed}, as fast as these lines allow. How hard over?',
-            ['side' => $side->value, 'speed' => [Quantity::Speed, $conditions->speed]],
-        ), $answers, 25.0, self::turning($lines, $conditions, $side, 4.0));
+            'Boats ahead: come round by {by} to {side} at {speed}, as fast as these lines allow. How hard over?',
+            [
+                'by' => [Quantity::Angle, self::BY], 'side' => $side->value, 'speed' => [Quantity::Speed, $conditions->speed],
+            ],
+        ), $answers, 25.0, self::turning($lines, $conditions, self::turn($side), Manoeuvre::BEFORE));
     }
 
     public static function insideBites(int $seed, Chance $chance): Drill
@@ -200,24 +212,31 @@ final class Turns
         ], 20.0);
     }
 
+    private static function turn(Side $side, float $rate = self::RATE): Manoeuvre
+    {
+        return Manoeuvre::of(ManoeuvreKind::Turn, $side, ['by' => self::BY, 'rate' => $rate]);
+    }
+
     /**
      * @param  list<PlannedLine>  $lines
      * @return list<Happening>
      */
-    private static function tangles(array $lines, Conditions $conditions, Side $side, float $rate): array
+    private static function tangles(array $lines, Conditions $conditions, Manoeuvre $turn): array
     {
         $running = (new SpreadSolver)->all($lines, $conditions, withDoubt: false);
-        $course = Manoeuvre::of(ManoeuvreKind::Turn, $side, ['by' => 60.0, 'rate' => $rate])->course($conditions);
-        $times = range(0.0, ceil($course->lasts() + self::AFTER), 1.0);
 
-        return Tried::tangles(SpreadInTime::of($running, $conditions, $course, $times), new SpreadLimits);
+        return Gentlest::tangles($turn, $running, $conditions, new SpreadLimits);
     }
 
-    /** @param  list<PlannedLine>  $lines */
-    private static function turning(array $lines, Conditions $conditions, Side $side, float $rate): InMotion
-    {
-        $course = Manoeuvre::of(ManoeuvreKind::Turn, $side, ['by' => 60.0, 'rate' => $rate])->course($conditions);
+    /**
+     * @param  list<PlannedLine>  $lines
+     * @param  float  $begins  s
+     */
+    private static function turning(
+        array $lines, Conditions $conditions, Manoeuvre $turn, float $begins = self::LYING,
+    ): InMotion {
+        $course = $turn->course($conditions);
 
-        return new InMotion($lines, $conditions, $course, ceil($course->lasts() + self::AFTER), null);
+        return new InMotion($lines, $conditions, $course, $turn->lasts($course), null, $begins);
     }
 }

@@ -127,7 +127,7 @@ final class Waters
         $go = GoNoGo::of($forecast, $limits, $clock, 6 * Units::MILE, 14.0);
         $right = $go->fitUntil ?? $clock->backBy;
         $why = Sentence::all([
-            Sentence::of('Off the water {hours} before a front, by this boat\'s own limits.', [
+            Sentence::of('Off the water {hours} before a front, by the limits every boat begins with.', [
                 'hours' => [Quantity::Hours, $limits->get('front_hours')],
             ]),
             ...array_map(static fn (HourFinding $finding): Sentence => $finding->sentence(), array_slice($go->worst, 0, 2)),

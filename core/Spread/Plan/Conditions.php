@@ -8,6 +8,7 @@ use Admek\Core\InvalidValue;
 use Admek\Core\Towing\Medium\Current;
 use Admek\Core\Towing\Medium\Flow;
 use Admek\Core\Towing\Medium\Water;
+use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
@@ -59,6 +60,19 @@ final readonly class Conditions
         return $this->turn !== null && ! $this->water()->flow->isUniform()
             ? Sentence::of('On this heading only: the deep current turns past her.')
             : null;
+    }
+
+    /**
+     * The same on the circle she goes round on at her speed; straight ahead at no rate.
+     *
+     * @param  float  $rate  degrees a second, to starboard
+     */
+    public function turningBy(float $rate): self
+    {
+        return $this->turning($rate === 0.0 ? null : new Turn(
+            min(self::TURNED[1], max(self::TURNED[0], $this->speed / deg2rad(abs($rate)))),
+            $rate > 0.0 ? Side::Starboard : Side::Port,
+        ));
     }
 
     /** Radians clockwise from north; north where nobody said. */

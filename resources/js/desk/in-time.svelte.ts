@@ -4,7 +4,6 @@
  */
 import { api, ask, faultsIn, type Fault, type RunningLine, type Schemas } from '../lib/api';
 import { theCatalogue } from '../lib/catalogue';
-import { between } from '../views/between';
 import { Played } from './played.svelte';
 
 type Told = Schemas['InTime'];
@@ -47,24 +46,6 @@ export class InTime extends Played {
         return entry;
     }
 
-    /** s it lasts. */
-    get lasts(): number {
-        return this.told?.lasts ?? 0;
-    }
-
-    /** s that frames are there for. */
-    get known(): number {
-        return this.told?.times.at(-1) ?? 0;
-    }
-
-    /** How the boat goes at the moment that is shown. */
-    get boat(): Told['boat'][number] | null {
-        const { boat } = this.told ?? { boat: [] };
-        const [i, part] = this.#place();
-        const [from, to] = [boat[i], boat[i + 1]];
-        return from ? between(from, to ?? from, part) : null;
-    }
-
     /** Her way up to now in her own frame of the moment, m aft and to starboard, the nearest first. */
     get wake(): number[][] {
         const { boat } = this.told ?? { boat: [] };
@@ -83,7 +64,7 @@ export class InTime extends Played {
         return [
             [0, 0],
             ...boat
-                .slice(0, this.#place()[0] + 1)
+                .slice(0, this.place[0] + 1)
                 .reverse()
                 .map(({ north, east }) => seen(north, east)),
             seen(first.north - FAR * Math.cos(begun), first.east - FAR * Math.sin(begun)),
@@ -92,10 +73,9 @@ export class InTime extends Played {
 
     /** What of it is happening at the moment that is shown. */
     get now(): Told['happenings'] {
-        const { times, happenings } = this.told ?? { times: [], happenings: [] };
-        const [i] = this.#place();
-        const [from, to] = [times[i] ?? 0, times[i + 1] ?? Infinity];
-        return happenings.filter(({ worst }) => worst >= from && (worst < to || worst === this.at));
+        const [i] = this.place;
+        const [from, to] = [this.times[i] ?? 0, this.times[i + 1] ?? Infinity];
+        return (this.told?.happenings ?? []).filter(({ worst }) => worst >= from && (worst < to || worst === this.at));
     }
 
     /** The lines where they are at the moment that is shown; without a doubt, which is told at rest. */
@@ -103,13 +83,11 @@ export class InTime extends Played {
         if (!this.told) {
             return null;
         }
-        const [i, part] = this.#place();
         const moved = new Map<string, RunningLine>();
-        for (const { holder, frames } of this.told.lines) {
+        for (const { holder, frame } of this.lines) {
             const line = running.get(holder);
-            const from = frames[i];
-            if (line && from) {
-                moved.set(holder, drawn(line, between(from, frames[i + 1] ?? from, part)));
+            if (line) {
+                moved.set(holder, drawn(line, frame));
             }
         }
         return moved;
@@ -212,22 +190,6 @@ export class InTime extends Played {
             }
         }
         this.asking = false;
-    }
-
-    /** The frame before the moment that is shown, and how far on the way to the next it is. */
-    #place(): [number, number] {
-        const { times } = this.told ?? { times: [] };
-        let [low, high] = [0, Math.max(0, times.length - 1)];
-        while (low < high) {
-            const middle = (low + high + 1) >> 1;
-            if ((times[middle] ?? 0) <= this.at) {
-                low = middle;
-            } else {
-                high = middle - 1;
-            }
-        }
-        const [from, to] = [times[low] ?? 0, times[low + 1]];
-        return [low, to === undefined ? 0 : (this.at - from) / (to - from)];
     }
 }
 

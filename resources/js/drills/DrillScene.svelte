@@ -3,17 +3,22 @@
     import { line as curve } from 'd3-shape';
     import type { Schemas } from '../lib/api';
     import { measure, shown, type Units } from '../lib/units';
-    import { between } from '../views/between';
     import { placeLabels } from '../views/labels';
 
     /** Lines of a drill at a moment: from the side, and from above where they lie to the side of her way. */
     let {
         motion,
+        lines,
         bottom,
-        at,
         units,
         seen,
-    }: { motion: Schemas['InTime']; bottom: number | null; at: number; units: Units; seen: 'side' | 'above' } = $props();
+    }: {
+        motion: Schemas['InTime'];
+        lines: { holder: string; frame: Schemas['LineFrame'] }[];
+        bottom: number | null;
+        units: Units;
+        seen: 'side' | 'above';
+    } = $props();
 
     const HEIGHT = 150;
     let width = $state(360);
@@ -39,18 +44,6 @@
             .range([12, HEIGHT - 12]);
     });
 
-    const lines = $derived(
-        motion.lines.map(({ holder, frames }) => {
-            const next = Math.max(
-                1,
-                motion.times.findIndex((time) => time >= at),
-            );
-            const [from, to] = [motion.times[next - 1] ?? 0, motion.times[next] ?? 0];
-            const part = to > from ? Math.min(1, Math.max(0, (at - from) / (to - from))) : 0;
-            const [before, after] = [frames[next - 1], frames[next] ?? frames[next - 1]];
-            return { holder, frame: before && after ? between(before, after, part) : null };
-        }),
-    );
     const across = $derived(seen === 'side' ? 2 : 1);
     const draw = $derived(
         curve<number[]>()
@@ -59,20 +52,14 @@
     );
     const labels = $derived(
         placeLabels(
-            lines.flatMap(({ holder, frame }) =>
-                frame
-                    ? [
-                          {
-                              id: holder,
-                              x: x(frame.aft),
-                              y: y(seen === 'side' ? frame.depth : frame.starboard),
-                              width: holder.length * 9 + 2,
-                              height: 16,
-                              prefers: 1 as const,
-                          },
-                      ]
-                    : [],
-            ),
+            lines.map(({ holder, frame }) => ({
+                id: holder,
+                x: x(frame.aft),
+                y: y(seen === 'side' ? frame.depth : frame.starboard),
+                width: holder.length * 9 + 2,
+                height: 16,
+                prefers: 1 as const,
+            })),
             { left: 2, right: width - 50, top: 4, bottom: HEIGHT },
         ),
     );
@@ -107,18 +94,16 @@
             <path d="M{x(0)} {y(-1.4)}L{x(-2)} {y(-1.4)}L{x(-4)} {y(0)}L{x(-2)} {y(1.4)}L{x(0)} {y(1.4)}Z" class="hull" />
         {/if}
         {#each lines as { holder, frame } (holder)}
-            {#if frame}
-                <g class="line">
-                    {#if frame.ball && seen === 'side'}
-                        <path d="M{x(0)} {y(-1)}L{x(frame.ball.place[0] ?? 0)} {y(frame.ball.place[2] ?? 0)}" />
-                        <circle cx={x(frame.ball.place[0] ?? 0)} cy={y(frame.ball.place[2] ?? 0)} r="3.5" class="solid" />
-                    {/if}
-                    {#if frame.front}<path d={draw(frame.front)} class="front" />{/if}
-                    <path d={draw(frame.path)} />
-                    {#each frame.branches as branch, i (i)}<path d={draw(branch)} />{/each}
-                    <circle cx={x(frame.aft)} cy={y(seen === 'side' ? frame.depth : frame.starboard)} r="4" class="lure" />
-                </g>
-            {/if}
+            <g class="line">
+                {#if frame.ball && seen === 'side'}
+                    <path d="M{x(0)} {y(-1)}L{x(frame.ball.place[0] ?? 0)} {y(frame.ball.place[2] ?? 0)}" />
+                    <circle cx={x(frame.ball.place[0] ?? 0)} cy={y(frame.ball.place[2] ?? 0)} r="3.5" class="solid" />
+                {/if}
+                {#if frame.front}<path d={draw(frame.front)} class="front" />{/if}
+                <path d={draw(frame.path)} />
+                {#each frame.branches as branch, i (i)}<path d={draw(branch)} />{/each}
+                <circle cx={x(frame.aft)} cy={y(seen === 'side' ? frame.depth : frame.starboard)} r="4" class="lure" />
+            </g>
         {/each}
         {#each labels as [holder, place] (holder)}
             <text x={place.left} y={place.top + 13} class="code">{holder}</text>

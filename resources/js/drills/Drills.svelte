@@ -4,6 +4,7 @@
     import { shown } from '../lib/units';
     import TextField from '../fields/TextField.svelte';
     import { DrillDesk } from './drill-desk.svelte';
+    import Player from '../views/Player.svelte';
     import DrillScene from './DrillScene.svelte';
     import DrillScores from './DrillScores.svelte';
 
@@ -33,7 +34,7 @@
     {#each desk.faults as fault (fault.pointer)}
         <p class="text-error pb-2" role="alert">
             {fault.detail}
-            {#if drill && desk.chosen !== null && !graded}
+            {#if drill && desk.chosen !== undefined && !graded}
                 <button type="button" class="btn btn-sm" onclick={() => desk.send()}>Send it again</button>
             {/if}
         </p>
@@ -113,7 +114,7 @@
                         class:chosen={desk.chosen === key}
                         aria-pressed={desk.chosen === key}
                         data-answer={key}
-                        disabled={desk.chosen !== null}
+                        disabled={desk.chosen !== undefined}
                         onclick={() => desk.answer(key)}
                         ><b>{words}</b>{#if grade}<span class="mark"
                                 >{grade.right ? 'right' : ''}{grade.right && desk.chosen === key
@@ -134,26 +135,11 @@
 </main>
 
 {#snippet scene()}
-    {#if desk.motion}
-        <DrillScene motion={desk.motion} bottom={desk.drill?.bottom ?? null} at={desk.at} {units} seen="side" />
-        <DrillScene motion={desk.motion} bottom={desk.drill?.bottom ?? null} at={desk.at} {units} seen="above" />
-        <p class="flex items-center gap-3 py-2">
-            <button type="button" class="btn btn-sm min-h-11" onclick={() => desk.play()}
-                >{desk.playing ? 'Pause' : 'Play'}</button
-            >
-            <input
-                type="range"
-                class="range range-sm flex-1 text-(--line)"
-                min="0"
-                max={desk.lasts}
-                step="0.5"
-                value={desk.at}
-                oninput={(event) => desk.scrub(Number(event.currentTarget.value))}
-                aria-label="Moment"
-                aria-valuetext={shown(units, 'seconds', desk.at)}
-            />
-            <span class="figure">{shown(units, 'seconds', desk.at)}</span>
-        </p>
+    {#if desk.told}
+        {#each ['side', 'above'] as const as seen (seen)}
+            <DrillScene motion={desk.told} lines={desk.lines} bottom={drill?.bottom ?? null} {units} {seen} />
+        {/each}
+        <Player played={desk} {units} />
     {/if}
 {/snippet}
 

@@ -4,14 +4,12 @@ import { Played } from '../desk/played.svelte';
 
 const WHO = 'admek-drilled';
 
-/** The key that says the time ran out. */
-const NONE_GIVEN = 'none-given';
-
 export class DrillDesk extends Played {
     drills: Schemas['Drills'] | null = $state.raw(null);
     drill: Schemas['Drill'] | null = $state.raw(null);
     graded: Schemas['DrillGraded'] | null = $state.raw(null);
-    chosen: string | null = $state(null);
+    /** What was answered, null for nothing in time; undefined while there is time. */
+    chosen: string | null | undefined = $state();
     who: string = $state(localStorage.getItem(WHO) ?? '');
     /** s left to decide. */
     left: number = $state(0);
@@ -22,16 +20,8 @@ export class DrillDesk extends Played {
     #clock: ReturnType<typeof setInterval> | undefined;
 
     /** What is seen: how it begins, and once an answer is given all of it. */
-    get motion(): Schemas['InTime'] | null {
+    get told(): Schemas['InTime'] | null {
         return this.graded?.motion ?? this.drill?.motion ?? null;
-    }
-
-    get lasts(): number {
-        return this.motion?.times.at(-1) ?? 0;
-    }
-
-    get known(): number {
-        return this.lasts;
     }
 
     async read(): Promise<void> {
@@ -63,8 +53,8 @@ export class DrillDesk extends Played {
         this.#show(0);
     }
 
-    async answer(key: string): Promise<void> {
-        if (!this.drill || this.chosen !== null) {
+    async answer(key: string | null): Promise<void> {
+        if (!this.drill || this.chosen !== undefined) {
             return;
         }
         clearInterval(this.#clock);
@@ -75,7 +65,7 @@ export class DrillDesk extends Played {
     /** Sends what was chosen; again, where the server did not answer. */
     async send(): Promise<void> {
         const { drill, chosen } = this;
-        if (!drill || chosen === null) {
+        if (!drill || chosen === undefined) {
             return;
         }
         this.asking = true;
@@ -98,7 +88,8 @@ export class DrillDesk extends Played {
         clearInterval(this.#clock);
         this.stop();
         this.at = 0;
-        this.drill = this.graded = this.chosen = null;
+        this.drill = this.graded = null;
+        this.chosen = undefined;
     }
 
     /** Plays what there is from a moment on, to whom movement does not trouble. */
@@ -117,7 +108,7 @@ export class DrillDesk extends Played {
         }
         this.left = Math.max(0, drill.seconds - (performance.now() - this.#began) / 1000);
         if (this.left === 0) {
-            void this.answer(NONE_GIVEN);
+            void this.answer(null);
         }
     }
 }

@@ -175,7 +175,7 @@
             </div>
         {/if}
     </div>
-    {#if desk.inTime}<Player inTime={desk.inTime} {units} />{:else if single && profile.length > 0}{@render course()}{/if}
+    {#if desk.inTime}<Player played={desk.inTime} {units} inSight />{:else if single && profile.length > 0}{@render course()}{/if}
 </div>
 
 <style>

@@ -1,13 +1,13 @@
 <script lang="ts">
-    import type { InTime } from '../desk/in-time.svelte';
+    import type { Played } from '../desk/played.svelte';
     import { shown, type Units } from '../lib/units';
 
-    /** The moment of a manoeuvre that the views show: played, or drawn by hand. */
-    let { inTime, units }: { inTime: InTime; units: Units } = $props();
+    /** The moment of a manoeuvre that the views show: played, or drawn by hand. Opened over a rail it is brought into sight. */
+    let { played, units, inSight = false }: { played: Played; units: Units; inSight?: boolean } = $props();
 
     const PACES = [1, 5, 20];
 
-    const boat = $derived(inTime.boat);
+    const boat = $derived(played.boat);
     const heading = $derived(boat ? ((Math.round(boat.heading) % 360) + 360) % 360 : 0);
 </script>
 
@@ -15,25 +15,29 @@
     class="player"
     role="group"
     aria-label="Player"
-    data-at={inTime.at.toFixed(1)}
-    {@attach (player) => player.scrollIntoView({ block: 'nearest' })}
+    data-at={played.at.toFixed(1)}
+    {@attach (player) => {
+        if (inSight) {
+            player.scrollIntoView({ block: 'nearest' });
+        }
+    }}
 >
-    <button type="button" class="btn btn-sm btn-primary w-18" onclick={() => inTime.play()} disabled={!inTime.told}
-        >{inTime.playing ? 'Pause' : 'Play'}</button
+    <button type="button" class="btn btn-sm btn-primary w-18" onclick={() => played.play()} disabled={played.lasts === 0}
+        >{played.playing ? 'Pause' : 'Play'}</button
     >
     <input
         type="range"
         class="range range-sm text-(--line)"
         min="0"
-        max={inTime.lasts}
+        max={played.lasts}
         step="0.5"
-        value={inTime.at}
-        oninput={(event) => inTime.scrub(Number(event.currentTarget.value))}
+        value={played.at}
+        oninput={(event) => played.scrub(Number(event.currentTarget.value))}
         aria-label="Moment"
-        aria-valuetext={shown(units, 'seconds', inTime.at)}
+        aria-valuetext={shown(units, 'seconds', played.at)}
     />
     <output class="figure moment"
-        ><b>{Math.round(inTime.at)}</b> of {shown(units, 'seconds', inTime.lasts)}
+        ><b>{Math.round(played.at)}</b> of {shown(units, 'seconds', played.lasts)}
         {#if boat}<span class="quiet">{String(heading).padStart(3, '0')}° {shown(units, 'speed', boat.speed)}</span>{/if}</output
     >
     <span class="join" role="group" aria-label="Pace">
@@ -41,9 +45,9 @@
             <button
                 type="button"
                 class="btn btn-sm join-item px-2"
-                class:btn-neutral={inTime.pace === pace}
-                aria-pressed={inTime.pace === pace}
-                onclick={() => (inTime.pace = pace)}>×{pace}</button
+                class:btn-neutral={played.pace === pace}
+                aria-pressed={played.pace === pace}
+                onclick={() => (played.pace = pace)}>×{pace}</button
             >
         {/each}
     </span>

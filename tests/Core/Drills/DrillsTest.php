@@ -93,6 +93,7 @@ final class DrillsTest extends TestCase
         self::assertNotNull($motion);
         $running = (new SpreadSolver)->all($motion->lines, $motion->conditions);
         $sinking = OutOfGear::sinking($running, $motion->conditions, $motion->bottom);
+        self::assertNotNull($sinking[0]->soonest, 'it touches');
         self::assertSame([$sinking[0]->holder], self::keys($drill));
     }
 
