@@ -81,7 +81,7 @@ final class DrillController
             ], $drill->answers),
             'motion' => self::motion($drill, $drill->motion?->lasts, $units, $solver),
             'scores' => self::scores(),
-        ]);
+        ], options: JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /**
