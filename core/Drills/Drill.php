@@ -48,8 +48,7 @@ final readonly class Drill
     }
 
     /**
-     * Points of an answer: all of them for the best at once, half of them at the last second; none after that, nor for one
-     * that is wrong.
+     * Points of an answer: what it is worth of all of them at once, half of that at the last second, none after it.
      *
      * @param  ?string  $key  null where none was given
      * @param  float  $after  s it was given after

@@ -104,7 +104,7 @@ final class Speeds
     public static function currentTurns(int $seed, Chance $chance): Drill
     {
         $speed = $chance->step(1.8, 2.4, 0.1) * Units::MPH;
-        $drift = $chance->step(0.4, 1.8, 0.1) * Units::MPH;
+        $drift = $chance->step(0.3, 1.0, 0.1) * $speed;
         $set = $chance->step(150, 210, 10);
         // Half a mile to the north, the current against her.
         $pass = Pass::of(

@@ -102,14 +102,14 @@ final class Turns
 
     public static function whichSide(int $seed, Chance $chance): Drill
     {
-        [$port, $starboard] = $chance->one(2) ? ['P', 'S'] : ['S', 'P'];
+        [$wash, $down, $centre] = $chance->one(2) ? ['P4', 'S4', 'C1'] : ['S4', 'P4', 'C2'];
         for ($try = 0; ; $try++) {
             $lines = [
-                Gear::in("{$port}4", Gear::wash($chance->step(14, 26, 2))),
-                Gear::in("{$starboard}4", Gear::downRod($chance->step(15, 25, 5))),
+                Gear::in($wash, Gear::wash($chance->step(14, 26, 2))),
+                Gear::in($down, Gear::downRod($chance->step(15, 25, 5))),
                 Gear::in('P2', Gear::bigPlug($chance->step(50, 90, 10))),
                 Gear::in('S2', Gear::bigPlug($chance->step(50, 90, 10))),
-                Gear::in('C1', Gear::bigPlug($chance->step(70, 120, 10))),
+                Gear::in($centre, Gear::bigPlug($chance->step(70, 120, 10))),
             ];
             $conditions = new Conditions($chance->step(3.0, 4.0, 0.1) * Units::MPH);
             $rate = $chance->step(3.0, 7.0, 0.5);

@@ -114,10 +114,10 @@ final class Waters
     public static function frontComes(int $seed, Chance $chance): Drill
     {
         $clock = TripClock::of('06:30', '13:00', 6 * Units::MILE, RuleBook::of(ChoreRules::rules()));
-        $front = 60 * (int) $chance->step(10, 14, 1);
+        $front = 60 * (int) $chance->step(10, 15, 1);
         $calm = $chance->step(6, 14, 1) * Units::MPH;
         $forecast = [];
-        for ($at = 300; $at < $clock->backBy + 60; $at += 60) {
+        for ($at = 300; $at <= max($front, $clock->backBy); $at += 60) {
             $blows = $at < $front ? $calm : 2.0 * $calm;
             $forecast[] = new ForecastHour(
                 $at, $blows, 1.2 * $blows, $at < $front ? 220.0 : 310.0, 0.5, 9000.0, false, $at === $front,
@@ -132,8 +132,9 @@ final class Waters
             ]),
             ...array_map(static fn (HourFinding $finding): Sentence => $finding->sentence(), array_slice($go->worst, 0, 2)),
         ]);
-        $times = array_unique([$right - 60, $right, $right + 60, $clock->backBy]);
-        sort($times);
+        // So many hours after the right one that its place among the four says nothing.
+        $after = min((int) $chance->step(0, 3, 1), intdiv($clock->backBy - $right, 60));
+        $times = array_map(static fn (int $hours): int => $right + 60 * $hours, range($after - 3, $after));
 
         return new Drill(DrillKind::FrontComes, $seed, $chance->pick([Species::Coho, Species::Walleye]), Sentence::of(
             'Cast off {off}, back by {back}, six miles out. Wind {wind}; a front is due at {front}. Until '
@@ -145,7 +146,7 @@ final class Waters
             (string) $time,
             Sentence::of($time >= $clock->backBy ? 'The whole trip' : '{time}', ['time' => TripClock::clock($time)]),
             $time === $right ? 1.0 : ($time === $right - 60 ? 0.3 : 0.0), $why,
-        ), array_values(array_filter($times, static fn (int $time): bool => $time <= $clock->backBy))), 25.0);
+        ), $times), 25.0);
     }
 
     public static function goesBack(int $seed, Chance $chance): Drill

@@ -3,6 +3,7 @@
     import { line as curve } from 'd3-shape';
     import type { Schemas } from '../lib/api';
     import { measure, shown, type Units } from '../lib/units';
+    import Bodies from '../views/Bodies.svelte';
     import { placeLabels } from '../views/labels';
 
     /** Lines of a drill at a moment: from the side, and from above where they lie to the side of her way. */
@@ -97,11 +98,11 @@
             <g class="line">
                 {#if frame.ball && seen === 'side'}
                     <path d="M{x(0)} {y(-1)}L{x(frame.ball.place[0] ?? 0)} {y(frame.ball.place[2] ?? 0)}" />
-                    <circle cx={x(frame.ball.place[0] ?? 0)} cy={y(frame.ball.place[2] ?? 0)} r="3.5" class="solid" />
                 {/if}
                 {#if frame.front}<path d={draw(frame.front)} class="front" />{/if}
                 <path d={draw(frame.path)} />
                 {#each frame.branches as branch, i (i)}<path d={draw(branch)} />{/each}
+                <Bodies line={frame} at={(place) => [x(place[0] ?? 0), y(place[across] ?? 0)]} />
                 <circle cx={x(frame.aft)} cy={y(seen === 'side' ? frame.depth : frame.starboard)} r="4" class="lure" />
             </g>
         {/each}

@@ -5,6 +5,7 @@
     import type { Scene } from './scene';
     import { measure } from '../lib/units';
     import Column from './Column.svelte';
+    import Bodies from './Bodies.svelte';
     import ViewLabels from './ViewLabels.svelte';
 
     /** How far back and how deep, on the stern view's own depth scale. */
@@ -60,18 +61,7 @@
             {#each line.branches as branch, i (i)}
                 <path d={draw(branch)} />
             {/each}
-            {#if line.board}
-                <rect x={x(line.board.place[0] ?? 0) - 4} y={y(0) - 5} width="8" height="5" class="solid" />
-            {/if}
-            {#if line.weight}
-                <circle cx={x(line.weight[0] ?? 0)} cy={y(line.weight[2] ?? 0)} r="3" class="solid" />
-            {/if}
-            {#if line.ball && line.path.length > 0}
-                <circle cx={x(line.ball.place[0] ?? 0)} cy={y(line.ball.place[2] ?? 0)} r="4.5" class="solid" />
-            {/if}
-            {#if line.diver}
-                <path d="M{x(line.diver[0] ?? 0) - 5} {y(line.diver[2] ?? 0) - 5}h10l-5 8z" class="solid" />
-            {/if}
+            <Bodies {line} at={([aft = 0, , down = 0]) => [x(aft), y(down)]} />
             <circle cx={x(line.aft)} cy={y(line.depth)} r="4" class="lure" />
         </g>
     {/each}

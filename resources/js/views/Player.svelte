@@ -97,7 +97,7 @@
         input {
             order: -1;
             flex-basis: 100%;
-            min-height: 32px;
+            --range-thumb-size: 32px;
         }
         .player :global(button) {
             min-height: 44px;

@@ -100,7 +100,7 @@
             {#if line.weight}
                 <circle cx={x(line.weight[1] ?? 0)} cy={y(line.weight[2] ?? 0)} r="3.5" class="solid" />
             {/if}
-            {#if line.ball && line.path.length > 0}
+            {#if line.ball}
                 <circle cx={x(line.ball.place[1] ?? 0)} cy={y(line.ball.place[2] ?? 0)} r="5.5" class="solid" />
             {/if}
             {#if line.diver}

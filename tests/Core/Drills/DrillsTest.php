@@ -20,7 +20,7 @@ use PHPUnit\Framework\TestCase;
 
 final class DrillsTest extends TestCase
 {
-    private const SEEDS = 4;
+    private const SEEDS = 8;
 
     /** @return iterable<string, array{DrillKind}> */
     public static function kinds(): iterable
@@ -33,7 +33,7 @@ final class DrillsTest extends TestCase
     #[DataProvider('kinds')]
     public function test_every_situation_has_a_right_answer_and_a_wrong_one_and_says_why(DrillKind $kind): void
     {
-        $told = [];
+        $told = $right = [];
         for ($seed = 1; $seed <= self::SEEDS; $seed++) {
             $drill = $kind->of($seed);
             self::assertNotSame([], $drill->best());
@@ -47,8 +47,10 @@ final class DrillsTest extends TestCase
                 }
             }
             $told[] = $drill->situation->in(Units::Us).implode(' ', self::keys($drill));
+            $right[] = array_search($drill->best()[0]->key, $keys, true);
         }
         self::assertGreaterThan(1, count(array_unique($told)), 'none is learnt by heart');
+        self::assertGreaterThan(1, count(array_unique($right)), 'nor where its right answer stands');
     }
 
     #[DataProvider('kinds')]
