@@ -10,8 +10,6 @@ use Admek\Core\Day\Event;
 use Admek\Core\Day\WhatItDid;
 use Admek\Core\Instruments\Figure;
 use Admek\Core\Instruments\TrackPoint;
-use Admek\Core\Units\Quantity;
-use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
 use App\Instruments\Track;
 use App\Models\Boat;
@@ -154,21 +152,31 @@ final readonly class DayLine
         return ['line' => $shape->line(), 'across' => $shape->across($this->units()), 'bites' => $bites];
     }
 
-    /** @return list<array{at: float, words: string}> what was to be fished from when on, as the light moved it */
+    /** @return list<array<string, mixed>> what was to be fished for each species, as the light moved it */
     private function bands(): array
     {
         $told = [];
-        foreach (TripWater::of($this->trip, $this->boat)->schedule as $row) {
-            $words = implode(', ', array_map(fn (array $part): string => Sentence::of('{species} {top#}–{bottom}', [
-                'species' => $part['band']->species->label(), 'top' => [Quantity::Depth, $part['top']],
-                'bottom' => [Quantity::Depth, $part['bottom']],
-            ])->in($this->units()), $row['bands']));
-            if ($words !== '' && ($told === [] || $told[count($told) - 1]['words'] !== $words)) {
-                $told[] = ['at' => $this->hour((float) $row['time']), 'words' => $words];
+        $schedule = TripWater::of($this->trip, $this->boat)->schedule;
+        foreach ($schedule as $i => $row) {
+            $from = $this->hour((float) $row['time']);
+            $until = isset($schedule[$i + 1]) ? $this->hour((float) $schedule[$i + 1]['time']) : null;
+            foreach ($row['bands'] as ['band' => $band, 'top' => $top, 'bottom' => $bottom]) {
+                $spans = $told[$band->species->value] ?? [];
+                $last = array_key_last($spans);
+                if ($last !== null && $spans[$last]['until'] === $from
+                    && [$spans[$last]['top'], $spans[$last]['bottom']] === [$top, $bottom]) {
+                    $spans[$last]['until'] = $until;
+                } else {
+                    $spans[] = ['from' => $from, 'until' => $until, 'top' => $top, 'bottom' => $bottom];
+                }
+                $told[$band->species->value] = $spans;
             }
         }
 
-        return $told;
+        return array_map(
+            static fn (string $species, array $spans): array => ['species' => $species, 'spans' => $spans],
+            array_keys($told), $told,
+        );
     }
 
     private function units(): Units

@@ -119,7 +119,13 @@ final class SeasonTest extends FeatureTestCase
         self::assertEqualsWithDelta($day['line_hours'], $hours, 0.02);
         self::assertEqualsWithDelta(15.0, $line['sun']['sunset'] - $line['sun']['sunrise'], 1.0, 'a long day of May');
         self::assertSame([[], [], null], [$line['did'], $line['speeds'], $line['course']]);
-        self::assertMatchesRegularExpression('/^[a-z ]+ \d+–\d+ ft/', $line['bands'][0]['words']);
+        self::assertSame(['king', 'lake_trout'], array_column($line['bands'], 'species'));
+        foreach ($line['bands'] as ['spans' => $spans]) {
+            foreach ($spans as $i => $span) {
+                self::assertLessThan($span['bottom'], $span['top']);
+                self::assertSame($spans[$i + 1]['from'] ?? null, $span['until'], 'one follows the other');
+            }
+        }
         $from = strtotime($line['midnight']) + 3600.0 * $line['from'];
         foreach ([[45.30, -38.40], [45.32, -38.40], [45.32, -38.37]] as $i => [$latitude, $longitude]) {
             DB::table('track')->insert([

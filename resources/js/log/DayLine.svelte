@@ -67,10 +67,10 @@
                 </span>
             {/if}
         </div>
-        <DayRows line={mine} {from} {until} {species} />
+        <DayRows line={mine} {from} {until} {species} {units} />
         {#if other}
             <h3 class="pt-3 pb-1 font-bold">{tripWords(aboard.trips.find(({ id }) => id === Number(beside)) ?? trip)}</h3>
-            <DayRows line={other} {from} {until} {species} />
+            <DayRows line={other} {from} {until} {species} {units} />
         {/if}
         <div class="flex flex-wrap gap-x-8">
             {#if mine.course}<DayCourse course={mine.course} clock={(at) => told(mine?.midnight ?? '', at)} />{/if}
@@ -78,6 +78,8 @@
                 <p class="quiet text-sm">
                     Bars are lines in the water, filled dots fish landed, open ones bites that were not; ticks are what was
                     changed, the curve the speed that was read. Shaded is before sunrise and after sunset.
+                    {#if mine.bands.length > 0}Beneath them stand the depths that were to be fished, in {measure(units, 'depth')
+                            .unit}.{/if}
                 </p>
                 {#if mine.did.length > 0}
                     <h3 class="pt-3 pb-1 font-bold">What was changed, and what it did</h3>

@@ -40,7 +40,7 @@
 </script>
 
 <Dialog title="{rod.holder}: out now, and how deep" {close} look="max-w-sm">
-    <form class="grid gap-4" onsubmit={tell}>
+    <form class="deck grid gap-4" onsubmit={tell}>
         <NumberField
             label={figure === 'colours' ? 'Colours' : 'Let out'}
             id="out-now"
@@ -53,7 +53,7 @@
         <button type="submit" class="btn btn-primary h-16 text-xl" disabled={out === null}>It is so</button>
     </form>
     {#if faults[0] && !own.includes(faults[0].pointer)}<p class="text-error" role="alert">{faults[0].detail}</p>{/if}
-    <form class="border-base-300 mt-4 grid gap-4 border-t pt-4" onsubmit={sound}>
+    <form class="deck border-base-300 mt-4 grid gap-4 border-t pt-4" onsubmit={sound}>
         <NumberField
             label="Seen to run at"
             id="sounded-at"
@@ -73,3 +73,22 @@
         <button type="submit" class="btn border-base-content bg-base-100 h-16 text-xl">Sounded</button>
     </form>
 </Dialog>
+
+<style>
+    /* Typed with wet hands on a moving deck. */
+    .deck :global(label),
+    .deck :global(span) {
+        font-size: 20px;
+    }
+    .deck :global(:is(input, select)) {
+        height: 56px;
+        font-size: 24px;
+    }
+    .deck :global(input) {
+        width: 6.5rem;
+    }
+    .deck :global(select) {
+        font-size: 20px;
+        line-height: 56px;
+    }
+</style>
