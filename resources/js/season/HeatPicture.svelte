@@ -9,9 +9,10 @@
 
     type Cell = Schemas['Season']['heat'][number];
 
-    const WIDE = 34;
+    /** px a square takes at least across, and takes down. */
+    const LEAST = 20;
     const HIGH = 26;
-    const LEFT = 84;
+    const LEFT = 76;
 
     const hours = $derived([...new Set(cells.map(({ hour }) => hour))].sort((a, b) => a - b));
     const first = $derived(hours[0] ?? 0);
@@ -22,6 +23,8 @@
     const least = $derived(Math.min(...cells.map(({ rate }) => rate)));
     /** How full it is drawn, from where it bit least to where it bit most. */
     const full = ({ rate }: Cell) => 0.06 + 0.94 * ((rate - least) / Math.max(best - least, 1e-9));
+    let wide = $state(560);
+    const across = $derived(Math.max(LEAST, (wide - LEFT) / (last - first + 1)));
     let over: Cell | null = $state.raw(null);
 
     const row = (cell: Cell) => depths.findIndex(([depth]) => depth === cell.depth);
@@ -32,10 +35,11 @@
         `${cell.words}, ${clock(cell.hour)}m: ${cell.bites} ${cell.bites === 1 ? 'bite' : 'bites'} in ${cell.hours.toFixed(1)} line-hours`;
 </script>
 
-<div class="overflow-x-auto">
+<div class="overflow-x-auto" bind:clientWidth={wide}>
     <svg
-        viewBox="0 0 {LEFT + (last - first + 1) * WIDE + 4} {depths.length * HIGH + 24}"
-        class="block w-full min-w-[380px]"
+        width={LEFT + (last - first + 1) * across}
+        height={depths.length * HIGH + 24}
+        class="block"
         role="img"
         aria-label="Bites per line-hour by depth and hour"
     >
@@ -43,22 +47,22 @@
             <text x={LEFT - 8} y={i * HIGH + HIGH / 2 + 4} class="label" text-anchor="end">{text}</text>
             <line
                 x1={LEFT}
-                x2={LEFT + (last - first + 1) * WIDE}
+                x2={LEFT + (last - first + 1) * across}
                 y1={i * HIGH + HIGH / 2}
                 y2={i * HIGH + HIGH / 2}
                 class="rule"
             />
         {/each}
         {#each Array.from({ length: last - first + 1 }, (_, i) => first + i) as hour (hour)}
-            <text x={LEFT + (hour - first) * WIDE + WIDE / 2} y={depths.length * HIGH + 18} class="label" text-anchor="middle"
+            <text x={LEFT + (hour - first) * across + across / 2} y={depths.length * HIGH + 18} class="label" text-anchor="middle"
                 >{clock(hour)}</text
             >
         {/each}
         {#each cells as cell (`${cell.depth} ${cell.hour}`)}
-            {@const w = (WIDE - 4) * size(cell)}
+            {@const w = (across - 4) * size(cell)}
             {@const h = (HIGH - 4) * size(cell)}
             <g
-                transform="translate({LEFT + (cell.hour - first) * WIDE + WIDE / 2} {row(cell) * HIGH + HIGH / 2})"
+                transform="translate({LEFT + (cell.hour - first) * across + across / 2} {row(cell) * HIGH + HIGH / 2})"
                 role="presentation"
                 onpointerenter={() => (over = cell)}
                 onpointerleave={() => (over = null)}

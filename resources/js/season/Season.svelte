@@ -50,7 +50,7 @@
                 <b class="figure">{season.trips}</b>
                 {season.trips === 1 ? 'trip' : 'trips'}{#if season.rate}: {season.rate}{/if}
             </p>
-            <span class="flex gap-2 max-sm:w-full">
+            <span class="flex w-84 gap-2 max-sm:w-full">
                 <PickField
                     label="Ground"
                     value={ground}
