@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\Books\Book;
 use Admek\Core\Day\Day;
 use Admek\Core\Day\EventKind;
 use Admek\Core\Towing\Medium\Salinity;
+use Admek\Core\Trip\TripClock;
 use Admek\Core\Water\Signs\Sun;
 use Admek\Core\Water\Signs\TemperatureProfile;
 use Carbon\CarbonImmutable;
@@ -44,6 +46,18 @@ trait HasADay
          * }
          */
         return Day::of(KeptEvents::of($this, [EventKind::Signs, EventKind::Void]))->signs($this->signs ?? []);
+    }
+
+    /** Its hours, from casting off on. */
+    public function clock(Boat $boat): TripClock
+    {
+        return TripClock::of($this->lines_in, $this->back_by, $this->run, $boat->book(Book::Chores));
+    }
+
+    /** Whether she is out on it, so many seconds after 1970 UTC. */
+    public function isOut(Boat $boat, float $now): bool
+    {
+        return $this->clock($boat)->isOut(($now - (float) $this->midnight($boat)->format('U')) / 60.0);
     }
 
     /** Midnight its day begins with, by the boat's clock. */

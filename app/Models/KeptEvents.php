@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Admek\Core\Books\Book;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
-use Admek\Core\Trip\TripClock;
 use Illuminate\Support\Facades\DB;
 
 /** Rows of the table of events as what they tell. */
@@ -44,7 +42,7 @@ final class KeptEvents
     /** s since 1970 UTC until which lines count as fishing, by then: when the trip is to be back, or what was told last. */
     public static function until(Trip $trip, Boat $boat, float $now): float
     {
-        $clock = TripClock::of($trip->lines_in, $trip->back_by, $trip->run, $boat->book(Book::Chores));
+        $clock = $trip->clock($boat);
         $back = $trip->midnight($boat)->addMinutes($clock->backBy);
         $last = (float) DB::table('events')->where('trip_id', $trip->id)->max('at');
 

@@ -60,6 +60,7 @@ use Illuminate\Support\Facades\DB;
  * @property ?float $water_temperature °C, as the captain entered it
  * @property int $bites_count
  * @property int $lines_presumed where no limit was entered, where that was asked
+ * @property bool $is_out whether she is out on it, where that was asked
  * @property bool $under_way whether it is the boat's one under way, where that was asked
  */
 final class Trip extends Model

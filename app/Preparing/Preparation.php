@@ -33,7 +33,7 @@ final readonly class Preparation
     {
         $chores = $boat->book(Book::Chores);
         $needs = Needs::of($trip, $boat);
-        $clock = TripClock::of($trip->lines_in, $trip->back_by, $trip->run, $chores);
+        $clock = $trip->clock($boat);
         $forecast = array_map(
             static fn (array $hour): ForecastHour => new ForecastHour(...$hour), $trip->forecast['hours'] ?? [],
         );

@@ -10,7 +10,6 @@ use Admek\Core\Ground\Place;
 use Admek\Core\Rules\RuleBook;
 use Admek\Core\Tackle\Catalogue\Prospect;
 use Admek\Core\Tackle\Parts\Forage;
-use Admek\Core\Trip\TripClock;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Water\Advice;
 use Admek\Core\Water\Band;
@@ -75,7 +74,7 @@ final readonly class TripWater
             $reckoned,
         );
         $sun = $trip->sun();
-        $clock = TripClock::of($trip->lines_in, $trip->back_by, $trip->run, $boat->book(Book::Chores));
+        $clock = $trip->clock($boat);
         $from = self::time($trip, $boat, $clock->linesIn);
         $shade = $sun === null ? null : Shade::advice($sun->at($from + 3600), $signs->sky, self::nearest($trip, $boat), $rules);
         $advice = (

@@ -14,17 +14,21 @@ final readonly class Lacks
 
     public const SPREAD = 'spread';
 
+    public const WATCH = 'watch';
+
     /** @param  list<array{words: string, screen: string}>  $all  the most wanted first */
-    private function __construct(public array $all, private bool $water, private int $lines)
+    private function __construct(public array $all, private bool $water, private int $lines, private bool $out)
     {
     }
 
     /**
      * @param  int  $lines  planned
      * @param  ?int  $allowed  by the captain's own limit; null where none is entered
+     * @param  bool  $out  whether she is off the dock
      */
-    public static function of(int $lines, ?int $allowed, bool $bottom, bool $temperatures, bool $bands): self
-    {
+    public static function of(
+        int $lines, ?int $allowed, bool $bottom, bool $temperatures, bool $bands, bool $out = false,
+    ): self {
         $all = [];
         foreach ([
             ['no line is planned', self::SPREAD, $lines === 0],
@@ -39,11 +43,12 @@ final readonly class Lacks
             }
         }
 
-        return new self($all, $bands || $lines > 0, $lines);
+        return new self($all, $bands || $lines > 0, $lines, $out);
     }
 
     /**
-     * The one step to take now: water before lines, lines before the chores of the evening.
+     * The one step to take now: water before lines, lines before the chores of the evening; once she is out
+     * with lines to set, the watch.
      *
      * @return array{words: string, screen: string}
      */
@@ -52,6 +57,7 @@ final readonly class Lacks
         return match (true) {
             ! $this->water => ['words' => 'Read the water', 'screen' => self::WATER],
             $this->lines === 0 => ['words' => 'Draft the spread', 'screen' => self::SPREAD],
+            $this->out => ['words' => 'Go on watch', 'screen' => self::WATCH],
             default => ['words' => 'Open the spread', 'screen' => self::SPREAD],
         };
     }

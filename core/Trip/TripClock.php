@@ -37,6 +37,12 @@ final readonly class TripClock
         return ($this->leave - $this->linesIn) / 60;
     }
 
+    /** Whether she is off the dock at a minute after midnight of its date. */
+    public function isOut(float $at): bool
+    {
+        return $at >= $this->castOff && $at < $this->backBy;
+    }
+
     /** Where in the trip a minute lies. */
     public function phase(int $at): string
     {

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Boat;
 use App\Models\Trip;
+use Illuminate\Support\Carbon;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\Support\FeatureTestCase;
 
@@ -42,6 +43,19 @@ final class TripTest extends FeatureTestCase
             $trips = array_column($this->send('GET', '/trips', expect: 200)->json(), 'under_way', 'id');
             self::assertSame([$this->demoTrip($which)->id], array_keys($trips, true, true), $now);
             self::assertTrue($this->send('GET', "/trips/{{$which}}", expect: 200)->json('under_way'), $now);
+        }
+    }
+
+    public function test_while_she_is_out_the_next_step_is_the_watch(): void
+    {
+        $this->seedDemo();
+        Boat::query()->firstOrFail()->update(['timezone' => 'Etc/GMT-12']);
+        $this->demoTrip()->update(['date' => '2031-06-02', 'lines_in' => '18:00', 'back_by' => '01:30']);
+        foreach ([
+            '2031-06-02 15:00' => 'spread', '2031-06-02 17:55' => 'watch', '2031-06-02 23:50' => 'watch',
+        ] as $now => $screen) {
+            $this->travelTo(Carbon::parse($now, 'Etc/GMT-12'));
+            self::assertSame($screen, $this->send('GET', '/trips/{next}', expect: 200)->json('next.screen'), $now);
         }
     }
 

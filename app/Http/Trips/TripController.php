@@ -119,6 +119,7 @@ final class TripController
 
         return $trips->each(static fn (Trip $trip) => $trip->forceFill([
             'under_way' => $trip->id === $underWay,
+            'is_out' => $trip->id === $underWay && $trip->isOut($boat, (float) now()->format('U')),
             'lines_presumed' => LineLimit::presumed($trip->anglers, $boat->lines_per_angler),
         ]));
     }

@@ -32,7 +32,7 @@ final class TripResource extends JsonResource
 
         $lacks = Lacks::of(
             (int) $this->spreads->first()?->lines_count, $this->linesAllowed(), $this->bottom !== null,
-            $this->temperatures->isNotEmpty(), $this->bands->isNotEmpty(),
+            $this->temperatures->isNotEmpty(), $this->bands->isNotEmpty(), $this->is_out,
         );
 
         return $kept + [

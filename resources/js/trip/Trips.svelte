@@ -36,6 +36,7 @@
         ['water', 'Read the water'],
         ['spread', 'Open the spread'],
         ['deck-card', 'Deck card'],
+        ['watch', 'Watch'],
         ['log', aboard.may('log') ? 'Log a bite' : 'Bites'],
     ];
     /** Beside the one next step. */
@@ -120,7 +121,7 @@
                 </p>
             {/if}
             <p class="flex flex-wrap gap-3">
-                {#if aboard.shows(next.next.screen === 'water' ? 'water' : 'spread')}
+                {#if leadsTo(next.next.screen)}
                     <a class="btn btn-primary btn-lg" href={leadsTo(next.next.screen)}>{next.next.words}</a>
                 {/if}
                 {#each otherSteps as [screen, words] (screen)}

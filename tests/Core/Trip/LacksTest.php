@@ -28,6 +28,8 @@ final class LacksTest extends TestCase
         self::assertSame('water', Lacks::of(0, 8, true, false, false)->next()['screen']);
         self::assertSame('Draft the spread', Lacks::of(0, 8, true, false, true)->next()['words']);
         self::assertSame('Open the spread', Lacks::of(9, 8, true, true, false)->next()['words'], 'as it was last time');
+        self::assertSame('watch', Lacks::of(9, 8, true, true, true, out: true)->next()['screen']);
+        self::assertSame('spread', Lacks::of(0, 8, true, true, true, out: true)->next()['screen'], 'with nothing to watch');
     }
 
     /** @return array<string, string> */
