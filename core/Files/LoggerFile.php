@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Files;
 
+use Admek\Core\Files\Internal\Column;
 use Admek\Core\InvalidValue;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Unit;
@@ -32,26 +33,22 @@ final readonly class LoggerFile
     /**
      * @param  string  $date  Y-m-d, of the day a clock's times are of
      * @param  string  $timezone  of its clock, by name
-     * @param  ?string  $depthUnit  ft, m or fathoms, over what was recognised
+     * @param  ?string  $depthUnit  one of {@see Unit::names()}, over what was recognised
      *
-     * @throws InvalidValue where nothing in it can be used
+     * @throws InvalidValue where nothing in it can be used, or there is no such unit
      */
     public static function read(string $text, Units $units, string $date, string $timezone, ?string $depthUnit = null): self
     {
         $table = Table::read('text', $text);
         [$timeAt, $depthAt] = self::columns($table);
-        $named = Unit::inHeading(Quantity::Depth, $table->heading[$depthAt] ?? '');
-        $unit = ($depthUnit === null ? $named : Unit::of(Quantity::Depth, $depthUnit))
-            ?? Unit::of(Quantity::Depth, $units === Units::Us ? 'ft' : 'm')
-            ?? throw InvalidValue::because('depth_unit', 'ft, m or fathoms');
+        $column = Column::of($table, $depthAt, Quantity::Depth, 'depth_unit', $depthUnit, $units->unit(Quantity::Depth));
         $zone = new DateTimeZone($timezone);
         $points = [];
         $bad = 0;
         foreach ($table->rows as ['cells' => $cells]) {
             $at = self::moment($cells[$timeAt] ?? '', $date, $zone);
-            $depth = Table::number($cells[$depthAt] ?? '');
-            $depth = $depth === null ? null : abs($unit->toSi($depth));
-            if ($at === null || $depth === null || $depth > self::DEEPEST) {
+            $depth = abs($column->figure($cells) ?? INF);
+            if ($at === null || $depth > self::DEEPEST) {
                 $bad++;
 
                 continue;
@@ -65,7 +62,7 @@ final readonly class LoggerFile
         }
         usort($points, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
 
-        return new self($points, $unit->name, $depthUnit === null && $named === null, $bad);
+        return new self($points, $column->unit->name, $column->guessed, $bad);
     }
 
     /** @return array{int, int} of time and depth */
@@ -74,11 +71,7 @@ final readonly class LoggerFile
         if ($table->heading === null) {
             return [0, 1];
         }
-        $time = $depth = null;
-        foreach ($table->heading as $column => $name) {
-            $time ??= preg_match('/(time|date|zeit|clock)/i', $name) === 1 ? $column : null;
-            $depth ??= preg_match('/(depth|tiefe|\bd\b|\bz\b)/i', $name) === 1 ? $column : null;
-        }
+        [$time, $depth] = [Column::named($table, '/(time|date|zeit|clock)/i'), Column::named($table, Column::DEPTH)];
         if ($time === null || $depth === null || $time === $depth) {
             throw InvalidValue::because(
                 'text', 'a heading that names a column time and a column depth, or none and just these two',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Files;
 
+use Admek\Core\Files\Internal\Column;
 use Admek\Core\InvalidValue;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Unit;
@@ -39,10 +40,10 @@ final readonly class TemperatureFile
 
     /**
      * @param  Units  $units  what figures are in where nothing says it
-     * @param  ?string  $depthUnit  ft, m or fathoms, as the captain says, over what was recognised
-     * @param  ?string  $temperatureUnit  °F or °C
+     * @param  ?string  $depthUnit  one of {@see Unit::names()}, as the captain says, over what was recognised
+     * @param  ?string  $temperatureUnit  likewise
      *
-     * @throws InvalidValue where nothing in it can be used
+     * @throws InvalidValue where nothing in it can be used, or there is no such unit
      */
     public static function read(string $text, Units $units, ?string $depthUnit = null, ?string $temperatureUnit = null): self
     {
@@ -51,27 +52,14 @@ final readonly class TemperatureFile
             throw InvalidValue::because('text', 'at least one row with a depth and a temperature');
         }
         [$depthAt, $temperatureAt] = self::columnsOf($table);
-        $depth = self::unit(
-            Quantity::Depth, 'depth_unit', $depthUnit, $table->heading[$depthAt] ?? '', $units === Units::Us ? 'ft' : 'm',
-        );
-        $values = array_filter(
-            array_map(static fn (array $row): ?float => Table::number($row['cells'][$temperatureAt] ?? ''), $table->rows),
-            static fn (?float $value): bool => $value !== null,
-        );
-        // No water is 40 °C, and none that is fished has never a figure over 40 in °F.
-        $likely = $values === []
-            ? null
-            : (max($values) > 40.0 ? '°F' : ($units === Units::Us && max($values) > 32.0 && min($values) >= 32.0 ? '°F' : '°C'));
-        $temperature = self::unit(
-            Quantity::Temperature,
-            'temperature_unit',
-            $temperatureUnit,
-            $table->heading[$temperatureAt] ?? '',
-            $likely ?? ($units === Units::Us ? '°F' : '°C'),
+        $depth = Column::of($table, $depthAt, Quantity::Depth, 'depth_unit', $depthUnit, $units->unit(Quantity::Depth));
+        $temperature = Column::of(
+            $table, $temperatureAt, Quantity::Temperature, 'temperature_unit', $temperatureUnit,
+            self::likely($table, $temperatureAt, $units),
         );
         $readings = $bad = [];
         foreach ($table->rows as ['line' => $line, 'cells' => $cells]) {
-            $read = self::row($cells, $depthAt, $temperatureAt, $depth['unit'], $temperature['unit']);
+            $read = self::row($cells, $depth, $temperature);
             is_string($read)
                 ? $bad[] = ['line' => $line, 'text' => mb_substr(implode(', ', $cells), 0, 60), 'reason' => $read]
                 : $readings[] = $read;
@@ -88,16 +76,12 @@ final readonly class TemperatureFile
                     .'settles it',
             );
         }
-        $name = static fn (int $column): string => $table->heading[$column] ?? 'column '.($column + 1);
 
         return new self(
             self::averaged($readings),
-            [
-                'depth' => ['column' => $name($depthAt), 'unit' => $depth['unit']->name, 'guessed' => $depth['guessed']],
-                'temperature' => [
-                    'column' => $name($temperatureAt), 'unit' => $temperature['unit']->name, 'guessed' => $temperature['guessed'],
-                ],
-            ],
+            array_map(static fn (Column $column): array => [
+                'column' => $column->name, 'unit' => $column->unit->name, 'guessed' => $column->guessed,
+            ], ['depth' => $depth, 'temperature' => $temperature]),
             array_slice($bad, 0, self::MOST_SAID), count($table->rows), count($bad),
         );
     }
@@ -108,11 +92,8 @@ final readonly class TemperatureFile
         if ($table->heading === null) {
             return [0, 1];
         }
-        $depth = $temperature = null;
-        foreach ($table->heading as $column => $name) {
-            $depth ??= preg_match('/(depth|tiefe|\bd\b|\bz\b)/i', $name) === 1 ? $column : null;
-            $temperature ??= preg_match('/(temp|°\s?[cf]|celsius|fahrenheit|\bt\b)/iu', $name) === 1 ? $column : null;
-        }
+        $depth = Column::named($table, Column::DEPTH);
+        $temperature = Column::named($table, '/(temp|°\s?[cf]|celsius|fahrenheit|\bt\b)/iu');
         if ($depth === null || $temperature === null || $depth === $temperature) {
             throw InvalidValue::because(
                 'text', 'a heading that names a column depth and a column temperature, or no heading and just these two',
@@ -122,44 +103,38 @@ final readonly class TemperatureFile
         return [$depth, $temperature];
     }
 
-    /** @return array{unit: Unit, guessed: bool} */
-    private static function unit(Quantity $quantity, string $field, ?string $said, string $heading, string $otherwise): array
+    /** The unit temperatures are in where nothing says it: no water is 40 °C, and none that is fished is ever under 32 in °F. */
+    private static function likely(Table $table, int $at, Units $units): string
     {
-        if ($said !== null) {
-            return [
-                'unit' => Unit::of($quantity, $said) ?? throw InvalidValue::because(
-                    $field, $quantity === Quantity::Depth ? 'ft, m or fathoms' : '°F or °C',
-                ),
-                'guessed' => false,
-            ];
-        }
-        $named = Unit::inHeading($quantity, $heading);
+        $values = array_filter(
+            array_map(static fn (array $row): ?float => Table::number($row['cells'][$at] ?? ''), $table->rows),
+            static fn (?float $value): bool => $value !== null,
+        );
 
-        return $named !== null
-            ? ['unit' => $named, 'guessed' => false]
-            : ['unit' => Unit::of($quantity, $otherwise) ?? throw new \LogicException($otherwise), 'guessed' => true];
+        return match (true) {
+            $values === [] => $units->unit(Quantity::Temperature),
+            max($values) > 40.0 || ($units === Units::Us && max($values) > 32.0 && min($values) >= 32.0) => '°F',
+            default => '°C',
+        };
     }
 
     /**
      * @param  list<string>  $cells
      * @return array{depth: float, celsius: float}|string the reading, or what is wrong with it
      */
-    private static function row(
-        array $cells, int $depthAt, int $temperatureAt, Unit $depthUnit, Unit $temperatureUnit,
-    ): array|string {
-        [$depth, $temperature] = [Table::number($cells[$depthAt] ?? ''), Table::number($cells[$temperatureAt] ?? '')];
-        if ($depth === null || $temperature === null) {
-            $of = $depth === null ? 'depth' : 'temperature';
-            $cell = $cells[$depth === null ? $depthAt : $temperatureAt] ?? '';
-
-            return $cell === '' ? "no {$of}" : "its {$of} is no number";
+    private static function row(array $cells, Column $depthIn, Column $temperatureIn): array|string
+    {
+        foreach (['depth' => $depthIn, 'temperature' => $temperatureIn] as $of => $column) {
+            if ($column->figure($cells) === null) {
+                return $column->cell($cells) === '' ? "no {$of}" : "its {$of} is no number";
+            }
         }
-        [$depth, $celsius] = [abs($depthUnit->toSi($depth)), $temperatureUnit->toSi($temperature)];
+        [$depth, $celsius] = [abs((float) $depthIn->figure($cells)), (float) $temperatureIn->figure($cells)];
 
         return match (true) {
-            $depth > 400.0 => "deeper than any water fished ({$depthUnit->name}?)",
-            $celsius < -2.0 => "colder than water can be ({$temperatureUnit->name}?)",
-            $celsius > 40.0 => "warmer than any water fished ({$temperatureUnit->name}?)",
+            $depth > 400.0 => "deeper than any water fished ({$depthIn->unit->name}?)",
+            $celsius < -2.0 => "colder than water can be ({$temperatureIn->unit->name}?)",
+            $celsius > 40.0 => "warmer than any water fished ({$temperatureIn->unit->name}?)",
             default => ['depth' => $depth, 'celsius' => $celsius],
         };
     }

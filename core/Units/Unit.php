@@ -9,7 +9,7 @@ final readonly class Unit
 {
     /** Names a heading may give, by the unit they mean: size of one in SI, and what 0 of it is in SI. */
     private const NAMES = [
-        'depth' => ['ft' => ['ft|feet|foot', 0.3048], 'fathoms' => ['fathoms?|fm', 1.8288], 'm' => ['m|met(?:re|er)s?', 1.0]],
+        'depth' => ['ft' => ['ft|feet|foot', 0.3048], 'm' => ['m|met(?:re|er)s?', 1.0], 'fathoms' => ['fathoms?|fm', 1.8288]],
         'distance' => [
             'mi' => ['mi|miles?|sm', 1609.344],
             'nmi' => ['nmi?|nautical', 1852.0],
@@ -38,6 +38,12 @@ final readonly class Unit
 
     private function __construct(public string $name, private float $size, private float $zero = 0.0)
     {
+    }
+
+    /** @return list<string> of a file's units of it */
+    public static function names(Quantity $quantity): array
+    {
+        return array_keys(self::NAMES[self::kind($quantity)]);
     }
 
     public static function of(Quantity $quantity, string $name): ?self

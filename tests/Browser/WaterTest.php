@@ -28,10 +28,7 @@ final class WaterTest extends BrowserTestCase
         $this->paste("depth,temp\n0,18\n10,17.5\n20,9\n30,7");
         $this->see('dialog [role=status]', 'in °C, guessed');
         $this->see('dialog tbody', '64.4');
-        $this->js(
-            'const s = document.querySelector("[aria-label=\'Unit of depth\']"); s.selectedIndex = 2; s.dispatchEvent(new '
-                .'Event("change", { bubbles: true }))',
-        );
+        $this->choose('#temperatures-depth-unit', 'm');
         $this->see('dialog [role=status]', 'depth: “depth” in m');
         $this->see('dialog tbody', '98.4');
         $this->click('dialog button', 'Keep these');

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Days;
 
 use Admek\Core\Spread\Run\SpreadSolver;
+use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Unit;
 use App\Days\LoggerTrace;
 use App\Http\Within;
 use App\Instruments\Track;
@@ -13,6 +15,7 @@ use App\Models\Trip;
 use App\Rigging\Locker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 
 /** A clip-on logger's trace looked at, and kept as soundings. */
 final class LoggerController
@@ -43,7 +46,8 @@ final class LoggerController
     {
         $told = $request->validate([
             'holder_id' => ['required', 'integer:strict'], 'text' => ['required', 'string', 'max:900000'],
-            'depth_unit' => ['nullable', 'in:ft,m,fathoms'], 'offset' => ['nullable', 'numeric:strict', Within::range(self::OFF)],
+            'depth_unit' => ['nullable', Rule::in(Unit::names(Quantity::Depth))],
+            'offset' => ['nullable', 'numeric:strict', Within::range(self::OFF)],
         ]);
 
         return LoggerTrace::of(

@@ -36,6 +36,7 @@ use Admek\Core\Towing\Medium\Salinity;
 use Admek\Core\Trip\BaitCure;
 use Admek\Core\Trip\Chore;
 use Admek\Core\Units\Quantity;
+use Admek\Core\Units\Unit;
 use Admek\Core\Units\Units;
 use Admek\Core\Water\Signs\Clarity;
 use Admek\Core\Water\Signs\Mark;
@@ -97,6 +98,9 @@ final class CatalogueController
                     'leaves' => $kind->leaves()?->value,
                 ], $state->takes()),
             ], LineState::cases()),
+            'file_units' => [
+                'depth' => Unit::names(Quantity::Depth), 'temperature' => Unit::names(Quantity::Temperature),
+            ],
             'kinds' => [
                 'species' => self::kinds(Species::cases(), static fn (Species $kind): string => $kind->label()),
                 'outcomes' => self::kinds(Outcome::cases()),

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Boat, type Schemas, type Trip } from '../lib/api';
+    import { theCatalogue } from '../lib/catalogue';
     import { shown } from '../lib/units';
     import { clock } from '../lib/words';
     import PickField from '../fields/PickField.svelte';
@@ -15,7 +16,7 @@
     let text = $state('');
     let name = $state('');
     let offset = $state('');
-    let unit: 'ft' | 'm' | 'fathoms' | null = $state(null);
+    let unit: Schemas['FileDepthUnit'] | null = $state(null);
     let found = $state.raw<Schemas['LoggerFound'] | null>(null);
     let said = $state('');
     let asked = 0;
@@ -80,12 +81,12 @@
             />
             <PickField
                 label="Depths are in"
-                value={unit ?? ''}
+                value={unit ?? ('' as const)}
                 options={[
-                    { value: '', text: found ? `as it says: ${found.unit}` : 'as it says' },
-                    ...['ft', 'm', 'fathoms'].map((value) => ({ value, text: value })),
+                    { value: '' as const, text: found ? `as it says: ${found.unit}` : 'as it says' },
+                    ...theCatalogue().file_units.depth.map((value) => ({ value, text: value })),
                 ]}
-                change={(to) => (unit = to === '' ? null : (to as 'ft' | 'm' | 'fathoms'))}
+                change={(to) => (unit = to === '' ? null : to)}
             />
         </div>
         <label class="flex items-center gap-2 text-[15px]"

@@ -1,6 +1,8 @@
 <script lang="ts">
     import { api, ask, type Schemas } from '../lib/api';
     import type { WaterDesk } from './water.svelte';
+    import { theCatalogue } from '../lib/catalogue';
+    import PickField from '../fields/PickField.svelte';
     import { figure, measure, type Units } from '../lib/units';
     import Dialog from '../frame/Dialog.svelte';
     import TextField from '../fields/TextField.svelte';
@@ -20,8 +22,9 @@
     );
     // svelte-ignore state_referenced_locally
     let source = $state(desk.data?.source ?? '');
-    let depthUnit: 'ft' | 'm' | 'fathoms' | null = $state(null);
-    let temperatureUnit: '°F' | '°C' | null = $state(null);
+    let depthUnit: Schemas['FileDepthUnit'] | null = $state(null);
+    let temperatureUnit: Schemas['FileTemperatureUnit'] | null = $state(null);
+    const told = theCatalogue().file_units;
     let preview = $state.raw<Schemas['TemperaturePreview'] | null>(null);
     let said = $state('');
     let timer: ReturnType<typeof setTimeout> | undefined;
@@ -107,22 +110,25 @@
         </div>
         <div class="flex min-w-0 flex-col gap-2" role="status">
             <div class="flex items-center gap-2">
-                <select
-                    class="select select-sm w-40"
-                    aria-label="Unit of depth"
-                    onchange={(e) =>
-                        (depthUnit = [null, 'ft', 'm', 'fathoms'][e.currentTarget.selectedIndex] as typeof depthUnit)}
-                >
-                    <option>depth as told</option><option>ft</option><option>m</option><option>fathoms</option>
-                </select>
-                <select
-                    class="select select-sm w-44"
-                    aria-label="Unit of temperature"
-                    onchange={(e) =>
-                        (temperatureUnit = [null, '°F', '°C'][e.currentTarget.selectedIndex] as typeof temperatureUnit)}
-                >
-                    <option>temperature as told</option><option>°F</option><option>°C</option>
-                </select>
+                <PickField
+                    id="temperatures-depth-unit"
+                    label="Unit of depth"
+                    value={depthUnit ?? ('' as const)}
+                    options={[
+                        { value: '' as const, text: 'depth as told' },
+                        ...told.depth.map((value) => ({ value, text: value })),
+                    ]}
+                    change={(to) => (depthUnit = to === '' ? null : to)}
+                />
+                <PickField
+                    label="Unit of temperature"
+                    value={temperatureUnit ?? ('' as const)}
+                    options={[
+                        { value: '' as const, text: 'temperature as told' },
+                        ...told.temperature.map((value) => ({ value, text: value })),
+                    ]}
+                    change={(to) => (temperatureUnit = to === '' ? null : to)}
+                />
             </div>
             {#if preview}
                 <p class="text-sm">
