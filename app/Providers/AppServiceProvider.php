@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use Admek\Core\Patterns\Fished;
 use Admek\Core\Towing\Doubt\KeptDoubts;
 use App\Access\Policy;
 use App\Database\DataFile;
@@ -43,7 +44,7 @@ final class AppServiceProvider extends ServiceProvider
             Boat::class, static fn (): Boat => Boat::query()->first() ?? throw new NotFoundHttpException('There is no boat yet.'),
         );
         $this->keepsWhatItHasWorkedOut();
-        $this->app->bind(Season::class, fn (): Season => Season::of(
+        $this->app->bind(Fished::class, fn (): Fished => Season::of(
             $this->app->make(Boat::class), $this->app->make(Track::class), $this->app->make(SeasonShelf::class),
         ));
         $this->app->singleton(LiveFile::class, static function (): LiveFile {

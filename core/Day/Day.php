@@ -66,6 +66,29 @@ final readonly class Day
         return $seen;
     }
 
+    /**
+     * As lines fished; a day told by its bites alone is taken to have been fished as it was planned, from lines in, or the first
+     * bite, until it was over.
+     *
+     * @param  \Closure(): array<array-key, LineSet>  $planned  by holder
+     * @param  float  $linesIn  s since 1970 UTC
+     * @param  float  $until  s
+     * @return list<Spell>
+     */
+    public function fished(\Closure $planned, float $linesIn, float $until): array
+    {
+        if ($this->spells !== [] || $this->bites === []) {
+            return $this->spells;
+        }
+        $from = min([$linesIn, $until, ...array_map(static fn (Bite $bite): float => $bite->at, array_values($this->bites))]);
+        $spells = [];
+        foreach ($planned() as $holder => $line) {
+            $spells[] = new Spell((string) $holder, $line, $from, $until);
+        }
+
+        return $spells;
+    }
+
     /** h that lines have fished by then, of one rod or of all. */
     public function lineHours(float $now, ?string $holder = null): float
     {

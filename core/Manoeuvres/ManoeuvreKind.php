@@ -11,6 +11,9 @@ use Admek\Core\Units\Units;
 /** What a boat does with lines out, and what is to be said of it. */
 enum ManoeuvreKind: string
 {
+    /** Degrees a second she is usually turned at. */
+    public const RATE = 3.0;
+
     case Turn = 'turn';
     case SCurve = 's_curve';
     case Zigzag = 'zigzag';
@@ -72,7 +75,7 @@ enum ManoeuvreKind: string
     /** @return list<ManoeuvreFigure> */
     public function figures(): array
     {
-        $rate = new ManoeuvreFigure('rate', 'at', Quantity::Turning, 0.3, 15.0, 3.0, 0.5);
+        $rate = new ManoeuvreFigure('rate', 'at', Quantity::Turning, 0.3, 15.0, self::RATE, 0.5);
         $radius = new ManoeuvreFigure('radius', 'or on a radius of', Quantity::Length, 3.0, 2000.0, null, 5.0 * Units::FOOT);
 
         return match ($this) {

@@ -114,7 +114,7 @@ final readonly class PassInTime
      */
     private static function takes(Pass $pass, float $along, float $angle): float
     {
-        $usual = abs($angle) / deg2rad(ManoeuvreKind::Turn->figure('rate')->default ?? 3.0);
+        $usual = abs($angle) / deg2rad(ManoeuvreKind::RATE);
         foreach ($pass->turns as $turn) {
             if ($turn['along'] === $along) {
                 return min($usual, abs($angle) * $turn['radius'] / $pass->speed);

@@ -29,11 +29,14 @@ final readonly class InTimeResource
     /** @return array<string, mixed> */
     public function told(): array
     {
+        $frames = array_values($this->spread->frames)[0] ?? [];
+        $times = array_map(static fn (Frame $frame): float => $frame->time, $frames);
+
         return [
             'lasts' => $this->lasts,
             'whole' => $this->tried !== null,
-            'times' => $this->times(),
-            'boat' => array_map($this->boat(...), $this->times()),
+            'times' => $times,
+            'boat' => array_map($this->boat(...), $times),
             'lines' => array_map(static fn (string $holder, array $frames): array => [
                 'holder' => $holder, 'frames' => array_map(self::frame(...), $frames),
             ], array_map(strval(...), array_keys($this->spread->frames)), array_values($this->spread->frames)),
@@ -44,14 +47,6 @@ final readonly class InTimeResource
                 array_map(strval(...), array_keys($this->tried->settled ?? [])), array_values($this->tried->settled ?? []),
             ),
         ];
-    }
-
-    /** @return list<float> */
-    private function times(): array
-    {
-        $frames = array_values($this->spread->frames)[0] ?? [];
-
-        return array_map(static fn (Frame $frame): float => $frame->time, $frames);
     }
 
     /** @return array<string, ?float> m/s, degrees, m through the surface water, m along the pass */

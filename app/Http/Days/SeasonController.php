@@ -7,6 +7,7 @@ namespace App\Http\Days;
 use Admek\Core\Fish\Species;
 use Admek\Core\Patterns\BiteWindow;
 use Admek\Core\Patterns\Factor;
+use Admek\Core\Patterns\Fished;
 use Admek\Core\Patterns\Patterns;
 use Admek\Core\Patterns\Rate;
 use Admek\Core\Patterns\Start;
@@ -15,7 +16,6 @@ use Admek\Core\Units\Units;
 use App\Models\Boat;
 use App\Models\Trip;
 use App\Reading\Season\ForTomorrow;
-use App\Reading\Season\Season;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -23,7 +23,7 @@ use Illuminate\Validation\Rule;
 /** What the season says: rates by all it was fished by, when it bites, and what tomorrow is begun with. */
 final class SeasonController
 {
-    public function __invoke(Request $request, Boat $boat, Season $all): JsonResponse
+    public function __invoke(Request $request, Boat $boat, Fished $all): JsonResponse
     {
         $asked = $request->validate([
             'ground' => ['string', 'max:120'], 'species' => [Rule::enum(Species::class)],
@@ -51,7 +51,7 @@ final class SeasonController
     }
 
     /** What the record says a trip is begun with. */
-    public function start(Trip $trip, Boat $boat, Season $season): JsonResponse
+    public function start(Trip $trip, Boat $boat, Fished $season): JsonResponse
     {
         $lures = $boat->lures->where('retired', false)->pluck('id', 'name')->all();
         $told = ForTomorrow::of($season, $trip, $boat);
@@ -74,7 +74,7 @@ final class SeasonController
     }
 
     /** @return list<array{factor: string, word: string, levels: list<array<string, mixed>>}> in the order they are asked for */
-    private static function factors(Patterns $patterns, Season $season, Units $units): array
+    private static function factors(Patterns $patterns, Fished $season, Units $units): array
     {
         $told = [];
         foreach (Factor::cases() as $factor) {
@@ -96,7 +96,7 @@ final class SeasonController
     }
 
     /** @return list<string> */
-    private static function grounds(Season $season): array
+    private static function grounds(Fished $season): array
     {
         $grounds = [];
         foreach ($season->pieces as $piece) {
@@ -108,7 +108,7 @@ final class SeasonController
     }
 
     /** @return list<string> */
-    private static function species(Season $season): array
+    private static function species(Fished $season): array
     {
         $species = [];
         foreach ($season->pieces as $piece) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Spreads;
 
+use Admek\Core\Patterns\Fished;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Drafting\DraftBand;
 use Admek\Core\Spread\Drafting\DraftedLine;
@@ -23,14 +24,13 @@ use App\Models\Boat;
 use App\Models\Spread;
 use App\Reading\LuresForToday;
 use App\Reading\Season\ForTomorrow;
-use App\Reading\Season\Season;
 use App\Reading\TripWater;
 use Illuminate\Http\JsonResponse;
 
 /** Proposes a whole spread for the water wanted, beside the one on the desk. */
 final class DraftController
 {
-    public function __invoke(DraftRequest $request, Spread $spread, Boat $boat, Drafter $drafter, Season $season): JsonResponse
+    public function __invoke(DraftRequest $request, Spread $spread, Boat $boat, Drafter $drafter, Fished $season): JsonResponse
     {
         $asked = AskedSpread::of($request, $spread, $boat);
         $water = TripWater::of($asked->trip, $boat);

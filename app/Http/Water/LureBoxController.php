@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Water;
 
+use Admek\Core\Patterns\Fished;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
 use Admek\Core\Water\BaitSchools;
@@ -13,7 +14,6 @@ use App\Models\Boat;
 use App\Models\Trip;
 use App\Reading\LuresForToday;
 use App\Reading\Season\ForTomorrow;
-use App\Reading\Season\Season;
 use App\Reading\TripWater;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
@@ -22,7 +22,7 @@ use Illuminate\Http\Request;
 /** The lure box put in order for a trip's water, hour by hour. */
 final class LureBoxController
 {
-    public function show(Request $request, Trip $trip, Boat $boat, Season $season): JsonResponse
+    public function show(Request $request, Trip $trip, Boat $boat, Fished $season): JsonResponse
     {
         $hour = $request->query('hour');
         $water = TripWater::of($trip, $boat);

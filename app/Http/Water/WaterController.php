@@ -6,12 +6,12 @@ namespace App\Http\Water;
 
 use Admek\Core\Files\TemperatureFile;
 use Admek\Core\InvalidValue;
+use Admek\Core\Patterns\Fished;
 use Admek\Core\Units\Units;
 use Admek\Core\Water\Signs\TemperatureProfile;
 use App\Models\Boat;
 use App\Models\Trip;
 use App\Reading\Season\ForTomorrow;
-use App\Reading\Season\Season;
 use App\Reading\TripWater;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
@@ -103,24 +103,26 @@ final class WaterController
      * A piece of advice pinned as it reads now, changed, refused, or set free again; a school chosen; a band of the captain's
      * own.
      */
-    public function choose(WaterChoiceRequest $request, Trip $trip, Boat $boat): JsonResponse
+    public function choose(WaterChoiceRequest $request, Trip $trip, Boat $boat, Fished $season): JsonResponse
     {
-        $trip->update(['choices' => $request->on($trip->choices ?? [], self::water($trip, $boat), Units::from($boat->units))]);
+        $water = self::water($trip, $boat, $season);
+        $trip->update(['choices' => $request->on($trip->choices ?? [], $water, Units::from($boat->units))]);
 
-        return self::answer($trip, $boat);
+        return self::answer($trip, $boat, season: $season);
     }
 
-    private static function answer(Trip $trip, Boat $boat, ?Trip $against = null, int $status = 200): JsonResponse
-    {
+    private static function answer(
+        Trip $trip, Boat $boat, ?Trip $against = null, int $status = 200, ?Fished $season = null,
+    ): JsonResponse {
         return new JsonResponse(
-            WaterResource::of(self::water($trip->unsetRelations(), $boat, $against)),
+            WaterResource::of(self::water($trip->unsetRelations(), $boat, $season ?? resolve(Fished::class), $against)),
             $status,
             options: JSON_PRESERVE_ZERO_FRACTION,
         );
     }
 
-    private static function water(Trip $trip, Boat $boat, ?Trip $against = null): TripWater
+    private static function water(Trip $trip, Boat $boat, Fished $season, ?Trip $against = null): TripWater
     {
-        return TripWater::of($trip, $boat, $against)->recorded(ForTomorrow::of(resolve(Season::class), $trip, $boat)->advice());
+        return TripWater::of($trip, $boat, $against)->recorded(ForTomorrow::of($season, $trip, $boat)->advice());
     }
 }

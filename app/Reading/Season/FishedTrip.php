@@ -7,17 +7,14 @@ namespace App\Reading\Season;
 use Admek\Core\Books\Book;
 use Admek\Core\Day\Bite;
 use Admek\Core\Day\Day;
-use Admek\Core\Day\EventKind;
 use Admek\Core\Day\LineSet;
 use Admek\Core\Day\Piece;
-use Admek\Core\Day\Spell;
 use Admek\Core\Instruments\Going;
 use Admek\Core\Instruments\Turning;
 use Admek\Core\InvalidValue;
 use Admek\Core\Patterns\Factor;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\SpreadSolver;
-use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\Towing\Side;
 use Admek\Core\Water\Signs\Light;
@@ -34,9 +31,6 @@ use App\Rigging\Locker;
 /** Line-hours of one trip cut wherever anything changed, each with all that is known of how it was fished. */
 final class FishedTrip
 {
-    /** s from one cut to the next where nothing else changes: light does. */
-    private const EVERY = 1800.0;
-
     /** m/s within which a line runs as deep. */
     private const ALIKE = 0.02;
 
@@ -54,7 +48,7 @@ final class FishedTrip
     /** @var array<string, string|float> */
     private readonly array $signs;
 
-    private readonly ?float $planned;
+    private readonly ?float $speed;
 
     /** @var array<string, string> */
     private readonly array $sides;
@@ -67,7 +61,7 @@ final class FishedTrip
         $this->sun = $trip->sun();
         $this->signs = $trip->signsSeen();
         $planned = Spread::query()->where('trip_id', $trip->id)->orderBy('id')->value('speed');
-        $this->planned = is_numeric($planned) ? (float) $planned : null;
+        $this->speed = is_numeric($planned) ? (float) $planned : null;
         $sides = [];
         foreach ($this->locker->holders() as $holder) {
             $sides[$holder->code] ??= $holder->side->value ?? 'centre';
@@ -85,18 +79,13 @@ final class FishedTrip
     public function pieces(float $now): array
     {
         $until = KeptEvents::until($this->trip, $this->boat, $now);
-        $spells = $this->day->spells === [] && $this->day->bites !== [] ? $this->asPlanned($until) : $this->day->spells;
-        $from = $spells[0]->from ?? $until;
-        $going = Going::of($this->track->between($from, $until));
-        $cuts = $going->changes;
-        for ($at = ceil($from / self::EVERY) * self::EVERY; $at < $until; $at += self::EVERY) {
-            $cuts[] = $at;
-        }
-        foreach ([...$this->day->all(EventKind::Speed), ...$this->day->all(EventKind::Signs)] as $event) {
-            $cuts[] = $event->at;
-        }
+        $linesIn = (float) $this->trip->midnight($this->boat)->setTimeFromTimeString($this->trip->lines_in)->format('U');
+        $spells = $this->day->fished($this->planned(...), $linesIn, $until);
+        $going = Going::of($this->track->between($spells[0]->from ?? $until, $until));
 
-        return array_map(fn (Piece $piece): array => $this->told($piece, $going), Piece::of($this->day, $spells, $until, $cuts));
+        return array_map(
+            fn (Piece $piece): array => $this->told($piece, $going), Piece::of($this->day, $spells, $until, $going->changes),
+        );
     }
 
     /**
@@ -108,7 +97,7 @@ final class FishedTrip
     private function told(Piece $piece, Going $going): array
     {
         $middle = 0.5 * ($piece->from + $piece->until);
-        $speed = $going->speed($piece->from, $piece->until) ?? $this->day->speedAt($middle) ?? $this->planned;
+        $speed = $going->speed($piece->from, $piece->until) ?? $this->day->speedAt($middle) ?? $this->speed;
         $depth = $piece->line === null || $speed === null
             ? null : $this->depth($piece->line, $speed, $going->rate($piece->from, $piece->until) ?? 0.0);
         $bottom = $going->bottom($piece->from, $piece->until) ?? $this->trip->bottom;
@@ -140,20 +129,18 @@ final class FishedTrip
         ];
     }
 
-    /**
-     * A day told by its bites alone is taken to have been fished as it was planned, from lines in until it was over.
-     *
-     * @return list<Spell>
-     */
-    private function asPlanned(float $until): array
+    /** @return array<string, LineSet> by holder */
+    private function planned(): array
     {
-        $in = (float) $this->trip->midnight($this->boat)->setTimeFromTimeString($this->trip->lines_in)->format('U');
-        $first = min([$until, ...array_map(static fn (Bite $bite): float => $bite->at, array_values($this->day->bites))]);
         $spread = Spread::query()->where('trip_id', $this->trip->id)->with('lines')->orderBy('id')->first();
+        $lines = [];
+        foreach ($this->locker->lines($spread?->rows() ?? []) as $line) {
+            $lines[$line->holder->code] = new LineSet(
+                $line->reel->name, $line->lure->name, $line->lure->finish, $this->locker->row($line),
+            );
+        }
 
-        return array_map(fn (DescribedLine $line): Spell => new Spell($line->holder->code, new LineSet(
-            $line->reel->name, $line->lure->name, $line->lure->finish, $this->locker->row($line),
-        ), min($in, $first), $until), $this->locker->lines($spread?->rows() ?? []));
+        return $lines;
     }
 
     /**

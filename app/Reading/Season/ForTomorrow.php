@@ -6,6 +6,7 @@ namespace App\Reading\Season;
 
 use Admek\Core\Patterns\Bands;
 use Admek\Core\Patterns\Factor;
+use Admek\Core\Patterns\Fished;
 use Admek\Core\Patterns\Patterns;
 use Admek\Core\Patterns\Start;
 use Admek\Core\Patterns\Tomorrow;
@@ -15,7 +16,7 @@ use Admek\Core\Water\Advice;
 use App\Models\Boat;
 use App\Models\Trip;
 
-/** What the record says a trip is begun with: by its ground in water as clear, widened where that is little. */
+/** What the record says a trip is begun with. */
 final readonly class ForTomorrow
 {
     /** What it is called among what the water says. */
@@ -27,26 +28,12 @@ final readonly class ForTomorrow
     ) {
     }
 
-    public static function of(Season $season, Trip $trip, Boat $boat): self
+    public static function of(Fished $season, Trip $trip, Boat $boat): self
     {
         $aboard = array_values(array_map(strval(...), $boat->lures->where('retired', false)->pluck('name')->all()));
-        $season = $season->before($trip);
-        $clarity = $trip->signsSeen()['clarity'] ?? null;
-        $ground = $trip->ground === '' ? null : $season->where(Factor::Ground, $trip->ground);
-        $tried = array_filter([
-            $clarity === null ? '' : "{$trip->ground} in {$clarity} water" => $clarity === null
-                ? null : $ground?->where(Factor::Clarity, $clarity),
-            $trip->ground => $ground,
-        ]);
-        foreach ($tried as $of => $near) {
-            $patterns = $near->patterns();
-            if ($patterns->bites >= Tomorrow::ENOUGH) {
-                return new self(Tomorrow::of($patterns, $aboard), $patterns, (string) $of, $season->bands);
-            }
-        }
-        $patterns = $season->patterns();
+        [$of, $patterns] = $season->without($trip->id)->near($trip->ground, $trip->signsSeen()['clarity'] ?? null);
 
-        return new self(Tomorrow::of($patterns, $aboard), $patterns, 'the whole season', $season->bands);
+        return new self(Tomorrow::of($patterns, $aboard), $patterns, $of, $season->bands);
     }
 
     /** @return list<array{float, float}> m, where it is begun, the best first */
