@@ -18,8 +18,8 @@ final readonly class Fished
     private const CELL = 'cell';
 
     /**
-     * @param  list<PieceTold>  $pieces  line-hours, bites (at s since 1970 UTC), from (s likewise), clock (h of the boat's clock at
-     *   the middle), sun (° over the horizon; null where nobody knows), figures and words by {@see Factor}, and the trip it is of
+     * @param  list<PieceTold>  $pieces  line-hours; bites, at s since 1970 UTC; from, likewise; clock, h of the boat's at its
+     *   middle; sun, ° over the horizon, null where nobody knows; figures and words by {@see Factor}; the trip it is of
      */
     public function __construct(public array $pieces, public Bands $bands)
     {

@@ -20,7 +20,8 @@ final class FishedTest extends TestCase
         $enough = Tomorrow::ENOUGH;
         $here = ['ground' => 'Here', 'clarity' => 'clear'];
         $murky = ['ground' => 'Here', 'clarity' => 'murky'];
-        $season = self::season([self::piece(1, $enough, $here), self::piece(2, 2, $murky), self::piece(3, 40, ['ground' => 'Far'])]);
+        $far = ['ground' => 'Far'];
+        $season = self::season([self::piece(1, $enough, $here), self::piece(2, 2, $murky), self::piece(3, 40, $far)]);
 
         self::assertSame('Here in clear water', $season->near('Here', 'clear')[0]);
         self::assertSame('Here', $season->near('Here', 'murky')[0], 'two bites are too little');
@@ -28,7 +29,8 @@ final class FishedTest extends TestCase
         self::assertSame('the whole season', $season->near('Nowhere', 'clear')[0]);
         self::assertSame('the whole season', $season->near('', 'clear')[0]);
         self::assertSame([$enough, $enough + 2, $enough + 42], array_map(
-            static fn (array $asked): int => $season->near(...$asked)[1]->bites, [['Here', 'clear'], ['Here', 'murky'], ['', null]],
+            static fn (array $asked): int => $season->near(...$asked)[1]->bites,
+            [['Here', 'clear'], ['Here', 'murky'], ['', null]],
         ));
         self::assertSame('the whole season', $season->without(1)->near('Here', 'clear')[0], 'not by the trip itself');
     }
@@ -41,7 +43,8 @@ final class FishedTest extends TestCase
             self::piece(2, 5, [], 7.1),
         ])->cells();
         self::assertSame(
-            [[6, 2.0, 3], [7, 1.0, 0]], array_map(static fn (array $one): array => [$one['hour'], $one['hours'], $one['bites']], $cells),
+            [[6, 2.0, 3], [7, 1.0, 0]],
+            array_map(static fn (array $one): array => [$one['hour'], $one['hours'], $one['bites']], $cells),
             'what ran at no known depth is of none',
         );
         self::assertSame($cells[0]['depth'], $cells[1]['depth']);
