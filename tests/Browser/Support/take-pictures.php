@@ -44,6 +44,27 @@ function picture(
     echo "docs/screenshots/{$name}.png\n";
 }
 
+/**
+ * Pictures of the same height made one, side by side.
+ *
+ * @param  list<string>  $of
+ */
+function beside(string $name, array $of, int $width, int $height): void
+{
+    $pictures = dirname(__DIR__, 3).'/docs/screenshots';
+    $page = tempnam(sys_get_temp_dir(), 'beside').'.html';
+    file_put_contents($page, '<body style="display:flex;justify-content:space-between;margin:0">'.implode('', array_map(
+        static fn (string $one): string => "<img src=\"file://{$pictures}/{$one}.png\">", $of,
+    )));
+    $browser = Browser::open(ChromeDriver::url(), $width, $height);
+    $browser->driver->get("file://{$page}");
+    $browser->picture("{$pictures}/{$name}.png");
+    $browser->close();
+    array_map(static fn (string $one): bool => unlink("{$pictures}/{$one}.png"), $of);
+    unlink($page);
+    echo "docs/screenshots/{$name}.png\n";
+}
+
 $wide = [1280, 800];
 $line = '[data-holder=S1] .depth b';
 $choose = static fn (string $holder): string => "document.querySelector('[data-holder={$holder}]').click();";
@@ -135,6 +156,10 @@ $morning = <<<'JS'
     JS;
 picture($app, 'watch-red', 'red', $wide, '/trips/{next}/watch', '[data-rod=S1]', $morning, '[data-rod=P3][data-state=fish_on]');
 picture(
+    $app, 'watch-day', 'day', $wide, '/trips/{next}/watch', '[data-rod=P5][data-state=fishing]',
+    "document.querySelector('[data-rod=P5]').click();", '[data-act=bite]',
+);
+picture(
     $app, 'watch-phone', 'day', [390, 844], '/trips/{next}/watch', '[data-rod=P5][data-state=fishing]',
     "document.querySelector('[data-rod=P5]').click();", '[data-act=bite]',
 );
@@ -144,6 +169,7 @@ picture(
         ."who.dispatchEvent(new Event('input', { bubbles: true })); document.querySelector('.kind').click();",
     '[data-answer]',
 );
+beside('phones', ['watch-phone', 'drill-phone'], 2 * 390 + 20, 844);
 $season = RunningApp::withSeason();
 $fished = json_decode((string) file_get_contents($season->api('/season')), true)['days'][3]['trip'];
 picture($season, 'season', 'day', $wide, '/season', '[data-testid=start]');
