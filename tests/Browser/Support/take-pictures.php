@@ -154,7 +154,7 @@ $morning = <<<'JS'
         document.querySelector('[data-rod=P3]').click();
     })();
     JS;
-picture($app, 'watch-red', 'red', $wide, '/trips/{next}/watch', '[data-rod=S1]', $morning, '[data-rod=P3][data-state=fish_on]');
+picture($app, 'watch-red', 'red', $wide, '/trips/{next}/watch', '[data-rod=S1]', $morning, '[data-sinking] li');
 picture(
     $app, 'watch-day', 'day', $wide, '/trips/{next}/watch', '[data-rod=P5][data-state=fishing]',
     "document.querySelector('[data-rod=P5]').click();", '[data-act=bite]',
