@@ -47,6 +47,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontReport(
             [
                 \Admek\Core\InvalidValue::class, \Admek\Core\Towing\CannotTow::class, \App\Models\Conflict::class,
+                \Admek\Core\Towing\Motion\NotWanted::class,
                 \App\Access\WrongCode::class, \App\Access\TooManyTries::class,
             ],
         );

@@ -174,6 +174,7 @@ $for(Ability::Lines)->group(static function (): void {
         Route::post('spreads/{spread}/setting', SettingController::class);
         Route::post('spreads/{spread}/manoeuvre', [ManoeuvreController::class, 'show']);
         Route::post('spreads/{spread}/manoeuvre/gentlest', [ManoeuvreController::class, 'gentlest']);
+        Route::post('spreads/{spread}/manoeuvre/left', [ManoeuvreController::class, 'leave']);
         Route::post('templates/{template}/fit', [TemplateController::class, 'fit']);
     });
 });

@@ -6,6 +6,7 @@ namespace App\Http;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\CannotTow;
+use Admek\Core\Towing\Motion\NotWanted;
 use App\Access\PairingCodes;
 use App\Access\TooManyTries;
 use App\Access\WrongCode;
@@ -29,6 +30,7 @@ final class Problem
             $error instanceof Conflict => self::respond(
                 409, 'Saved elsewhere', $error->getMessage(), ['current_version' => $error->currentVersion],
             ),
+            $error instanceof NotWanted => self::respond(409, 'No longer waited for', $error->getMessage()),
             $error instanceof WrongCode => self::invalid([[
                 'pointer' => '/code',
                 'detail' => sprintf(

@@ -12,6 +12,7 @@ use App\Database\ImmediateConnector;
 use App\Database\Migrations;
 use App\Forecasts\ForecastSource;
 use App\Forecasts\StandInForecasts;
+use App\Http\Previews\LeftQuestions;
 use App\Instruments\LiveFile;
 use App\Instruments\Track;
 use App\Models\Boat;
@@ -59,6 +60,9 @@ final class AppServiceProvider extends ServiceProvider
     private function keepsWhatItHasWorkedOut(): void
     {
         $file = Config::get('admek.kept');
+        $this->app->singleton(LeftQuestions::class, static fn (): LeftQuestions => new LeftQuestions(
+            is_string($file) ? $file : null,
+        ));
         if (! is_string($file)) {
             $this->app->bind(CardShelf::class, static fn (): CardShelf => new CardShelf(null));
             $this->app->singleton(TrueUpShelf::class, static fn (): TrueUpShelf => new TrueUpShelf(null));

@@ -10,6 +10,7 @@ use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\Motion\Mover;
+use Admek\Core\Towing\Motion\NotWanted;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
 
@@ -52,20 +53,22 @@ final readonly class Gentlest
 
     /**
      * @param  list<RunningLine>  $lines  as they run before it
+     * @param  ?\Closure(): bool  $isWanted  asked as it goes; null where it always is
      *
      * @throws InvalidValue where it is no turn, naming the kind, or on a radius nobody turns on
+     * @throws NotWanted where it is not
      */
     public static function of(
         Manoeuvre $manoeuvre, array $lines, Conditions $conditions, SpreadLimits $limits,
-        SpreadSolver $solver = new SpreadSolver,
+        SpreadSolver $solver = new SpreadSolver, ?\Closure $isWanted = null,
     ): self {
         $rate = $manoeuvre->rate($conditions->speed) ?? throw InvalidValue::because('kind', 'a turn of the wheel');
         $slowest = $manoeuvre->kind->figure('rate')->least ?? $rate;
         $tangle = static function (float $rate, float $fineness = self::FINENESS) use (
-            $manoeuvre, $lines, $conditions, $limits, $solver,
+            $manoeuvre, $lines, $conditions, $limits, $solver, $isWanted,
         ): ?Happening {
             return self::tangles(
-                $manoeuvre->turningAt($rate), $lines, $conditions, $limits, $solver, new Mover($fineness),
+                $manoeuvre->turningAt($rate), $lines, $conditions, $limits, $solver, new Mover($fineness, isWanted: $isWanted),
             )[0] ?? null;
         };
         $first = null;

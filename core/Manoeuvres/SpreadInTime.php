@@ -13,6 +13,7 @@ use Admek\Core\Towing\Motion\CannotMove;
 use Admek\Core\Towing\Motion\Course;
 use Admek\Core\Towing\Motion\Mover;
 use Admek\Core\Towing\Motion\MovingWater;
+use Admek\Core\Towing\Motion\NotWanted;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolver;
 
@@ -31,6 +32,8 @@ final readonly class SpreadInTime
     /**
      * @param  list<RunningLine>  $lines  as they run before it, under the same conditions
      * @param  list<float>  $times  s, ascending
+     *
+     * @throws NotWanted where the mover is told so
      */
     public static function of(
         array $lines, Conditions $conditions, Course $course, array $times, SpreadSolver $solver = new SpreadSolver,

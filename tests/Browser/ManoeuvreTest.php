@@ -88,6 +88,32 @@ final class ManoeuvreTest extends BrowserTestCase
         $this->assertNothingSeriousInAnyLight();
     }
 
+    public function test_what_is_asked_for_is_left_when_the_hand_moves_on(): void
+    {
+        $this->openSpread();
+        $this->click('.caption button', 'In time');
+        $this->see('[data-told=true]');
+        $this->click('[data-holder=S4]');
+        $this->browser->driver->executeAsyncScript(<<<'JS'
+            const [done] = arguments;
+            const less = () => document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowUp', bubbles: true }));
+            const look = () => {
+                if (document.querySelector('aside').textContent.includes('Following every line')) {
+                    less();
+                    done();
+                } else {
+                    requestAnimationFrame(look);
+                }
+            };
+            less();
+            look();
+            JS);
+        Wait::until(fn (): bool => $this->js(
+            'return performance.getEntriesByType("resource").some(({ name }) => name.endsWith("/manoeuvre/left"))',
+        ) === true, 'the server told');
+        $this->see('[data-told=true]');
+    }
+
     public function test_out_of_gear_over_forty_feet_names_what_to_clear_first(): void
     {
         $bottom = 40.0 * Units::FOOT;

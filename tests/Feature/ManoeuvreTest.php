@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Previews\LeftQuestions;
+use Illuminate\Testing\TestResponse;
 use Tests\Feature\Support\FeatureTestCase;
 
 /** Manoeuvres tried on the planning table, and out of gear on the deck card. */
@@ -120,6 +122,31 @@ final class ManoeuvreTest extends FeatureTestCase
         $refused('/manoeuvre/figures/wheel', ['kind' => 'turn', 'figures' => ['wheel' => 3]]);
         $refused('/until', ['kind' => 'turn'], ['until' => -1]);
         $this->assertRefusedAt(['/manoeuvre', '/manoeuvre/kind'], 'POST', '/spreads/{next}/manoeuvre', $this->demoSpread());
+    }
+
+    public function test_what_a_screen_no_longer_waits_for_is_not_worked_out_to_its_end(): void
+    {
+        $shared = "{$this->database}.asked";
+        $this->app->instance(LeftQuestions::class, new LeftQuestions($shared));
+        $asked = fn (string $screen, int $number, string $path = ''): TestResponse => $this->send(
+            'POST', "/spreads/{next}/manoeuvre{$path}", [
+                'manoeuvre' => ['kind' => 'turn'], 'until' => 2, 'question' => ['screen' => $screen, 'number' => $number],
+            ] + $this->demoSpread(),
+        );
+        [$screen, $other] = ['018f0000-0000-7000-8000-000000000001', '018f0000-0000-7000-8000-000000000002'];
+        $asked($screen, 2)->assertStatus(200);
+        $this->send('POST', '/spreads/{next}/manoeuvre/left', ['screen' => $screen, 'number' => 2], 204);
+        self::assertSame('No longer waited for', $asked($screen, 2)->assertStatus(409)->json('title'));
+        $asked($screen, 1, '/gentlest')->assertStatus(409);
+        $asked($screen, 3)->assertStatus(200);
+        $asked($other, 1)->assertStatus(200);
+
+        $this->assertRefusedAt(['/screen', '/number'], 'POST', '/spreads/{next}/manoeuvre/left', ['screen' => 'x', 'number' => 0]);
+        // On a disk where nothing can be kept each is worked out.
+        $this->app->instance(LeftQuestions::class, new LeftQuestions("{$shared}/no"));
+        $this->send('POST', '/spreads/{next}/manoeuvre/left', ['screen' => $screen, 'number' => 9], 204);
+        $asked($screen, 9)->assertStatus(200);
+        unlink($shared);
     }
 
     /**

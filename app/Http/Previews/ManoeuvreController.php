@@ -21,6 +21,7 @@ use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Check\Steady;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\Motion\Course;
+use Admek\Core\Towing\Motion\Mover;
 use Admek\Core\Units\Units;
 use App\Http\Asked\AskedSpread;
 use App\Http\Asked\InTimeResource;
@@ -29,6 +30,8 @@ use App\Models\Boat;
 use App\Models\Spread;
 use App\Rigging\TripLimits;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 /** A manoeuvre tried with a spread as it stands on a screen, second by second. */
 final class ManoeuvreController
@@ -36,8 +39,9 @@ final class ManoeuvreController
     /** s between frames; the page draws what lies between. */
     private const EVERY = 1.0;
 
-    public function show(ManoeuvreRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
-    {
+    public function show(
+        ManoeuvreRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver, LeftQuestions $left,
+    ): JsonResponse {
         $asked = AskedSpread::of($request, $spread, $boat);
         $rules = $asked->boat->book(Book::Manoeuvres);
         $manoeuvre = self::manoeuvre($request, $rules);
@@ -50,7 +54,9 @@ final class ManoeuvreController
             $pass?->times() ?? range(0.0, $lasts, self::EVERY), static fn (float $time): bool => $time <= $until,
         ));
         $lines = Steady::among($asked->plan->lines, $conditions, false, $solver)[0];
-        $inTime = SpreadInTime::of($lines, $conditions, $course, $times, $solver);
+        $inTime = SpreadInTime::of(
+            $lines, $conditions, $course, $times, $solver, new Mover(isWanted: $request->isWanted($left)),
+        );
         $limits = $pass === null ? $asked->limits : TripLimits::of($asked->trip, $asked->boat);
         $whole = $until >= $lasts;
         $units = Units::from($asked->boat->units);
@@ -69,19 +75,29 @@ final class ManoeuvreController
         ]);
     }
 
-    public function gentlest(ManoeuvreRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver): JsonResponse
-    {
+    public function gentlest(
+        ManoeuvreRequest $request, Spread $spread, Boat $boat, SpreadSolver $solver, LeftQuestions $left,
+    ): JsonResponse {
         $asked = AskedSpread::of($request, $spread, $boat);
         $manoeuvre = self::manoeuvre($request, $asked->boat->book(Book::Manoeuvres));
         $conditions = $asked->conditions->turning(null);
         $gentlest = self::inFigures(static fn (): Gentlest => Gentlest::of(
             $manoeuvre, Steady::among($asked->plan->lines, $conditions, false, $solver)[0], $conditions, $asked->limits, $solver,
+            $request->isWanted($left),
         ));
 
         return new JsonResponse([
             'rate' => $gentlest->rate,
             'says' => $gentlest->says()->in(Units::from($asked->boat->units)),
         ]);
+    }
+
+    /** The screen no longer waits for what it asked. */
+    public function leave(Request $request, LeftQuestions $left): Response
+    {
+        $left->leave(...$request->validate(ManoeuvreRequest::question()));
+
+        return new Response(status: 204);
     }
 
     /** @throws InvalidValue where the trip takes none */

@@ -16,6 +16,9 @@ use Illuminate\Validation\Rule;
 
 final class ManoeuvreRequest extends SpreadContent
 {
+    /** Which question of which screen it is. */
+    private const QUESTION = ['screen' => ['uuid'], 'number' => ['integer:strict', 'min:1']];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -25,8 +28,20 @@ final class ManoeuvreRequest extends SpreadContent
             'manoeuvre.side' => [Rule::enum(Side::class)],
             'manoeuvre.figures' => ['array'],
             'manoeuvre.figures.*' => ['nullable', 'numeric:strict'],
+            'question' => ['array:screen,number'],
             'until' => ['nullable', 'numeric:strict', Within::range(Course::TIME)],
-        ];
+        ] + self::question('question.', 'required_with:question');
+    }
+
+    /** @return array<string, list<string>> */
+    public static function question(string $in = '', string $required = 'required'): array
+    {
+        $rules = [];
+        foreach (self::QUESTION as $key => $each) {
+            $rules["{$in}{$key}"] = [$required, ...$each];
+        }
+
+        return $rules;
     }
 
     /** @throws InvalidValue naming the figure */
@@ -40,6 +55,13 @@ final class ManoeuvreRequest extends SpreadContent
             ManoeuvreKind::from($this->string('manoeuvre.kind')->value()), Side::tryFrom($side) ?? Side::Starboard,
             array_map(static fn (int|float|null $figure): ?float => $figure === null ? null : (float) $figure, $figures), $rules,
         );
+    }
+
+    /** @return ?\Closure(): bool whether whoever asked still waits; null where nobody says */
+    public function isWanted(LeftQuestions $left): ?\Closure
+    {
+        return $this->has('question')
+            ? $left->waiting($this->string('question.screen')->value(), $this->integer('question.number')) : null;
     }
 
     /** s to follow it for at first, so that something moves at once; null for the whole of it. */

@@ -25,9 +25,11 @@ final readonly class Mover
 
     /**
      * @param  float  $fineness 1 for the working step and links, 2 for half of them, and so on
+     * @param  ?\Closure(): bool  $isWanted  asked at each time, so that what nobody waits for is left; null where it always is
      */
-    public function __construct(private float $fineness = 1.0, private int $budget = self::BUDGET)
-    {
+    public function __construct(
+        private float $fineness = 1.0, private int $budget = self::BUDGET, private ?\Closure $isWanted = null,
+    ) {
     }
 
     /**
@@ -37,6 +39,7 @@ final readonly class Mover
      * @return Generator<int, Moment>
      *
      * @throws CannotMove when nothing is steady at the start, or the motion took more guesses than the budget
+     * @throws NotWanted
      */
     public function moments(MovingWater $water, Course $course, TowLine $line, iterable $times): Generator
     {
@@ -49,6 +52,9 @@ final readonly class Mover
         [$before, $now] = [$start, $start];
         $pulls->tell($start->time, self::onTheBoat($network, $start));
         foreach ($times as $time) {
+            if ($this->isWanted !== null && ! ($this->isWanted)()) {
+                throw new NotWanted;
+            }
             while ($now->time < $time) {
                 $steps->next();
                 [$before, $now] = [$now, $steps->current()];

@@ -2,6 +2,7 @@
  * A manoeuvre tried with the spread on the desk: asked for, its beginning first so that something moves at once, and played.
  * The server tells frames; what lies between two of them is drawn straight.
  */
+import { v7 } from 'uuid';
 import { api, ask, faultsIn, type Fault, type RunningLine, type Schemas } from '../lib/api';
 import { theCatalogue } from '../lib/catalogue';
 import { Played } from './played.svelte';
@@ -9,7 +10,7 @@ import { Played } from './played.svelte';
 type Told = Schemas['InTime'];
 type Frame = Schemas['LineFrame'];
 type Kind = Schemas['ManoeuvreKind'];
-type Question = Omit<Schemas['ManoeuvreQuestion'], 'manoeuvre'>;
+type Question = Omit<Schemas['ManoeuvreQuestion'], 'manoeuvre' | 'question'>;
 
 /** A hand that changed something this lately is still moving. */
 const MOVING_MS = 180;
@@ -29,6 +30,8 @@ export class InTime extends Played {
 
     #timer: ReturnType<typeof setTimeout> | undefined;
     #calls = new AbortController();
+    /** By which the server knows what is no longer waited for. */
+    readonly #asked = { screen: v7(), number: 0 };
 
     constructor(
         private readonly spreadId: number,
@@ -127,7 +130,7 @@ export class InTime extends Played {
     /** Asks again once the hand rests: what was asked for is no longer wanted. */
     askSoon(): void {
         clearTimeout(this.#timer);
-        this.#calls.abort();
+        this.#leave();
         this.gentlest = null;
         this.#timer = setTimeout(() => void this.#ask(), MOVING_MS);
     }
@@ -151,7 +154,17 @@ export class InTime extends Played {
     close(): void {
         clearTimeout(this.#timer);
         this.stop();
+        this.#leave();
+    }
+
+    /** What was asked for is not waited for, and need not be worked out to its end. */
+    #leave(): void {
+        const waits = !this.#calls.signal.aborted && (this.asking || this.gentlest === 'asking');
         this.#calls.abort();
+        if (waits) {
+            const left = { params: { path: { spread: this.spreadId } }, body: this.#asked };
+            void ask(api.POST('/spreads/{spread}/manoeuvre/left', left));
+        }
     }
 
     #anew(): void {
@@ -160,12 +173,13 @@ export class InTime extends Played {
     }
 
     #question(): Schemas['ManoeuvreQuestion'] {
-        return { ...this.plan(), manoeuvre: { kind: this.kind, side: this.side, figures: this.figures } };
+        return { ...this.plan(), question: this.#asked, manoeuvre: { kind: this.kind, side: this.side, figures: this.figures } };
     }
 
     async #ask(): Promise<void> {
         this.#calls = new AbortController();
         const { signal } = this.#calls;
+        this.#asked.number++;
         const question = this.#question();
         this.asking = true;
         for (const until of [AT_ONCE, null]) {

@@ -13,6 +13,7 @@ use Admek\Core\Towing\Motion\Course;
 use Admek\Core\Towing\Motion\Moment;
 use Admek\Core\Towing\Motion\Mover;
 use Admek\Core\Towing\Motion\MovingWater;
+use Admek\Core\Towing\Motion\NotWanted;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\TowLine;
 use Admek\Core\Towing\TowSolver;
@@ -158,6 +159,26 @@ final class KnownMotionsTest extends TestCase
         $this->expectException(CannotMove::class);
         $this->expectExceptionMessageMatches('/20 steps can follow: the motion was followed to \d+\.\d\d s/');
         iterator_to_array($moments);
+    }
+
+    public function test_what_nobody_waits_for_any_more_is_left_where_it_was(): void
+    {
+        $asked = 0;
+        $moments = (new Mover(isWanted: static function () use (&$asked): bool {
+            return ++$asked < 3;
+        }))->moments(
+            MovingWater::still(self::RHO), Knots::course([[0, 1.0, 0], [60, 1.0, 6.0]]), self::rigs()['rigger'][0],
+            [0.0, 1.0, 2.0, 3.0],
+        );
+        $seen = [];
+        try {
+            foreach ($moments as $moment) {
+                $seen[] = $moment->time;
+            }
+            self::fail('It goes on.');
+        } catch (NotWanted) {
+            self::assertSame([0.0, 1.0], $seen);
+        }
     }
 
     /** @return array<string, array{TowLine}> */
