@@ -141,7 +141,9 @@ final class ManoeuvreTest extends FeatureTestCase
         $asked($screen, 3)->assertStatus(200);
         $asked($other, 1)->assertStatus(200);
 
-        $this->assertRefusedAt(['/screen', '/number'], 'POST', '/spreads/{next}/manoeuvre/left', ['screen' => 'x', 'number' => 0]);
+        $this->assertRefusedAt(
+            ['/screen', '/number'], 'POST', '/spreads/{next}/manoeuvre/left', ['screen' => 'x', 'number' => 0],
+        );
         // On a disk where nothing can be kept each is worked out.
         $this->app->instance(LeftQuestions::class, new LeftQuestions("{$shared}/no"));
         $this->send('POST', '/spreads/{next}/manoeuvre/left', ['screen' => $screen, 'number' => 9], 204);

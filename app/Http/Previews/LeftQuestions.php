@@ -8,8 +8,8 @@ use PDO;
 use PDOException;
 
 /**
- * What screens asked and no longer wait for, in the file that every worker shares: it is not worked out to its end. Where nothing can
- * be kept each is.
+ * What screens asked and no longer wait for, in the file that every worker shares: it is not worked out to its end. Where
+ * nothing can be kept each is.
  */
 final class LeftQuestions
 {

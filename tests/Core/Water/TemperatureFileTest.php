@@ -52,7 +52,7 @@ final class TemperatureFileTest extends TestCase
             [['depth' => 0.0, 'celsius' => 18.0], ['depth' => 15.0, 'celsius' => 10.0]], $file->readings, 1e-6,
         );
         self::assertFalse($file->columns['depth']['guessed']);
-        $this->expectExceptionMessage('depth_unit must be ft, m or fathoms');
+        $this->expectExceptionMessage('depth_unit must be one of ft, m, fathoms');
         TemperatureFile::read('0 18', Units::Us, 'cubits');
     }
 
