@@ -13,6 +13,7 @@ use App\Http\Boat\EverythingController;
 use App\Http\Boat\RuleBookController;
 use App\Http\Days\ChangesController;
 use App\Http\Days\DayController;
+use App\Http\Days\DayEndController;
 use App\Http\Days\DayFileController;
 use App\Http\Days\EventController;
 use App\Http\Days\GuestPageController;
@@ -121,7 +122,10 @@ $for(Ability::Places)->group(static function () use ($forThis): void {
 });
 
 $for(Ability::Log)->group(static function () use ($forThis): void {
-    Route::middleware($forThis(Policy::TRIP, 'trip'))->get('trips/{trip}/guests-page', GuestPageController::class);
+    Route::middleware($forThis(Policy::TRIP, 'trip'))->group(static function (): void {
+        Route::get('trips/{trip}/guests-page', GuestPageController::class);
+        Route::get('trips/{trip}/end', DayEndController::class);
+    });
     Route::post('trips/{trip}/bites', [BiteController::class, 'store']);
     Route::post('trips/{trip}/events', [EventController::class, 'store']);
     Route::put('photographs', [PhotographController::class, 'update'])->withoutMiddleware(ReadableJson::class);
@@ -205,7 +209,12 @@ $for(Ability::Plan)->group(static function (): void {
     Route::put('locker/{list}/table', [GearTableController::class, 'store']);
     Route::post('trips', [TripController::class, 'store']);
     Route::get('trips/new', [TripController::class, 'fresh']);
+    Route::get('trips/deleted', [TripController::class, 'deleted']);
     Route::put('trips/{trip}', [TripController::class, 'update']);
+    Route::post('trips/{trip}/again', [TripController::class, 'again']);
+    Route::put('trips/{trip}/called-off', [TripController::class, 'callOff']);
+    Route::delete('trips/{trip}', [TripController::class, 'destroy']);
+    Route::put('trips/{trip}/back', [TripController::class, 'back'])->withTrashed();
     Route::get('forecasts', [ForecastController::class, 'offered']);
     Route::put('trips/{trip}/forecast', [ForecastController::class, 'update']);
     Route::post('trips/{trip}/forecast/file', [ForecastController::class, 'file'])->name('forecast.file');

@@ -52,11 +52,11 @@ final class Policy
             : Response::deny("This device is aboard as {$device->role->value}: that is not among what it may do.");
     }
 
-    /** Who may not see the season sees the trip under way. */
+    /** Who may not see the season sees the trip under way, and today's after its end. */
     private static function sees(Device $device, int $trip): bool
     {
         return $device->may(Ability::Season)
-            || ($device->may(Ability::Look) && Boat::query()->first()?->tripUnderWay()?->id === $trip);
+            || ($device->may(Ability::Look) && in_array($trip, Boat::query()->first()?->tripsOfNow() ?? [], true));
     }
 
     private static function id(Model|string $row): int

@@ -9,71 +9,89 @@ use Admek\Core\Day\BottomAhead;
 use Admek\Core\Day\Contact;
 use Admek\Core\Ground\Ahead;
 use Admek\Core\Instruments\Figure;
-use Admek\Core\Instruments\Motion;
-use Admek\Core\Rules\RuleBook;
 use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Check\SpreadLimits;
 use Admek\Core\Spread\Check\Steady;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Units\Units;
-use App\Models\Boat;
-use App\Models\Trip;
 
 /** The bottom coming, the lines over it, and what meets it when. */
 final readonly class AheadOfHer
 {
-    private RuleBook $rules;
-
-    private Trip $trip;
-
-    private Boat $boat;
-
-    private Motion $motion;
-
-    public function __construct(private UnderWay $now)
+    /** @param  list<RunningLine>  $lines  in the water, as they run now */
+    private function __construct(private UnderWay $now, private array $lines, private Ahead $ahead, private float $ground)
     {
-        [$this->trip, $this->boat, $this->motion] = [$now->trip, $now->boat, $now->motion];
-        $this->rules = $now->boat->book(Book::Day);
     }
 
     /**
      * @param  list<RunningLine>  $lines  in the water, as they run now
-     * @return ?array<string, mixed> null where nothing tells of the bottom
+     * @return ?self null where nothing tells of the bottom
      */
-    public function told(array $lines): ?array
+    public static function of(UnderWay $now, array $lines): ?self
+    {
+        $motion = $now->motion;
+        $ground = $motion->now(Figure::GroundSpeed) ?? $now->conditions->speed;
+        $ahead = Ahead::of(
+            $now->boat->chart()->first(['grid'])?->bottom(), $motion->place(),
+            $motion->now(Figure::Course) ?? $motion->now(Figure::Heading), $motion->now(Figure::Depth),
+            $now->trip->bottom, max(0.0, 0.0, ...array_map(static fn (RunningLine $line): float => $line->lure()[0], $lines)),
+            $ground * 60.0 * $now->boat->book(Book::Day)->get('ahead_for'),
+        );
+
+        return $ahead === null ? null : new self($now, $lines, $ahead, $ground);
+    }
+
+    /** @return array<string, mixed> */
+    public function told(): array
     {
         $now = $this->now->conditions;
-        $ground = $this->motion->now(Figure::GroundSpeed) ?? $now->speed;
-        $ahead = Ahead::of(
-            $this->boat->chart()->first(['grid'])?->bottom(), $this->motion->place(),
-            $this->motion->now(Figure::Course) ?? $this->motion->now(Figure::Heading), $this->motion->now(Figure::Depth),
-            $this->trip->bottom, max(0.0, 0.0, ...array_map(static fn (RunningLine $line): float => $line->lure()[0], $lines)),
-            $ground * 60.0 * $this->rules->get('ahead_for'),
+        [$boat, $trip] = [$this->now->boat, $this->now->trip];
+        $rules = $boat->book(Book::Day);
+        $limits = new SpreadLimits(
+            null, $this->bottom()->with($trip->structure ?? 0.0), [], $trip->clearance ?? 0.0, $boat->book(Book::Spread),
         );
-        if ($ahead === null) {
-            return null;
-        }
-        $bottom = Bottom::profile($ahead->profile)->from($ahead->behind)->with($this->trip->structure ?? 0.0);
-        $limits = new SpreadLimits(null, $bottom, [], $this->trip->clearance ?? 0.0, $this->boat->book(Book::Spread));
-        $share = $this->rules->get('slowed_to');
-        $slowed = $now->turning(null)->at(max(Conditions::SLOWEST, $share * $now->speed));
-        $contacts = $lines === [] ? [] : BottomAhead::contacts(
-            $lines, Steady::among(array_column($lines, 'planned'), $slowed, withDoubt: false)[0], $limits, $ground,
-            $ground - $now->speed + $slowed->speed,
+        $slowed = $now->turning(null)->at(max(Conditions::SLOWEST, $rules->get('slowed_to') * $now->speed));
+        $contacts = $this->lines === [] ? [] : BottomAhead::contacts(
+            $this->lines, Steady::among(array_column($this->lines, 'planned'), $slowed, withDoubt: false)[0], $limits,
+            $this->ground, $this->ground - $now->speed + $slowed->speed,
         );
 
         return [
-            'by' => $ahead->by, 'ground' => $ground, 'least' => round($ahead->least(), 2),
-            'alarm' => BottomAhead::isSoon($contacts, 60.0 * $this->rules->get('bottom_alarm')),
-            'way' => BottomAhead::way($contacts)->in(Units::from($this->boat->units)),
-            'profile' => array_map(static fn (array $place): array => [
-                'along' => $place['along'] - $ahead->behind, 'depth' => round($place['depth'], 2),
-            ], $ahead->profile),
+            'by' => $this->ahead->by, 'ground' => $this->ground, 'least' => round($this->ahead->least(), 2),
+            // In a turn the way ahead is not the one she will go.
+            'alarm' => ! $this->now->motion->turnsHard()
+                && BottomAhead::isSoon($contacts, 60.0 * $rules->get('bottom_alarm')),
+            'way' => BottomAhead::way($contacts)->in(Units::from($boat->units)),
+            'profile' => array_map(fn (array $place): array => [
+                'along' => $place['along'] - $this->ahead->behind, 'depth' => round($place['depth'], 2),
+            ], $this->ahead->profile),
             'contacts' => array_map(fn (Contact $contact): array => [
                 'holder' => $contact->holder, 'seconds' => $contact->seconds, 'slowed' => $contact->slowed,
-                'words' => $contact->words()->in(Units::from($this->boat->units)),
+                'words' => $contact->words()->in(Units::from($boat->units)),
             ], $contacts),
         ];
+    }
+
+    /**
+     * What would run deeper than the bottom under it lies on it: nothing runs through the ground.
+     *
+     * @param  list<array<string, mixed>>  $rods  with depth and lag, m
+     * @return list<array<string, mixed>>
+     */
+    public function onBottom(array $rods): array
+    {
+        $bottom = $this->bottom();
+
+        return array_map(static function (array $rod) use ($bottom): array {
+            $under = $rod['depth'] === null ? INF : $bottom->at(-$rod['lag']);
+
+            return $rod['depth'] > $under ? ['depth' => $under, 'doubt' => null, 'on_bottom' => true] + $rod : $rod;
+        }, $rods);
+    }
+
+    private function bottom(): Bottom
+    {
+        return Bottom::profile($this->ahead->profile)->from($this->ahead->behind);
     }
 }

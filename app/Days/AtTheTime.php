@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Days;
 
+use Admek\Core\Day\SoundingAsked;
 use Admek\Core\Instruments\Circumstances;
 use Admek\Core\Instruments\Figure;
 use Admek\Core\Instruments\Known;
@@ -45,12 +46,14 @@ final readonly class AtTheTime
         $planned = Spread::query()->whereKey($spread)->value('speed');
         $then = new Circumstances(
             $read, $told->speed, is_float($planned) ? $planned : $told->speed, $trip->bottom, $trip->surfaceTemperature(),
-            $trip->sun()?->at((int) $at)['elevation'],
+            $trip->sun()?->at((int) $at)['elevation'], $read->turnsHard() ? $this->track->straightBefore($at) : null,
         );
 
         $conditions = $then->conditions($told);
 
-        return LineSnapshot::take($boat, $trip, $rows, $conditions, $bitten) + $then->told() + [
+        return LineSnapshot::take(
+            $boat, $trip, $rows, $then->steady($told), $conditions->turn, $then->bottom(), $bitten,
+        ) + $then->told() + [
             'place' => $this->place($at, $boat),
             'turned' => $conditions->turn === null ? null : $this->turned($boat, $trip, $rows, $conditions, $bitten, $at),
         ];
@@ -100,6 +103,21 @@ final readonly class AtTheTime
         $place = $this->read($at, $boat)->place();
 
         return $place === null ? null : ['latitude' => $place->latitude, 'longitude' => $place->longitude];
+    }
+
+    /** @return ?array{bottom: float, bottom_by: string} m of water where she was, by the sounder or else the chart */
+    public function bottom(float $at, Boat $boat): ?array
+    {
+        $read = $this->read($at, $boat);
+        $sounded = $read->now(Figure::Depth);
+        $place = $read->place();
+        $charted = $sounded !== null || $place === null ? null : $boat->chart()->first(['grid'])?->bottom()?->at($place);
+
+        return match (true) {
+            $sounded !== null => ['bottom' => $sounded, 'bottom_by' => SoundingAsked::BY[0]],
+            $charted !== null => ['bottom' => $charted, 'bottom_by' => SoundingAsked::BY[1]],
+            default => null,
+        };
     }
 
     private function read(float $at, Boat $boat): Motion

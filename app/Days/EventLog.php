@@ -33,7 +33,7 @@ final readonly class EventLog
     /** Each kept once, however often it is sent. */
     public function keep(string $who, Telling ...$told): void
     {
-        $changes = $sounded = false;
+        $changes = $sounded = $ended = false;
         foreach ($told as $one) {
             $event = $one->event;
             $new = DB::table('events')->insertOrIgnore([
@@ -46,12 +46,16 @@ final readonly class EventLog
             ]) > 0;
             $changes = $changes || ($new && ($event->kind === EventKind::Bite || $event->kind->isOfAnother()));
             $sounded = $sounded || ($new && in_array($event->kind, [EventKind::Sounding, EventKind::Void], true));
+            $ended = $ended || ($new && in_array($event->kind, [EventKind::Ended, EventKind::Void], true));
         }
         if ($changes) {
             $this->writeBites();
         }
         if ($sounded) {
             SoundingsTold::write($this->trip);
+        }
+        if ($ended) {
+            StoresUsed::write($this->trip, $this->day());
         }
     }
 

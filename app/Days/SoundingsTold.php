@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Days;
 
+use Admek\Core\Books\Book;
 use Admek\Core\Day\Day;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
+use Admek\Core\Day\SoundingAsked;
 use Admek\Core\InvalidValue;
 use Admek\Core\Records\Sounding;
 use Admek\Core\Records\SoundingMethod;
@@ -23,7 +25,8 @@ use App\Rigging\SoundedGear;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Depths that were told on the water, kept as soundings of the line as it was out then; one that is taken back is gone. Of a line
+ * Depths that were told on the water, kept as soundings of the line as it was out then; one that is taken back is gone, and one
+ * that the bottom contradicts is not taken before it is told to be so all the same. Of a line
  * that was not out, or cannot be rigged as it is told, nothing is learnt: the log has it all the same.
  */
 final readonly class SoundingsTold
@@ -46,8 +49,11 @@ final readonly class SoundingsTold
     private function kept(): void
     {
         $told = [];
+        $rules = $this->boat->book(Book::Day);
         foreach ($this->day->all(EventKind::Sounding) as $event) {
-            $told[$event->id] = $event;
+            if (SoundingAsked::of($event, $rules) === null) {
+                $told[$event->id] = $event;
+            }
         }
         $kept = DB::table('soundings')->where('trip_id', $this->trip->id)->whereNotNull('event')->pluck('event')->all();
         DB::table('soundings')->whereIn('event', array_diff($kept, array_keys($told)))->delete();

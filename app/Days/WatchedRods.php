@@ -19,6 +19,7 @@ use Admek\Core\Tackle\Described\DescribedLine;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\Trip;
+use App\Rigging\ControlTold;
 use App\Rigging\Locker;
 use App\Rigging\OrderOf;
 use App\Rigging\TripLimits;
@@ -43,7 +44,8 @@ final readonly class WatchedRods
     /** @return array{list<array<string, mixed>>, list<RunningLine>} */
     private function told(Trip $trip, Conditions $conditions): array
     {
-        $rows = $this->rows();
+        $told = LinesAsTold::of($this->spread, $this->day, $this->locker);
+        $rows = array_values($told->rows);
         // What was set in one order and planned in another need not go together: the day goes on all the same.
         $plan = $this->locker->ablePlan($rows);
         $runs = self::running($plan->lines, $conditions, withDoubt: true);
@@ -67,38 +69,17 @@ final readonly class WatchedRods
                 'state' => $this->state($code)->value, 'since' => $now?->since, 'due' => $due[$code] ?? null,
                 'bite' => $now?->bite, 'line' => $rows[$i], 'lure' => $line->lure->name,
                 'turn' => $turns[$code] ?? count($turns), 'counter' => self::counter($run),
-                'depth' => $run?->depth(), 'lag' => $run?->lure()[0], 'doubt' => $run?->doubt?->told(),
+                'counter_factor' => $run?->planned->isCounted() === true ? $run->planned->counterFactor : null,
+                'control' => $run === null ? null : ControlTold::of($run->planned->rig->control()),
+                'depth' => $run?->depth(), 'on_bottom' => false, 'lag' => $run?->lure()[0], 'doubt' => $run?->doubt?->told(),
                 'trued' => $run?->planned->trued !== null,
+                'as_planned' => in_array($code, $told->otherwise, true) ? $told->planned[$code] ?? null : null,
                 'planned' => self::otherwise($run, $meant[$code] ?? null),
                 'clear_first' => $clearing[$code] ?? [], 'taken' => $this->taken($line),
             ];
         }
 
         return [$rods, $out];
-    }
-
-    /** @return list<array<string, mixed>> of every rod that has a line planned or out, in the order of the rail */
-    private function rows(): array
-    {
-        $rows = [];
-        foreach ($this->locker->lines($this->spread->rows()) as $line) {
-            $rows[$line->holder->code] = $this->locker->row($line);
-        }
-        foreach ($this->day->lines as $code => $now) {
-            if ($now->state !== LineState::InBoat && $now->line !== null) {
-                $rows[$code] = $now->line->setUp;
-            }
-        }
-        $inOrder = [];
-        foreach ($this->locker->holders() as $holder) {
-            // Of holders that had one code at different times she has one.
-            if (isset($rows[$holder->code])) {
-                $inOrder[] = $rows[$holder->code];
-                unset($rows[$holder->code]);
-            }
-        }
-
-        return $inOrder;
     }
 
     /**

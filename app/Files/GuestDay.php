@@ -156,7 +156,9 @@ final readonly class GuestDay
 
     private function time(float $at): string
     {
-        return CarbonImmutable::createFromTimestamp((int) $at, $this->boat->timezone)->format('G:i');
+        $clock = CarbonImmutable::createFromTimestamp((int) $at, $this->boat->timezone);
+
+        return $this->boat->clock_face->say(60 * $clock->hour + $clock->minute);
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use Admek\Core\Units\Units;
 use App\Preparing\Preparation;
 use Carbon\CarbonImmutable;
 use Sabre\VObject\Component\VCalendar;
@@ -30,7 +29,6 @@ final class TimelineCalendar
                 'X-WR-CALNAME' => implode(', ', array_filter([$preparation->boat->name, $trip->ground])),
             ],
         );
-        $units = Units::from($preparation->boat->units);
         foreach ($preparation->timeline->entries as ['chore' => $chore, 'said' => $said]) {
             $event = $calendar->createComponent('VEVENT', array_filter([
                 'UID' => "{$trip->id}-{$chore->key}@admek.invalid",
@@ -40,7 +38,7 @@ final class TimelineCalendar
                 'DTSTART' => $at($chore->at),
                 'DTEND' => $at($chore->at + max(1, $chore->minutes)),
                 'SUMMARY' => "{$chore->what} ({$chore->owner})",
-                'DESCRIPTION' => implode(' ', array_filter([$chore->why->in($units), $chore->caution])),
+                'DESCRIPTION' => implode(' ', array_filter([$preparation->boat->say($chore->why), $chore->caution])),
                 'STATUS' => $said?->done_at === null ? null : 'CONFIRMED',
                 'TRANSP' => 'TRANSPARENT',
             ]));

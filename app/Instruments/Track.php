@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use Admek\Core\Instruments\Figure;
+use Admek\Core\Instruments\Motion;
 use Admek\Core\Instruments\TrackPoint;
+use Admek\Core\Instruments\Turning;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
@@ -14,6 +16,9 @@ final class Track
 {
     /** s within which a point tells of a moment. */
     private const NEAR = 10.0;
+
+    /** s back that a straight run still says how lines lay before a turn. */
+    private const LAST_STRAIGHT = 600.0;
 
     /** Points that are held while they cannot be kept: a good hour of them. */
     private const HELD = 1000;
@@ -57,6 +62,15 @@ final class Track
             ->orderByRaw('abs(at - ?)', [$at])->first();
 
         return $row === null ? null : self::point((array) $row);
+    }
+
+    /** How she went when she last did not turn hard before a moment; null where that is too long ago, or was not kept. */
+    public function straightBefore(float $at): ?Motion
+    {
+        $row = DB::table('track')->whereBetween('at', [(int) (1000 * ($at - self::LAST_STRAIGHT)), (int) (1000 * $at)])
+            ->whereBetween('turn', [-Turning::HARD, Turning::HARD])->orderByDesc('at')->first();
+
+        return $row === null ? null : Motion::kept(self::point((array) $row));
     }
 
     /**

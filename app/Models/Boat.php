@@ -12,6 +12,8 @@ use Admek\Core\Spread\Plan\RiggingRules;
 use Admek\Core\Tackle\Catalogue\Craft;
 use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use Admek\Core\Units\ClockFace;
+use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
 use App\Models\Gear\Attractor;
 use App\Models\Gear\Ball;
@@ -36,6 +38,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property float $mast_height m above the water
  * @property string $timezone IANA name of the port's clock
  * @property ?array<string, array<string, ?float>> $rule_books thresholds as this boat judges them, by book and key
+ * @property ClockFace $clock_face
  * @property ?array<string, float> $stores what is aboard of what trips use up
  * @property ?array<string, array<string, string>> $crafts how each rig is fished in the captain's own words, by rig and part
  * @property int $crew people working her, as a new trip is begun with
@@ -51,7 +54,7 @@ final class Boat extends Model
     protected $table = 'boats';
 
     protected $fillable = [
-        'name', 'length', 'beam', 'units', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone', 'rule_books', 'stores',
+        'name', 'length', 'beam', 'units', 'clock_face', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone', 'rule_books', 'stores',
         'crew', 'log_factor', 'version', 'crafts', 'instruments',
     ];
 
@@ -69,6 +72,7 @@ final class Boat extends Model
         'mast_aft' => 'float',
         'mast_height' => 'float',
         'rule_books' => 'array',
+        'clock_face' => ClockFace::class,
         'stores' => 'array',
         'crafts' => 'array',
         'instruments' => 'array',
@@ -76,6 +80,12 @@ final class Boat extends Model
         'log_factor' => 'float',
         'version' => 'integer',
     ];
+
+    /** A sentence in the captain's units, by the captain's clock. */
+    public function say(Sentence $sentence): string
+    {
+        return $sentence->in(Units::from($this->units), $this->clock_face);
+    }
 
     public function corrections(): Corrections
     {
@@ -187,13 +197,24 @@ final class Boat extends Model
         return $this->hasMany(Trip::class);
     }
 
-    /** The nearest from today on by the port's clock; else the latest. */
+    /** The nearest from today on by the port's clock that is neither over nor called off; else the latest that was not. */
     public function tripUnderWay(): ?Trip
     {
         $today = now($this->timezone)->format('Y-m-d');
 
-        return $this->trips()->whereDate('date', '>=', $today)->orderBy('date')->orderBy('lines_in')->first()
-            ?? $this->trips()->orderByDesc('date')->orderByDesc('lines_in')->first();
+        $coming = $this->trips()->whereDate('date', '>=', $today)->orderBy('date')->orderBy('lines_in');
+
+        return (clone $coming)->whereNull('ended_at')->whereNull('called_off_at')->first()
+            ?? $coming->whereNull('called_off_at')->first()
+            ?? $this->trips()->whereNull('called_off_at')->orderByDesc('date')->orderByDesc('lines_in')->first();
+    }
+
+    /** @return list<int> ids of the trip under way and of those of today by the port's clock */
+    public function tripsOfNow(): array
+    {
+        $today = $this->trips()->whereDate('date', now($this->timezone)->format('Y-m-d'))->pluck('id')->all();
+
+        return array_values(array_unique(array_filter([$this->tripUnderWay()?->id, ...$today])));
     }
 
     /** @return HasMany<Reel, $this> */

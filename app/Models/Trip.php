@@ -11,6 +11,7 @@ use Admek\Core\Trip\FreshTrip;
 use Admek\Core\Trip\LineLimit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -58,6 +59,9 @@ use Illuminate\Support\Facades\DB;
  * @property Salinity $water
  * @property ?float $salinity practical salinity, as the captain entered it
  * @property ?float $water_temperature °C, as the captain entered it
+ * @property ?Carbon $ended_at by its day's events
+ * @property ?Carbon $called_off_at
+ * @property ?Carbon $deleted_at it is kept, and may be brought back
  * @property int $bites_count
  * @property int $lines_presumed where no limit was entered, where that was asked
  * @property bool $is_out whether she is out on it, where that was asked
@@ -65,7 +69,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class Trip extends Model
 {
-    use HasADay;
+    use HasADay, SoftDeletes;
 
     protected $table = 'trips';
 
@@ -104,6 +108,8 @@ final class Trip extends Model
         'salinity',
         'water_temperature',
         'layout_id',
+        'ended_at',
+        'called_off_at',
     ];
 
     protected $attributes = FreshTrip::UNSAID;
@@ -135,6 +141,8 @@ final class Trip extends Model
         'salinity' => 'float',
         'water_temperature' => 'float',
         'layout_id' => 'integer',
+        'ended_at' => 'immutable_datetime',
+        'called_off_at' => 'immutable_datetime',
     ];
 
     /** Lines the boat may fish by what was entered; null where nothing was. */

@@ -32,7 +32,7 @@ final class BoatOffer
 
     /**
      * @return array{
-     *     name: string, length: float, beam: float, units: string, lines_per_angler: int,
+     *     name: string, length: float, beam: float, units: string, clock_face: string, lines_per_angler: int,
      *     holders: list<array{code: string, side: string, kind: string, aft: float, starboard: float, height: float}>,
      * }
      */
@@ -45,6 +45,6 @@ final class BoatOffer
             ];
         }
 
-        return ['name' => '', 'length' => 9.1, 'beam' => 3.2, 'units' => 'us', 'lines_per_angler' => 3, 'holders' => $holders];
+        return ['name' => '', 'length' => 9.1, 'beam' => 3.2, 'units' => 'us', 'clock_face' => '12', 'lines_per_angler' => 3, 'holders' => $holders];
     }
 }

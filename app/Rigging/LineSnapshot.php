@@ -8,6 +8,7 @@ use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Check\Steady;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Tackle\Described\DescribedLine;
+use Admek\Core\Towing\Turn;
 use App\Models\Boat;
 use App\Models\Trip;
 
@@ -16,13 +17,17 @@ final class LineSnapshot
 {
     /**
      * @param  list<array<string, mixed>>  $rows
+     * @param  Conditions  $conditions  they are taken to have run under
+     * @param  ?Turn  $turn  she made, as it was read
+     * @param  ?float  $bottom  m: what would run deeper lay on it
      * @param  int  $bitten  id of the holder whose rod was bitten
      * @return array<string, mixed>
      *
      * @throws InvalidValue when that holder has no line
      */
-    public static function take(Boat $boat, Trip $trip, array $rows, Conditions $conditions, int $bitten): array
-    {
+    public static function take(
+        Boat $boat, Trip $trip, array $rows, Conditions $conditions, ?Turn $turn, ?float $bottom, int $bitten,
+    ): array {
         if (! in_array($bitten, array_column($rows, 'holder_id'), true)) {
             throw InvalidValue::because('holder_id', 'a holder with a line in the water');
         }
@@ -37,14 +42,14 @@ final class LineSnapshot
         foreach ($locker->lines($rows) as $line) {
             $runs = $running[$line->holder->code] ?? null;
             [$aft, $starboard, $depth] = $runs?->lure() ?? [null, null, null];
+            $lies = $depth !== null && $bottom !== null && $depth > $bottom;
             $kept[] = self::told($locker, $line) + [
-                'depth' => self::round($depth),
-                'doubt' => $runs?->doubt === null ? null : $runs->doubt->told(),
+                'depth' => self::round($lies ? $bottom : $depth),
+                'doubt' => $runs?->doubt === null || $lies ? null : $runs->doubt->told(),
                 'aft' => self::round($aft),
                 'starboard' => self::round($starboard),
             ];
         }
-        $turn = $conditions->turn;
 
         return [
             'speed' => $conditions->speed,

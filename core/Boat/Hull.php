@@ -11,9 +11,9 @@ use Admek\Core\Units\Units;
 final readonly class Hull
 {
     /** m that a boat is long and wide. */
-    public const LENGTH = [3, 40];
+    public const LENGTH = [2, 40];
 
-    public const BEAM = [1, 12];
+    public const BEAM = [0.5, 12];
 
     /** m that a rod tip stands aft, aside and above the water. */
     public const AFT = [-40, 10];

@@ -37,7 +37,10 @@ final readonly class Day
             if ($event->kind === EventKind::Bite) {
                 $bites[$event->id] = new Bite($event->id, (string) $event->holder, $event->at);
             }
-            if ($event->kind->isOfBite()) {
+            if ($event->kind === EventKind::Ended) {
+                // Nothing fishes after it, whatever nobody told to be in.
+                array_walk($rods, static fn (OnRod $rod) => $rod->over($event->at));
+            } elseif ($event->kind->isOfBite()) {
                 $bite = $bites[(string) $event->of] ?? null;
                 if ($bite !== null) {
                     $bites[$bite->id] = $bite->after($event);

@@ -52,6 +52,15 @@ final class DayRules
                 'What hangs clear as she goes may touch then: it is told before she is slowed.',
             ),
             new Rule(
+                'sounding_off',
+                'A sounding is asked about beyond this share of the water there',
+                0.2,
+                0.02,
+                1,
+                Quantity::Share,
+                'Gear trails over another bottom than the boat’s; what is farther off was another touch, or a slip.',
+            ),
+            new Rule(
                 'net_weight',
                 'The landing net weighs',
                 0.9,

@@ -34,9 +34,12 @@ final readonly class Event
         }
     }
 
-    /** What happened, with what is seen of the water where it is that. */
+    /** What happened, with what is seen of the water where it is that; a place that nobody knew is told to be none. */
     public function words(): string
     {
+        if ($this->kind->isOfPlace() && $this->figure('latitude') === null) {
+            return "{$this->kind->words()}, place not known";
+        }
         $signs = $this->kind === EventKind::Signs ? ['clarity' => 'water', 'sky' => 'sky', 'surface' => 'surface'] : [];
         $seen = [];
         foreach ($signs as $sign => $of) {

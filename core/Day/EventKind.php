@@ -14,6 +14,8 @@ enum EventKind: string
     case Checked = 'checked';
     case LetOut = 'let_out';
     case Swap = 'swap';
+    /** Rigged again as the plan has it, and with the plan from then on. */
+    case AsPlanned = 'as_planned';
     case Fouled = 'fouled';
     /** Hung up and broken off: its line comes in without it. */
     case GearLost = 'gear_lost';
@@ -31,6 +33,8 @@ enum EventKind: string
     case Followed = 'followed';
     case Signs = 'signs';
     case Note = 'note';
+    /** All lines are in and the day is over; what is left aboard is told with it. */
+    case Ended = 'ended';
     /** What was to be changed was taken, or refused. */
     case Answer = 'answer';
     /** Takes another one back. */
@@ -39,7 +43,7 @@ enum EventKind: string
     /** Whether it changed something about how lines fish that a captain asks the bites of before it and after. */
     public function isChange(): bool
     {
-        return in_array($this, [self::LetOut, self::Swap, self::Speed], true);
+        return in_array($this, [self::LetOut, self::Swap, self::AsPlanned, self::Speed], true);
     }
 
     /** Whether it is worth a mark on the day's line of time. */
@@ -54,8 +58,8 @@ enum EventKind: string
     public function isOfLine(): bool
     {
         return in_array($this, [
-            self::Out, self::In, self::Checked, self::LetOut, self::Swap, self::Fouled, self::GearLost, self::Bite,
-            self::Sounding,
+            self::Out, self::In, self::Checked, self::LetOut, self::Swap, self::AsPlanned, self::Fouled, self::GearLost,
+            self::Bite, self::Sounding,
         ], true);
     }
 
@@ -68,7 +72,7 @@ enum EventKind: string
     /** Whether it tells how a line is rigged from then on. */
     public function rigs(): bool
     {
-        return in_array($this, [self::Out, self::LetOut, self::Swap], true);
+        return in_array($this, [self::Out, self::LetOut, self::Swap, self::AsPlanned], true);
     }
 
     /** Whether it tells what came of a bite. */
@@ -124,7 +128,7 @@ enum EventKind: string
             self::In => 'In',
             self::Checked => 'Checked',
             self::Swap => 'Swap lure',
-            self::LetOut => 'Let out, sounded',
+            self::LetOut => 'Let out',
             default => ucfirst($this->words()),
         };
     }
@@ -138,6 +142,7 @@ enum EventKind: string
             self::Checked => 'checked',
             self::LetOut => 'let-out changed',
             self::Swap => 'swapped',
+            self::AsPlanned => 'as planned again',
             self::Fouled => 'fouled',
             self::GearLost => 'gear lost',
             self::Bite => 'bite',
@@ -153,6 +158,7 @@ enum EventKind: string
             self::Followed => 'a fish followed',
             self::Signs => 'signs of the water',
             self::Note => 'note',
+            self::Ended => 'day ended',
             self::Answer => 'advice answered',
             self::Void => 'taken back',
         };

@@ -12,6 +12,7 @@ final readonly class LineNow
      * @param  ?LineSet  $line  as it was last set; null where nobody told
      * @param  ?float  $seen  s; when it was last set, checked or bitten: its next check counts from there
      * @param  ?string  $bite  id of the bite it has on
+     * @param  bool  $otherwise  whether it was told to be rigged otherwise than planned, and not since that it goes by the plan
      */
     public function __construct(
         public string $holder,
@@ -20,6 +21,16 @@ final readonly class LineNow
         public ?LineSet $line,
         public ?float $seen,
         public ?string $bite,
+        public bool $otherwise = false,
     ) {
+    }
+
+    /**
+     * The line it is gone by: as it is out; in the boat as it was told last, where that is otherwise than planned: what was told
+     * of a line stays with its rod through bite, in and out. Null where it goes by the plan.
+     */
+    public function stands(): ?LineSet
+    {
+        return $this->state !== LineState::InBoat || $this->otherwise ? $this->line : null;
     }
 }

@@ -32,9 +32,10 @@ enum LineState: string
     public function takes(): array
     {
         return match ($this) {
-            self::InBoat => [EventKind::Out, EventKind::Swap],
+            self::InBoat => [EventKind::Out, EventKind::LetOut, EventKind::Swap],
             self::Fishing => [
-                EventKind::Bite, EventKind::Checked, EventKind::LetOut, EventKind::Swap, EventKind::Fouled, EventKind::In,
+                EventKind::Bite, EventKind::Checked, EventKind::LetOut, EventKind::Swap, EventKind::Sounding, EventKind::Fouled,
+                EventKind::In,
             ],
             self::FishOn => [EventKind::Landed, EventKind::Lost, EventKind::Missed],
             self::Fouled => [EventKind::Checked, EventKind::In, EventKind::GearLost],

@@ -22,14 +22,21 @@ final readonly class Circumstances
      * @param  ?float  $bottom  m, as the trip has it
      * @param  ?float  $surface  °C, as it was typed or probed before
      * @param  ?float  $sun  ° above the horizon
+     * @param  ?Motion  $straight  as she went before the turn she was in
      */
     public function __construct(
         private Motion $read, private float $speed, private float $planned, private ?float $bottom, private ?float $surface,
-        private ?float $sun,
+        private ?float $sun, private ?Motion $straight = null,
     ) {
     }
 
-    /** What the lines were towed under: as it was read, else as it was told. */
+    /** What the lines are taken to have run under: in a hard turn as on the straight run before it ({@see Motion::steady}). */
+    public function steady(Conditions $told): Conditions
+    {
+        return $this->read->steady($this->conditions($told), $this->straight);
+    }
+
+    /** What she was towing under: as it was read, else as it was told. */
     public function conditions(Conditions $told): Conditions
     {
         [$speed, $by] = $this->speed();
@@ -40,6 +47,12 @@ final readonly class Circumstances
         $turn = $this->read->now(Figure::Turn) === null ? $told->turn : $read->turn;
 
         return new Conditions($read->speed, $turn, $told->density, $told->current);
+    }
+
+    /** m of water she was over, as it was read, else as the trip has it; null where neither. */
+    public function bottom(): ?float
+    {
+        return $this->read->now(Figure::Depth) ?? $this->bottom;
     }
 
     /** @return array{speed_by: string, known: array<string, array{value: ?float, how: string}>} SI and degrees */

@@ -115,6 +115,27 @@ final readonly class Motion
         return (new Conditions($speed, density: $density))->turningBy($this->now(Figure::Turn) ?? 0.0);
     }
 
+    /** Whether she turns so hard that her lines are not where that circle, kept up, would bring them. */
+    public function turnsHard(): bool
+    {
+        return abs($this->now(Figure::Turn) ?? 0.0) > Turning::HARD;
+    }
+
+    /**
+     * What her lines are taken to run under: in a hard turn as on the straight run before it, until they are straight again.
+     *
+     * @param  Conditions  $read  of now
+     * @param  ?self  $straight  as she went before the turn; null where nobody knows
+     */
+    public function steady(Conditions $read, ?self $straight): Conditions
+    {
+        if (! $this->turnsHard()) {
+            return $read;
+        }
+
+        return $read->turning(null)->at(min(Conditions::FASTEST, max(Conditions::SLOWEST, $straight?->way() ?? $read->speed)));
+    }
+
     /**
      * The true one where it is told, else the compass's with the variation it is told with.
      *

@@ -21,6 +21,9 @@ final class Turning
     /** °/s below which she goes straight: a circle of 200 m at trolling speed. */
     public const STRAIGHT = 0.3;
 
+    /** °/s beyond which a line is never where a steady circle would have it: no spread is kept on one so tight. */
+    public const HARD = 1.5;
+
     /** Standard errors that tell it from none. */
     private const SURE = 2.0;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Trip;
 
 use Admek\Core\Rules\RuleBook;
+use Admek\Core\Units\ClockTime;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
 
@@ -77,7 +78,7 @@ final class Chores
                 'captain',
                 Sentence::of(
                     'Somebody knows the ground, who is aboard, and that you are back by {back}.',
-                    ['back' => TripClock::clock($clock->backBy)],
+                    ['back' => new ClockTime($clock->backBy)],
                 ),
                 'Say when to call for help; call when you are in.',
             ),

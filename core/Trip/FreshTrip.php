@@ -21,6 +21,9 @@ final class FreshTrip
         'longitude' => null, 'salinity' => null, 'species' => [],
     ];
 
+    /** What holds too where the next day goes to the same ground. */
+    public const SAME_GROUND = ['bottom', 'clearance', 'structure', 'profile_name', 'profile', 'pass'];
+
     /** Another party, another day's depth and warmth; and limits are looked up for the day, never carried on. */
     public const ANEW = [
         'anglers' => 4, 'guests' => null, 'bottom' => null, 'water_temperature' => null, 'lines_per_angler' => null,

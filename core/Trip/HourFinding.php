@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Trip;
 
+use Admek\Core\Units\ClockTime;
 use Admek\Core\Units\Sentence;
 
 /** What one criterion says of one hour of a trip. */
@@ -46,8 +47,8 @@ final readonly class HourFinding
         $quantity = $this->criterion->quantity();
         $front = $this->criterion === Criterion::Front && $this->value !== null && is_finite($this->value);
         $figures = (
-            $front ? ['due' => TripClock::clock((int) $this->value)] : []
-        ) + ['what' => ucfirst($this->criterion->label())] + ($this->at === null ? [] : ['at' => TripClock::clock($this->at)])
+            $front ? ['due' => new ClockTime((int) $this->value)] : []
+        ) + ['what' => ucfirst($this->criterion->label())] + ($this->at === null ? [] : ['at' => new ClockTime($this->at)])
             + ($quantity === null || $this->value === null ? [] : ['value' => [$quantity, $this->value]])
             + ($quantity === null || $this->limit === null ? [] : ['limit' => [$quantity, $this->limit]]);
         $beyond = $this->criterion->isLeast() ? 'under' : 'over';

@@ -16,18 +16,22 @@ final readonly class Lacks
 
     public const WATCH = 'watch';
 
+    public const LOG = 'log';
+
     /** @param  list<array{words: string, screen: string}>  $all  the most wanted first */
-    private function __construct(public array $all, private bool $water, private int $lines, private bool $out)
-    {
+    private function __construct(
+        public array $all, private bool $water, private int $lines, private bool $out, private bool $over,
+    ) {
     }
 
     /**
      * @param  int  $lines  planned
      * @param  ?int  $allowed  by the captain's own limit; null where none is entered
      * @param  bool  $out  whether she is off the dock
+     * @param  bool  $over  whether its day was ended: nothing is lacking any more
      */
     public static function of(
-        int $lines, ?int $allowed, bool $bottom, bool $temperatures, bool $bands, bool $out = false,
+        int $lines, ?int $allowed, bool $bottom, bool $temperatures, bool $bands, bool $out = false, bool $over = false,
     ): self {
         $all = [];
         foreach ([
@@ -38,12 +42,12 @@ final readonly class Lacks
             ['no depths to fish', self::WATER, ! $bands],
             ['no limit of lines looked up', self::TRIP, $allowed === null],
         ] as [$words, $screen, $lacks]) {
-            if ($lacks) {
+            if ($lacks && ! $over) {
                 $all[] = ['words' => $words, 'screen' => $screen];
             }
         }
 
-        return new self($all, $bands || $lines > 0, $lines, $out);
+        return new self($all, $bands || $lines > 0, $lines, $out, $over);
     }
 
     /**
@@ -55,6 +59,7 @@ final readonly class Lacks
     public function next(): array
     {
         return match (true) {
+            $this->over => ['words' => 'Look at the day', 'screen' => self::LOG],
             ! $this->water => ['words' => 'Read the water', 'screen' => self::WATER],
             $this->lines === 0 => ['words' => 'Draft the spread', 'screen' => self::SPREAD],
             $this->out => ['words' => 'Go on watch', 'screen' => self::WATCH],

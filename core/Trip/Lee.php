@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Admek\Core\Trip;
 
 use Admek\Core\Rules\RuleBook;
+use Admek\Core\Units\ClockTime;
 use Admek\Core\Units\Compass;
 use Admek\Core\Units\Sentence;
 
@@ -56,7 +57,7 @@ final class Lee
         return Compass::apart((float) $last->from, (float) $first->from) < $limits->get('swing') ? $lee : $lee->then(Sentence::of(
             'By {at} it has gone to the {thenPoint}: that shore lies open, and the {thenShore} one is in the lee.',
             [
-                'at' => TripClock::clock($last->at),
+                'at' => new ClockTime($last->at),
                 'thenPoint' => Compass::point((float) $last->from),
                 'thenShore' => Compass::side((float) $last->from),
             ],

@@ -13,6 +13,9 @@ use Admek\Core\Units\Units;
 /** What a trip uses up: how much it needs, by the rods that will fish it (docs/rules.md). */
 final class Stores
 {
+    /** Of anything aboard, in what it is counted in: least and most. */
+    public const ABOARD = [0, 100_000];
+
     /** @return list<Rule> */
     public static function rules(): array
     {

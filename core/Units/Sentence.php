@@ -10,12 +10,12 @@ namespace Admek\Core\Units;
  */
 final readonly class Sentence
 {
-    /** @param  array<string, array{Quantity, float}|string|int>  $figures */
+    /** @param  array<string, array{Quantity, float}|ClockTime|string|int>  $figures */
     private function __construct(private string $template, private array $figures)
     {
     }
 
-    /** @param  array<string, array{Quantity, float}|string|int>  $figures  by the name they have in the template */
+    /** @param  array<string, array{Quantity, float}|ClockTime|string|int>  $figures  by the name they have in the template */
     public static function of(string $template, array $figures = []): self
     {
         return new self($template, $figures);
@@ -45,12 +45,13 @@ final readonly class Sentence
         return new self(implode(' ', $templates), $figures);
     }
 
-    public function in(Units $units): string
+    public function in(Units $units, ClockFace $face = ClockFace::TwentyFour): string
     {
-        return (string) preg_replace_callback('/\{(\w+)(#?)\}/', function (array $match) use ($units): string {
+        return (string) preg_replace_callback('/\{(\w+)(#?)\}/', function (array $match) use ($units, $face): string {
             $figure = $this->figures[$match[1]] ?? throw new \LogicException("“{$this->template}” has no figure {$match[1]}.");
 
             return match (true) {
+                $figure instanceof ClockTime => $face->say($figure->minutes),
                 ! is_array($figure) => (string) $figure,
                 $match[2] === '#' => $units->figure(...$figure),
                 default => $units->say(...$figure),

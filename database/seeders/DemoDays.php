@@ -91,7 +91,9 @@ final readonly class DemoDays
         foreach ($rows as $i => $row) {
             $told[] = $this->set($at($i * 1.2), $codes[$row['holder_id']], $row);
         }
-        $snapshot = LineSnapshot::take($this->boat, $trip, $rows, new Conditions($spread->speed), $rows[0]['holder_id']);
+        $snapshot = LineSnapshot::take(
+            $this->boat, $trip, $rows, new Conditions($spread->speed), null, $trip->bottom, $rows[0]['holder_id'],
+        );
         foreach ($this->bites($rows, $codes, $snapshot, $minutes) as [$minute, $code]) {
             array_push($told, ...$this->bite($at($minute), $code, $snapshot, $spread, $trip));
             // A few minutes on it is set again.

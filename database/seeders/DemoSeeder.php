@@ -177,7 +177,7 @@ final class DemoSeeder extends Seeder
             EventLog::of($trip)->keepBite(
                 (string) Str::uuid(), $at, $holder,
                 LineSnapshot::take(
-                    $boat, $trip, $lines, new Conditions($spread->speed),
+                    $boat, $trip, $lines, new Conditions($spread->speed), null, $trip->bottom,
                     $boat->holders()->where('code', $holder)->firstOrFail()->id,
                 ),
                 Outcome::from($outcome),

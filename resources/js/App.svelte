@@ -14,6 +14,7 @@
     import Labels from './locker/Labels.svelte';
     import TrueUp from './locker/TrueUp.svelte';
     import LureBox from './locker/LureBox.svelte';
+    import DayEnd from './day/DayEnd.svelte';
     import Drills from './drills/Drills.svelte';
     import Log from './log/Log.svelte';
     import Prepare from './trip/Prepare.svelte';
@@ -33,6 +34,7 @@
         '/trips/:trip/deck-card': DeckCard,
         '/trips/:trip/watch': Watch,
         '/trips/:trip/log': Log,
+        '/trips/:trip/end': DayEnd,
         '/boat': Boat,
         '/boat/instruments': Instruments,
         '/season': Season,

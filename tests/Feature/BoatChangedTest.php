@@ -52,7 +52,12 @@ final class BoatChangedTest extends FeatureTestCase
     {
         $boat = $this->boat();
         $past = $this->pastSpread();
-        $before = [$past->rows(), $this->send('GET', "/spreads/{$past->id}/deck-card", expect: 200)->json('rows')];
+        // Its lines are in the holders she had then, which have other numbers from then on.
+        $card = fn (): array => array_map(
+            static fn (array $row): array => array_diff_key($row, ['line' => 0]),
+            $this->send('GET', "/spreads/{$past->id}/deck-card", expect: 200)->json('rows'),
+        );
+        $before = [$past->rows(), $card()];
         $taken = $this->without($boat, 'P3');
 
         $does = $this->send('POST', '/boat/change', $taken, 200)->json('trips');
@@ -71,7 +76,7 @@ final class BoatChangedTest extends FeatureTestCase
         $then = $this->send('GET', "/spreads/{$past->id}", expect: 200)->json();
         self::assertContains('P3', array_column($then['boat']['holders'], 'code'));
         self::assertCount(count($before[0]), $then['lines']);
-        self::assertEquals($before[1], $this->send('GET', "/spreads/{$past->id}/deck-card", expect: 200)->json('rows'));
+        self::assertEquals($before[1], $card());
         $this->send('PUT', "/spreads/{$past->id}", $then, 200);
     }
 

@@ -9,6 +9,7 @@ use Admek\Core\Instruments\TrackPoint;
 use App\Devices\Role;
 use App\Instruments\LiveFile;
 use App\Instruments\Track;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\Support\FeatureTestCase;
@@ -77,23 +78,25 @@ final class InstrumentsTest extends FeatureTestCase
         $before = $this->watch();
         self::assertSame(['planned', [], null], [$before['speed_by']['by'], $before['reads'], $before['turn']]);
         $this->keep(['log_factor' => 1.1, 'transducer' => 0.5], 200);
-        $this->hear(['water_speed' => 0.9, 'ground_speed' => 1.2, 'heading' => 90.0, 'depth' => 30.0] + self::PLACE, 2.0);
+        $this->hear(['water_speed' => 0.9, 'ground_speed' => 1.2, 'heading' => 90.0, 'depth' => 30.0] + self::PLACE, 1.0);
         $now = $this->watch();
         self::assertNotSame($before['version'], $now['version']);
         self::assertEqualsWithDelta(0.99, $now['speed'], 1e-9, 'as the log is put right');
         self::assertSame(['log', 'through the water', true], array_values($now['speed_by']));
         self::assertEqualsWithDelta(30.5, $now['reads']['depth']['value'], 1e-9);
         self::assertSame('starboard', $now['turn']['side']);
-        self::assertEqualsWithDelta(0.99 / deg2rad(2.0), $now['turn']['radius'], 1e-9);
+        self::assertEqualsWithDelta(0.99 / deg2rad(1.0), $now['turn']['radius'], 1e-9);
         self::assertArrayNotHasKey('latitude', $now['reads']);
         $rods = static fn (array $watch): array => array_column($watch['rods'], 'depth', 'holder');
         $same = [
-            'speed' => 0.99, 'turn' => ['radius' => 0.99 / deg2rad(2.0), 'side' => 'starboard'], 'current' => null,
+            'speed' => 0.99, 'turn' => ['radius' => 0.99 / deg2rad(1.0), 'side' => 'starboard'], 'current' => null,
             'gone' => null,
         ];
         $preview = $this->send('POST', '/spreads/{next}/preview', ['what_if' => $same] + $this->demoSpread(), 200)->json('lines');
         self::assertNotSame([], $preview);
-        self::assertEqualsWithDelta(array_column($preview, 'depth', 'holder'), array_filter($rods($now)), 1e-3);
+        // What would run through the ground lies on it.
+        $depths = array_map(static fn (float $depth): float => min(30.5, $depth), array_column($preview, 'depth', 'holder'));
+        self::assertEqualsWithDelta($depths, array_filter($rods($now)), 1e-3);
 
         // Without a log it goes by the ground; what is old is told with its age and not gone by.
         $this->hear(['ground_speed' => 1.2]);
@@ -104,6 +107,38 @@ final class InstrumentsTest extends FeatureTestCase
         self::assertGreaterThanOrEqual(6.0, $old['reads']['depth']['age']);
         file_put_contents("{$this->database}.live", '{"running":');
         self::assertSame([], $this->watch()['reads'], 'half a file tells nothing');
+    }
+
+    public function test_in_a_hard_turn_lines_are_told_as_on_the_straight_run_before_it_and_nothing_is_called_out(): void
+    {
+        $this->demoTrip()->update(['clearance' => 1.0]);
+        $line = array_column($this->demoSpread()['lines'], null, 'holder_id')[$this->holder('C1')];
+        $this->send('POST', '/trips/{next}/events', ['sent_at' => self::NOW, 'events' => [[
+            'uuid' => '0190b1a4-0000-7000-8000-000000000001', 'kind' => 'out', 'at' => self::NOW,
+            'holder_id' => $line['holder_id'], 'line' => $line,
+        ]]], 200);
+        $heard = ['water_speed' => 1.1, 'ground_speed' => 1.1, 'heading' => 90.0] + self::PLACE;
+        $this->hear(['depth' => 60.0] + $heard, 0.2);
+        $rod = static fn (array $watch): array => array_column($watch['rods'], null, 'holder')['C1'];
+        $straight = $this->watch();
+        $deep = $rod($straight)['depth'];
+        self::assertNotNull($deep);
+        foreach ([[5, 0.2, 1.1], [2, 2.4, 0.8], [1, 2.4, 0.75]] as [$ago, $turn, $speed]) {
+            DB::table('track')->insert([
+                'at' => (strtotime(self::NOW) - $ago) * 1000, 'turn' => $turn, 'water_speed' => $speed,
+            ]);
+        }
+        // Over so little water a circle kept up would have it on the ground, and have that called out.
+        $this->hear(['water_speed' => 0.75, 'depth' => $deep + 2.0] + $heard, 2.4);
+        $turning = $this->watch();
+        self::assertSame(['starboard', true], [$turning['turn']['side'], $turning['turn']['held']]);
+        self::assertEqualsWithDelta($deep, $rod($turning)['depth'], 0.02);
+        self::assertFalse($turning['ahead']['alarm']);
+        // The same slowness held on straight is no turn, and is called out.
+        $this->hear(['water_speed' => 0.75, 'depth' => $deep + 2.0] + $heard, 0.2);
+        $slow = $this->watch();
+        self::assertTrue($slow['ahead']['alarm']);
+        self::assertTrue($rod($slow)['on_bottom']);
     }
 
     public function test_when_to_look_again_follows_the_instruments(): void

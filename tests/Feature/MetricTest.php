@@ -23,7 +23,7 @@ final class MetricTest extends FeatureTestCase
         $go = $this->send('GET', '/trips/{next}/preparation', expect: 200)->json('go');
 
         self::assertMatchesRegularExpression(
-            '/^Wave \d\.\d m at \d\d:\d\d on the (ground|way home) is close to your limit of 0\.9 m\.$/',
+            '/^Wave \d\.\d m at \d{1,2}:\d\d [AP]M on the (ground|way home) is close to your limit of 0\.9 m\.$/',
             (string) current(
                 array_filter(
                     array_column($go['worst'], 'said'), static fn (string $said): bool => str_starts_with($said, 'Wave'),

@@ -170,7 +170,7 @@ final class PreparationTest extends FeatureTestCase
             [20 * 60 - 60, 22 * 60, 1440 + 30], array_column($go['forecast']['hours'], 'at'), 'past midnight is the next day',
         );
         self::assertContains(
-            'Wind 30 mph at 00:00 on the ground is over your limit of 20 mph.', array_column($go['worst'], 'said'),
+            'Wind 30 mph at 12:00 AM on the ground is over your limit of 20 mph.', array_column($go['worst'], 'said'),
         );
     }
 

@@ -6,12 +6,15 @@ namespace Tests\Feature;
 
 use App\Models\Gear\Lure;
 use App\Models\Holder;
+use Illuminate\Support\Facades\DB;
 use Tests\Feature\Support\FeatureTestCase;
 
 /** How it stands now, rod by rod. */
 final class WatchTest extends FeatureTestCase
 {
     private const NOW = '2031-06-01T10:00:00.000Z';
+
+    private int $second = 0;
 
     protected function setUp(): void
     {
@@ -74,6 +77,93 @@ final class WatchTest extends FeatureTestCase
         $this->tell('sounding', ['holder_id' => $spare['holder_id'], 'depth' => 20.0]);
         self::assertCount(2, $this->send('GET', '/soundings', expect: 200)->json('soundings'), 'S3 was not out');
         self::assertContains('sounding', array_column($this->send('GET', '/trips/{next}/day', expect: 200)->json('log'), 'kind'));
+    }
+
+    public function test_a_swapped_lure_and_a_changed_let_out_stay_with_the_rod(): void
+    {
+        $line = $this->line('P3');
+        $other = ['lure_id' => $this->line('S3')['lure_id'], 'let_out' => $line['let_out'] - 4.0] + $line;
+        self::assertNotSame($line['lure_id'], $other['lure_id']);
+        $id = $line['holder_id'];
+        $this->tell('out', ['holder_id' => $id, 'line' => $line]);
+        $this->tell('swap', ['holder_id' => $id, 'line' => $other]);
+        $this->tell('bite', [
+            'holder_id' => $id, 'spread_id' => $this->demoSpread()['id'], 'speed' => 1.0, 'lines' => [$other],
+        ], 1);
+        $this->tell('landed', ['of' => self::uuid(1)]);
+        foreach (['in_boat', 'fishing', 'in_boat'] as $i => $state) {
+            $rod = $this->rod('P3');
+            self::assertSame(
+                [$state, $other['lure_id'], $other['let_out'], $line['lure_id']],
+                [$rod['state'], $rod['line']['lure_id'], $rod['line']['let_out'], $rod['as_planned']['lure_id']],
+            );
+            $i === 2 || $this->tell($i === 0 ? 'out' : 'in', ['holder_id' => $id] + ($i === 0 ? ['line' => $rod['line']] : []));
+        }
+        // The card the mate sets from follows, the plan does not.
+        $card = $this->send('GET', '/spreads/{next}/deck-card', expect: 200)->json('rows');
+        $row = array_values(array_filter($card, static fn (array $row): bool => $row['running']['holder'] === 'P3'))[0];
+        self::assertSame([$other['lure_id'], true], [$row['line']['lure_id'], $row['otherwise']]);
+        self::assertEquals($line, $this->line('P3'));
+        self::assertNull($this->rod('S3')['as_planned']);
+
+        $this->tell('as_planned', ['holder_id' => $id, 'line' => $this->rod('P3')['as_planned']]);
+        self::assertSame([$line['lure_id'], null], [$this->rod('P3')['line']['lure_id'], $this->rod('P3')['as_planned']]);
+    }
+
+    public function test_a_depth_the_bottom_contradicts_is_asked_about_and_teaches_nothing_before_it_is_sure(): void
+    {
+        $line = $this->line('P3');
+        $this->tell('out', ['holder_id' => $line['holder_id'], 'line' => $line]);
+        DB::table('track')->insert(['at' => strtotime('2031-06-01T09:50:00Z') * 1000, 'depth' => 42.7]);
+        $sounded = ['holder_id' => $line['holder_id'], 'depth' => 22.9, 'method' => 'bottom'];
+        $asked = $this->told('sounding', $sounded, 1)['asked'];
+        self::assertSame(
+            [['uuid' => self::uuid(1), 'words' => 'The sounder has 140 ft of water there: did P3 touch bottom at 75 ft?']], $asked,
+        );
+        $open = fn (): array => $this->send('GET', '/trips/{next}/end', expect: 200)->json('soundings');
+        self::assertSame([0, [self::uuid(1)]], [$open()['taken'], array_column($open()['asked'], 'uuid')]);
+        self::assertSame([], $this->send('GET', '/soundings', expect: 200)->json('soundings'));
+        self::assertContains('sounding', array_column($this->send('GET', '/trips/{next}/day', expect: 200)->json('log'), 'kind'));
+
+        $this->tell('void', ['of' => self::uuid(1)]);
+        self::assertSame([], $this->told('sounding', ['sure' => true] + $sounded, 2)['asked']);
+        self::assertSame([1, []], [$open()['taken'], $open()['asked']]);
+        // Seen on sonar well over the bottom it is nothing to ask about; deeper than it, it is.
+        self::assertSame([], $this->told('sounding', ['method' => 'sonar'] + $sounded, 3)['asked']);
+        self::assertCount(1, $this->told('sounding', ['method' => 'sonar', 'depth' => 60.0] + $sounded, 4)['asked']);
+    }
+
+    public function test_what_would_run_through_the_ground_lies_on_it(): void
+    {
+        $line = $this->line('P3');
+        $this->tell('out', ['holder_id' => $line['holder_id'], 'line' => $line]);
+        $rod = $this->rod('P3');
+        self::assertFalse($rod['on_bottom']);
+        $this->demoTrip()->update(['bottom' => 0.5 * $rod['depth'], 'latitude' => null, 'longitude' => null]);
+        $lies = $this->rod('P3');
+        self::assertTrue($lies['on_bottom']);
+        self::assertEqualsWithDelta([0.5 * $rod['depth'], null], [$lies['depth'], $lies['doubt']], 1e-6);
+        foreach ($this->watch()['rods'] as $other) {
+            self::assertLessThanOrEqual(0.5 * $rod['depth'] + 1e-9, $other['depth'], $other['holder']);
+        }
+    }
+
+    public function test_a_place_is_told_from_what_is_known_where_nothing_reads_it(): void
+    {
+        self::assertFalse($this->watch()['placed']);
+        $this->tell('marker', ['note' => 'bait balls']);
+        $this->demoTrip()->update(['latitude' => 45.0, 'longitude' => -38.0]);
+        $this->tell('marker', ['from' => 'ground', 'bearing' => 90.0, 'distance' => 1000.0]);
+        $markers = DB::table('events')->where('kind', 'marker')->pluck('tells')->map(
+            static fn (string $tells): array => (array) json_decode($tells, true),
+        )->all();
+        self::assertArrayNotHasKey('latitude', $markers[0], 'a place nobody knew is not logged');
+        self::assertEqualsWithDelta([45.0, -38.0 + 0.012719], [$markers[1]['latitude'], $markers[1]['longitude']], 1e-5);
+        self::assertContains('marker, place not known', array_column(
+            $this->send('GET', '/trips/{next}/day', expect: 200)->json('log'), 'words',
+        ));
+        $refused = $this->told('marker', ['from' => 'nowhere', 'bearing' => 90.0, 'distance' => 1000.0], 77, kept: false);
+        self::assertSame('/from', $refused['refused'][0]['errors'][0]['pointer']);
     }
 
     public function test_out_of_gear_it_tells_of_the_lines_that_are_out_how_soon_they_touch(): void
@@ -181,10 +271,22 @@ final class WatchTest extends FeatureTestCase
     /** @param  array<string, mixed>  $more */
     private function tell(string $kind, array $more, int $number = 0): void
     {
+        $this->told($kind, $more, $number);
+    }
+
+    /**
+     * @param  array<string, mixed>  $more
+     * @return array<string, mixed> as it is answered
+     */
+    private function told(string $kind, array $more, int $number = 0, bool $kept = true): array
+    {
         static $told = 100;
-        $event = ['uuid' => self::uuid($number ?: ++$told), 'kind' => $kind, 'at' => '2031-06-01T09:50:00Z'] + $more;
+        $at = sprintf('2031-06-01T09:50:%02dZ', $this->second++);
+        $event = ['uuid' => self::uuid($number ?: ++$told), 'kind' => $kind, 'at' => $at] + $more;
         $answer = $this->send('POST', '/trips/{next}/events', ['sent_at' => self::NOW, 'events' => [$event]], 200)->json();
-        self::assertSame([], $answer['refused']);
+        self::assertSame($kept, $answer['refused'] === []);
+
+        return $answer;
     }
 
     private static function uuid(int $number): string

@@ -6,6 +6,7 @@ namespace App\Http\Asked;
 
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
+use App\Rigging\ControlTold;
 use JsonSerializable;
 
 /**
@@ -26,7 +27,6 @@ final readonly class RunningLineResource implements JsonSerializable
         $running = $this->running;
         $rig = $running->planned->rig;
         $rule = $rig->ruleOfThumb($this->rules);
-        $control = $rig->control();
 
         return LineDrawn::of($running, self::MOST_POINTS) + [
             'doubt' => $running->doubt === null ? null : new DoubtResource($running->doubt),
@@ -41,17 +41,7 @@ final readonly class RunningLineResource implements JsonSerializable
             'rule' => $rule === null ? null : [
                 'depth' => LineDrawn::round($rule->depth), 'reckoning' => $rule->reckoning, 'speed' => $rule->speed,
             ],
-            'control' => [
-                'kind' => $control->kind->value,
-                'value' => $control->value,
-                'least' => $control->least,
-                'most' => $control->most,
-                'step' => $control->step,
-                'metric_step' => $control->metricStep,
-                'figure' => $control->kind->figure(),
-                'deepens' => $control->deepens,
-                'emptied' => $control->emptied,
-            ],
+            'control' => ControlTold::of($rig->control()),
             'other_control' => $rig->otherControl()?->kind->value,
         ];
     }

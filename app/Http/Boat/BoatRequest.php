@@ -7,6 +7,8 @@ namespace App\Http\Boat;
 use Admek\Core\Boat\Hull;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Parts\Counter;
+use Admek\Core\Units\ClockFace;
+use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Units;
 use App\Http\Within;
 use App\Models\Holder;
@@ -26,6 +28,7 @@ class BoatRequest extends FormRequest
             'mast_aft' => ['numeric:strict', Within::range(Hull::AFT)],
             'mast_height' => ['numeric:strict', Within::range(Hull::MAST)],
             'units' => ['required', Rule::enum(Units::class)],
+            'clock_face' => [Rule::enum(ClockFace::class)],
             'timezone' => ['string', 'timezone:all_with_bc'],
             'lines_per_angler' => ['required', 'integer:strict', Within::range(Hull::LINES_AN_ANGLER)],
             'crew' => ['integer:strict', Within::range([0, Hull::MOST_CREW])],
@@ -64,11 +67,11 @@ class BoatRequest extends FormRequest
     {
         return [
             'name.required' => 'Must be the boat’s name.',
-            'length.between' => 'Must be from 3 to 40 m (10 to 131 ft).',
-            'beam.between' => 'Must be from 1 to 12 m (3 to 39 ft).',
+            'length.between' => Within::words(Hull::LENGTH, Quantity::Leader),
+            'beam.between' => Within::words(Hull::BEAM, Quantity::Leader),
             'timezone.timezone' => 'Must be the name of a time zone, such as Etc/GMT+5.',
             'holders.*.code.distinct' => 'Must be unlike every other holder’s.',
-            'holders.*.height.between' => 'Must be from 0 to 10 m (0 to 33 ft).',
+            'holders.*.height.between' => Within::words(Hull::HEIGHT, Quantity::Leader),
         ];
     }
 }

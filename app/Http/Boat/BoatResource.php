@@ -17,7 +17,7 @@ final class BoatResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return $this->only(['id', 'name', 'units', 'lines_per_angler', 'timezone', 'crew', 'log_factor', 'version'])
+        return $this->only(['id', 'name', 'units', 'clock_face', 'lines_per_angler', 'timezone', 'crew', 'log_factor', 'version'])
             + ['net_weight' => $this->resource->book(Book::Day)->get('net_weight')] + $this->laidOut();
     }
 

@@ -23,7 +23,7 @@ final class ChangesController
     {
         $spread = $trip->spreads()->with('lines')->firstOrFail();
         $locker = Locker::ever($boat, $trip);
-        $now = UnderWay::of($trip, $boat, $spread, $live->read());
+        $now = UnderWay::of($trip, $boat, $spread, $live->read(), $track);
         // What a turn of a minute does is no reason to change anything.
         [$rods, $out] = WatchedRods::of($now, $now->conditions->turning(null), $locker);
         $changes = (new ChangesNow($now, $track))->told(

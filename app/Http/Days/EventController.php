@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Days;
 
+use Admek\Core\Books\Book;
+use Admek\Core\Day\Event;
+use Admek\Core\Day\SoundingAsked;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\CannotTow;
+use Admek\Core\Units\Units;
 use App\Days\AtTheTime;
 use App\Days\EventLog;
 use App\Days\Telling;
@@ -56,6 +60,31 @@ final class EventController
         $log->keep(Who::asks($request), ...$able);
         $kept = array_map(static fn (Telling $telling): string => $telling->event->id, $able);
 
-        return new JsonResponse(['kept' => $kept, 'refused' => $refused, 'version' => $log->version()]);
+        return new JsonResponse([
+            'kept' => $kept, 'refused' => $refused, 'asked' => self::asked($able, $boat), 'version' => $log->version(),
+        ]);
+    }
+
+    /**
+     * What is asked of soundings that are kept, and teach nothing yet.
+     *
+     * @param  list<Telling>  $able
+     * @return list<array{uuid: string, words: string}>
+     */
+    private static function asked(array $able, Boat $boat): array
+    {
+        $asked = [];
+        foreach ($able as $telling) {
+            $event = $telling->event;
+            $words = SoundingAsked::of(
+                new Event($event->id, $event->kind, $event->at, $event->holder, $event->of, $telling->tells),
+                $boat->book(Book::Day),
+            );
+            if ($words !== null) {
+                $asked[] = ['uuid' => $event->id, 'words' => $words->in(Units::from($boat->units))];
+            }
+        }
+
+        return $asked;
     }
 }

@@ -13,7 +13,12 @@ use Admek\Core\Fish\Species;
 use Admek\Core\InvalidValue;
 use Admek\Core\Records\Sounding;
 use Admek\Core\Records\SoundingMethod;
+use Admek\Core\Spread\Check\Bottom;
+use Admek\Core\Towing\Medium\Current;
+use Admek\Core\Trip\Stores;
 use App\Days\AtTheTime;
+use App\Days\Landmark;
+use App\Days\StoresUsed;
 use App\Http\Asked\LineShape;
 use App\Http\Asked\SignsShape;
 use App\Http\Asked\SpreadContent;
@@ -93,17 +98,23 @@ final class NewEvent extends SpreadContent
             ],
             $kind === EventKind::Sounding => [
                 'depth' => ['required', 'numeric:strict', Within::range(Sounding::DEPTH)],
-                'method' => ['nullable', Rule::enum(SoundingMethod::class)],
+                'method' => ['nullable', Rule::enum(SoundingMethod::class)], 'sure' => ['boolean:strict'],
             ],
             $kind === EventKind::Speed => ['speed' => self::spreadRules()['speed']],
             $kind?->isOfPlace() === true => [
                 'latitude' => ['required_with:longitude', 'numeric:strict', 'between:-90,90'],
                 'longitude' => ['required_with:latitude', 'numeric:strict', 'between:-180,180'],
+                'from' => ['prohibits:latitude', 'required_with:bearing', 'required_with:distance', 'string', 'max:60'],
+                'bearing' => ['required_with:from', 'numeric:strict', Within::range(Current::BEARING)],
+                'distance' => ['required_with:from', 'numeric:strict', Within::range(Bottom::ALONG)],
             ],
             $kind === EventKind::Answer => [
                 'key' => ['required', 'string', 'max:100'], 'answer' => ['required', 'in:taken,refused'],
             ],
             $kind === EventKind::Signs => SignsShape::rules(),
+            $kind === EventKind::Ended => [
+                'left' => ['array', 'max:100'], 'left.*' => ['numeric:strict', Within::range(Stores::ABOARD)],
+            ],
             default => [],
         };
     }
@@ -165,11 +176,16 @@ final class NewEvent extends SpreadContent
             $speed = $then->speed($event->at, $boat);
 
             return ['depth' => $this->float('depth')] + array_filter([
-                'method' => $this->input('method'), 'speed' => $speed,
-            ], static fn (mixed $told): bool => $told !== null);
+                'method' => $this->input('method'), 'speed' => $speed, 'sure' => $this->boolean('sure') ?: null,
+            ] + ($then->bottom($event->at, $boat) ?? []), static fn (mixed $told): bool => $told !== null);
+        }
+        if ($kind === EventKind::Ended) {
+            return StoresUsed::of($boat, array_map(floatval(...), $this->array('left')));
         }
         if ($kind->isOfPlace() && $this->input('latitude') === null) {
-            $this->merge($then->place($event->at, $boat) ?? []);
+            $this->merge($this->input('from') === null ? $then->place($event->at, $boat) ?? [] : Landmark::of(
+                $trip, $boat, $this->string('from')->value(),
+            )->seen($this->float('bearing'), $this->float('distance')));
         }
         $asked = array_diff_key(
             $this->rules(), array_flip(['uuid', 'kind', 'at', 'spread_id', 'holder_id', 'of', 'in_net']),

@@ -6,6 +6,7 @@ namespace App\Http\Days;
 
 use Admek\Core\Books\Book;
 use Admek\Core\Day\Day;
+use Admek\Core\Day\EventKind;
 use Admek\Core\Fish\FishCare;
 use Admek\Core\Fish\Species;
 use Admek\Core\Instruments\Figure;
@@ -18,6 +19,7 @@ use App\Days\EventLog;
 use App\Days\UnderWay;
 use App\Days\WatchedRods;
 use App\Instruments\LiveFile;
+use App\Instruments\Track;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\Trip;
@@ -29,7 +31,7 @@ use Illuminate\Http\Response;
 /** How it stands now: every rod, where its line runs at the speed of now, and what is to be done when it has a fish. */
 final class WatchController
 {
-    public function __invoke(Request $request, Trip $trip, Boat $boat, LiveFile $live): JsonResponse|Response
+    public function __invoke(Request $request, Trip $trip, Boat $boat, LiveFile $live, Track $track): JsonResponse|Response
     {
         $log = EventLog::of($trip);
         $spread = $trip->spreads()->with('lines')->firstOrFail();
@@ -40,9 +42,9 @@ final class WatchController
         if ($request->query('known') === $version) {
             return new Response(status: 204);
         }
-        $now = UnderWay::of($trip, $boat, $spread, $instruments);
+        $now = UnderWay::of($trip, $boat, $spread, $instruments, $track);
         [$rods, $out] = WatchedRods::of($now, $now->conditions, $locker);
-        $turn = $now->conditions->turn;
+        $ahead = AheadOfHer::of($now, $out);
 
         return new JsonResponse([
             'version' => $version,
@@ -52,7 +54,9 @@ final class WatchController
                 'by' => $now->speedBy->value, 'words' => $now->speedBy->words(), 'read' => $now->speedBy->isRead(),
             ],
             'planned_speed' => $spread->speed,
-            'turn' => $turn === null ? null : ['radius' => $turn->radius, 'side' => $turn->side->value],
+            'turn' => $now->turn === null ? null : [
+                'radius' => $now->turn->radius, 'side' => $now->turn->side->value, 'held' => $now->motion->turnsHard(),
+            ],
             'reads' => self::reads($now->motion),
             'bottom' => $trip->bottom,
             'surface' => $now->surface,
@@ -62,12 +66,15 @@ final class WatchController
                     static fn (?float $at): ?string => $at === null ? null : Moment::told($at),
                     ['since' => $rod['since'], 'due' => $rod['due']],
                 )),
-                $rods,
+                $ahead?->onBottom($rods) ?? $rods,
             ),
-            'ahead' => (new AheadOfHer($now))->told($out),
+            'ahead' => $ahead?->told(),
             'care' => self::care($now, $out),
             'bags' => self::bags($now->day, $trip),
             'bites' => count($now->day->bites),
+            'placed' => $now->motion->place() !== null,
+            'fished' => $now->day->spells !== [],
+            'ended' => $now->day->last(EventKind::Ended) !== null,
             'follows' => array_filter(
                 $trip->species, static fn (string $species): bool => Species::from($species)->follows(),
             ) !== [],

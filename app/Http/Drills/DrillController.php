@@ -47,9 +47,9 @@ final class DrillController
 
         return new JsonResponse([
             'kind' => $kind->value, 'seed' => $seed, 'title' => $kind->title(), 'species' => $drill->species->value,
-            'situation' => $drill->situation->in($units), 'seconds' => $drill->seconds,
+            'situation' => $boat->say($drill->situation), 'seconds' => $drill->seconds,
             'answers' => array_map(static fn (Answer $answer): array => [
-                'key' => $answer->key, 'words' => $answer->words->in($units),
+                'key' => $answer->key, 'words' => $boat->say($answer->words),
             ], $drill->answers),
             'motion' => self::motion($drill, $drill->motion?->begins, $units, $solver), 'bottom' => $drill->motion?->bottom,
         ], options: JSON_PRESERVE_ZERO_FRACTION);
@@ -77,7 +77,7 @@ final class DrillController
         return new JsonResponse([
             'right' => $drill->isRight($asked['answer']), 'points' => $points,
             'answers' => array_map(static fn (Answer $answer): array => [
-                'key' => $answer->key, 'right' => $drill->isRight($answer->key), 'why' => $answer->why->in($units),
+                'key' => $answer->key, 'right' => $drill->isRight($answer->key), 'why' => $boat->say($answer->why),
             ], $drill->answers),
             'motion' => self::motion($drill, $drill->motion?->lasts, $units, $solver),
             'scores' => self::scores(),

@@ -35,6 +35,7 @@ use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Towing\Medium\Salinity;
 use Admek\Core\Trip\BaitCure;
 use Admek\Core\Trip\Chore;
+use Admek\Core\Units\ClockFace;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Unit;
 use Admek\Core\Units\Units;
@@ -112,6 +113,7 @@ final class CatalogueController
                 ),
                 'cures' => self::kinds(BaitCure::cases(), static fn (BaitCure $kind): string => $kind->word()),
                 'waters' => self::kinds(Salinity::cases()),
+                'clocks' => self::kinds(ClockFace::cases(), static fn (ClockFace $kind): string => $kind->word()),
                 'seasons' => self::kinds(Season::cases()),
                 'clarity' => self::kinds(Clarity::cases()),
                 'sky' => self::kinds(Sky::cases()),

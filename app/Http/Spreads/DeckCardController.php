@@ -18,6 +18,8 @@ use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use Admek\Core\Units\Units;
+use App\Days\EventLog;
+use App\Days\LinesAsTold;
 use App\Http\Asked\BreachResource;
 use App\Http\Asked\OutOfGearTold;
 use App\Http\Asked\RunningLineResource;
@@ -40,8 +42,12 @@ final class DeckCardController
         $locker = Locker::of($boat->asOn($trip), $trip);
         $locker = $request->query('untrued') === '1' ? $locker->untaught() : $locker;
         $order = OrderOf::kept($spread, $locker);
+        // What was told of a line on the water is what the mate sets from; of lines that do not go together so, those that do.
+        $told = LinesAsTold::of($spread, EventLog::of($trip)->day(), $locker);
+        $rows = array_values($told->rows);
+        $plan = $told->rows === $told->planned ? $locker->plan($rows) : $locker->ablePlan($rows);
         $of = [
-            $locker->plan($spread->rows())->lines, $conditions, $order, TripLimits::of($trip, $boat), $boat->rulesOfThumb(),
+            $plan->lines, $told, $conditions, $order, TripLimits::of($trip, $boat), $boat->rulesOfThumb(),
             $boat->book(Book::Manoeuvres), Units::from($boat->units),
         ];
 
@@ -50,7 +56,7 @@ final class DeckCardController
 
     /** @param  list<PlannedLine>  $lines */
     private static function made(
-        SpreadSolver $solver, array $lines, Conditions $conditions, OrderOf $order, SpreadLimits $limits, RulesOfThumb $rules,
+        SpreadSolver $solver, array $lines, LinesAsTold $told, Conditions $conditions, OrderOf $order, SpreadLimits $limits, RulesOfThumb $rules,
         RuleBook $handles, Units $units,
     ): string {
         $card = DeckCard::of($lines, $conditions, $order->school, $order->holders, $limits, $solver);
@@ -66,6 +72,8 @@ final class DeckCardController
                 'settings' => $row->settings,
                 'counter' => $row->counter(),
                 'clear_first' => $clearing[$row->running->planned->holder],
+                'line' => $told->rows[$row->running->planned->holder],
+                'otherwise' => in_array($row->running->planned->holder, $told->otherwise, true),
                 'running' => new RunningLineResource($row->running, $rules),
             ], $card->rows),
             'crossings' => BreachResource::collection((new Setting($conditions, $limits))->crossings($planned)),

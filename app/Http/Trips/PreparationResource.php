@@ -13,6 +13,7 @@ use Admek\Core\Trip\StoreItem;
 use Admek\Core\Trip\TripClock;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Units;
+use App\Models\Boat;
 use App\Preparing\Preparation;
 
 /** Where a trip's preparation stands, as the page shows it. */
@@ -39,13 +40,13 @@ final class PreparationResource
             ),
             'hours_fished' => round($clock->hoursFished(), 2),
             'timeline' => array_map(
-                static fn (array $entry): array => self::chore($entry, $now, $units), $preparation->timeline->entries,
+                static fn (array $entry): array => self::chore($entry, $now, $preparation->boat), $preparation->timeline->entries,
             ),
             'dropped' => array_map(
-                static fn (array $entry): array => self::chore($entry, $now, $units), $preparation->timeline->dropped,
+                static fn (array $entry): array => self::chore($entry, $now, $preparation->boat), $preparation->timeline->dropped,
             ),
             'stores' => array_map(static fn (StoreItem $item): array => self::item($item, $units), $preparation->stores()),
-            'go' => self::go($preparation, $units),
+            'go' => self::go($preparation),
         ];
     }
 
@@ -53,14 +54,14 @@ final class PreparationResource
      * @param  array{chore: \Admek\Core\Trip\Chore, said: ?\App\Models\Chore}  $entry
      * @return array<string, mixed>
      */
-    private static function chore(array $entry, ?int $now, Units $units): array
+    private static function chore(array $entry, ?int $now, Boat $boat): array
     {
         ['chore' => $chore, 'said' => $said] = $entry;
 
         return [
             'key' => $chore->key, 'what' => $chore->what, 'at' => $chore->at, 'clock' => TripClock::clock($chore->at),
             'day' => (int) floor($chore->at / 1440),
-            'minutes' => $chore->minutes, 'owner' => $chore->owner, 'why' => $chore->why->in($units),
+            'minutes' => $chore->minutes, 'owner' => $chore->owner, 'why' => $boat->say($chore->why),
             'caution' => $chore->caution,
             'own' => $said?->what !== null, 'moved' => $said?->what === null && $said?->at !== null,
             'done_at' => $said?->done_at?->toIso8601ZuluString(),
@@ -87,7 +88,7 @@ final class PreparationResource
     }
 
     /** @return array<string, mixed> */
-    private static function go(Preparation $preparation, Units $units): array
+    private static function go(Preparation $preparation): array
     {
         $go = $preparation->go;
         $entered = $preparation->trip->forecast;
@@ -96,19 +97,21 @@ final class PreparationResource
             'verdict' => $go->verdict->value,
             'worst' => array_map(
                 static fn (HourFinding $finding): array => [
-                    'verdict' => $finding->verdict->value, 'said' => $finding->sentence()->in($units),
+                    'verdict' => $finding->verdict->value, 'said' => $preparation->boat->say($finding->sentence()),
                 ],
                 $go->worst,
             ),
             'fit_until' => $go->fitUntil === null ? null : TripClock::clock($go->fitUntil),
-            'whole' => array_map(static fn (HourFinding $finding): array => self::finding($finding, $units), $go->whole),
+            'whole' => array_map(static fn (HourFinding $finding): array => self::finding($finding, $preparation->boat), $go->whole),
             'hours' => array_map(static fn (array $hour): array => [
                 'clock' => TripClock::clock($hour['at']), 'phase' => $hour['phase'], 'verdict' => $hour['verdict']->value,
                 'findings' => array_map(
-                    static fn (HourFinding $finding): array => self::finding($finding, $units), $hour['findings'],
+                    static fn (HourFinding $finding): array => self::finding($finding, $preparation->boat), $hour['findings'],
                 ),
             ], $go->hours),
-            'lee' => Lee::of($preparation->forecast, $preparation->clock, $preparation->boat->book(Book::Go))->in($units),
+            'lee' => $preparation->boat->say(
+                Lee::of($preparation->forecast, $preparation->clock, $preparation->boat->book(Book::Go)),
+            ),
             'forecast' => $entered === null ? null : [
                 'source' => $entered['source'], 'issued' => $entered['issued'], 'entered_at' => $entered['entered_at'],
                 'hours' => array_map(
@@ -120,8 +123,9 @@ final class PreparationResource
     }
 
     /** @return array<string, mixed> */
-    private static function finding(HourFinding $finding, Units $units): array
+    private static function finding(HourFinding $finding, Boat $boat): array
     {
+        $units = Units::from($boat->units);
         $quantity = $finding->criterion->quantity();
 
         return [
@@ -129,13 +133,12 @@ final class PreparationResource
             'verdict' => $finding->verdict->value, 'unit' => $quantity === null ? null : $units->unit($quantity),
             'figure' => match (true) {
                 $finding->value === null => null,
-                $finding->criterion === Criterion::Front => is_finite($finding->value) ? TripClock::clock(
-                    (int) $finding->value,
-                ) : 'no',
+                $finding->criterion === Criterion::Front => is_finite($finding->value)
+                    ? $boat->clock_face->say((int) $finding->value) : 'no',
                 $quantity === null => $finding->value > 0.0 ? 'yes' : 'no',
                 default => $units->figure($quantity, $finding->value),
             },
-            'sentence' => $finding->sentence()->in($units),
+            'sentence' => $boat->say($finding->sentence()),
         ];
     }
 }

@@ -8,6 +8,7 @@ use Admek\Core\Fish\Species;
 use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Towing\Medium\Salinity;
 use Admek\Core\Trip\BaitCure;
+use Admek\Core\Units\Quantity;
 use Admek\Core\Water\Signs\Sun;
 use Admek\Core\Water\Signs\TemperatureProfile;
 use App\Http\Within;
@@ -70,8 +71,8 @@ final class SaveTripRequest extends FormRequest
             'longitude.required_with' => 'Must be given with its latitude.',
             'limits_looked_up.date_format' => 'Must be a day as year-month-day.',
             'anglers.between' => 'Must be a number from 1 to 12.',
-            'water_temperature.between' => 'Must be from −2 to 40 °C (28 to 104 °F).',
-            'bottom.between' => 'Must be from 1 to 300 m (3 to 984 ft).',
+            'water_temperature.between' => Within::words(TemperatureProfile::CELSIUS, Quantity::Temperature),
+            'bottom.between' => Within::words(Bottom::DEPTH, Quantity::Depth),
             'species.required' => 'Must name at least one species.',
         ];
     }

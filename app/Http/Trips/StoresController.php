@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Trips;
 
+use Admek\Core\InvalidValue;
+use Admek\Core\Trip\Stores;
 use App\Models\Boat;
 use App\Models\Trip;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\ValidationException;
 
 /** What is aboard of what trips use up. */
 final class StoresController
@@ -18,9 +19,9 @@ final class StoresController
         $aboard = $boat->stores ?? [];
         $request->validate(['aboard' => ['present', 'array']]);
         foreach ($request->array('aboard') as $item => $amount) {
-            if ((! is_int($amount) && ! is_float($amount)) || $amount < 0 || $amount > 100_000) {
-                throw ValidationException::withMessages(["aboard.{$item}" => 'Must be a number from 0 to 100000.']);
-            }
+            InvalidValue::unlessBetween(
+                "aboard.{$item}", is_int($amount) || is_float($amount) ? (float) $amount : NAN, ...Stores::ABOARD,
+            );
             $aboard[(string) $item] = (float) $amount;
         }
         $boat->update(['stores' => $aboard]);

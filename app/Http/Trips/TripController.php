@@ -8,17 +8,21 @@ use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Trip\FreshTrip;
 use Admek\Core\Trip\LineLimit;
 use App\Access\Policy;
+use App\Days\EventLog;
+use App\Days\LinesAsTold;
 use App\Devices\Ability;
 use App\Models\Boat;
 use App\Models\Spread;
 use App\Models\Trip;
 use App\Rigging\CarriedOn;
+use App\Rigging\Locker;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
 final class TripController
@@ -28,7 +32,7 @@ final class TripController
     {
         $trips = self::whole()->where('boat_id', $boat->id)->orderByDesc('date')->orderByDesc('lines_in');
         if (! Policy::lets($request, Ability::Season)) {
-            $trips->whereKey($boat->tripUnderWay()?->id);
+            $trips->whereKey($boat->tripsOfNow());
         }
 
         return TripResource::collection(self::told($trips->get(), $boat));
@@ -55,7 +59,7 @@ final class TripController
     /** A new trip starts from the spread of the latest one like it, so that the captain alters rather than begins again. */
     public function store(SaveTripRequest $request, Boat $boat): JsonResponse
     {
-        self::mustBeFree($request, $boat, null);
+        self::mustBeFree($boat, $request->string('date')->value(), $request->string('lines_in')->value(), null);
         /** @var array<string, mixed> $entered */
         $entered = $request->validated();
         $trip = $boat->trips()->make(self::named($entered) + ['bottom' => null]);
@@ -63,7 +67,7 @@ final class TripController
         $school = (clone $spreads)->value('school');
         $last = $spreads->with('trip')->lazy(20)->first(static fn (Spread $spread): bool => $trip->isLike($spread->trip))
             ?->load('lines');
-        [$carried, $order] = $last === null ? [[], null] : CarriedOn::of($last, $boat);
+        [$carried, $order] = $last === null ? [[], null] : CarriedOn::of($last, $boat, $last->rows());
         $trip->save();
         $spread = $trip->spreads()->create(
             [
@@ -80,8 +84,67 @@ final class TripController
 
     public function update(SaveTripRequest $request, Trip $trip, Boat $boat): TripResource
     {
-        self::mustBeFree($request, $boat, $trip);
+        self::mustBeFree($boat, $request->string('date')->value(), $request->string('lines_in')->value(), $trip);
         $trip->update(self::named($request->validated()));
+
+        return $this->show($trip->id, $boat);
+    }
+
+    /** The next day's, begun with the spread as this one's was fished at the end. */
+    public function again(Trip $trip, Boat $boat): JsonResponse
+    {
+        $date = $trip->date->addDay();
+        self::mustBeFree($boat, $date->format('Y-m-d'), $trip->lines_in, null);
+        $next = $boat->trips()->create(
+            ['date' => $date->format('Y-m-d')] + $trip->only([...array_keys(FreshTrip::CARRIED_ON), ...FreshTrip::SAME_GROUND])
+                + FreshTrip::ANEW,
+        );
+        $last = $trip->spreads()->with('lines')->firstOrFail();
+        $told = LinesAsTold::of($last, EventLog::of($trip)->day(), Locker::ever($boat->asOn($trip), $trip));
+        [$carried, $order] = CarriedOn::of($last, $boat, array_values($told->rows));
+        $next->spreads()->create(
+            ['name' => 'Plan', 'setting_order' => $order] + $last->only(['speed', 'school']),
+        )->lines()->createMany($carried);
+
+        return $this->show($next->id, $boat)->response()->setStatusCode(201);
+    }
+
+    /** It does not go, or does after all; what was planned stays. */
+    public function callOff(Request $request, Trip $trip, Boat $boat): TripResource
+    {
+        $request->validate(['called_off' => ['required', 'boolean:strict']]);
+        $off = $request->boolean('called_off');
+        if (! $off) {
+            self::mustBeFree($boat, $trip->date->format('Y-m-d'), $trip->lines_in, $trip);
+        }
+        $trip->update(['called_off_at' => $off ? now('UTC') : null]);
+
+        return $this->show($trip->id, $boat);
+    }
+
+    /** Out of the season's list with all that was told on it, until it is brought back. */
+    public function destroy(Trip $trip): Response
+    {
+        $trip->delete();
+
+        return new Response(status: 204);
+    }
+
+    public function deleted(Boat $boat): JsonResponse
+    {
+        $trips = $boat->trips()->onlyTrashed()->withCount('bites')->orderByDesc('deleted_at')->get();
+
+        return new JsonResponse($trips->map(static fn (Trip $trip): array => ['date' => $trip->date->format('Y-m-d')] + $trip->only([
+            'id', 'lines_in', 'ground',
+        ]) + ['bite_count' => $trip->bites_count])->all());
+    }
+
+    public function back(Trip $trip, Boat $boat): TripResource
+    {
+        if ($trip->called_off_at === null) {
+            self::mustBeFree($boat, $trip->date->format('Y-m-d'), $trip->lines_in, $trip);
+        }
+        $trip->restore();
 
         return $this->show($trip->id, $boat);
     }
@@ -97,11 +160,9 @@ final class TripController
         return ['ground' => $entered['ground'] ?? ''] + $entered;
     }
 
-    private static function mustBeFree(SaveTripRequest $request, Boat $boat, ?Trip $own): void
+    private static function mustBeFree(Boat $boat, string $date, string $linesIn, ?Trip $own): void
     {
-        $then = $boat->trips()->whereDate('date', $request->string('date')->value())->where(
-            'lines_in', $request->string('lines_in')->value(),
-        );
+        $then = $boat->trips()->whereNull('called_off_at')->whereDate('date', $date)->where('lines_in', $linesIn);
         if (($own === null ? $then : $then->where('id', '!=', $own->id))->exists()) {
             throw ValidationException::withMessages(['lines_in' => 'Must be another time: a trip is planned then already.']);
         }

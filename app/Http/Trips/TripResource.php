@@ -32,7 +32,7 @@ final class TripResource extends JsonResource
 
         $lacks = Lacks::of(
             (int) $this->spreads->first()?->lines_count, $this->linesAllowed(), $this->bottom !== null,
-            $this->temperatures->isNotEmpty(), $this->bands->isNotEmpty(), $this->is_out,
+            $this->temperatures->isNotEmpty(), $this->bands->isNotEmpty(), $this->is_out, $this->ended_at !== null,
         );
 
         return $kept + [
@@ -44,6 +44,7 @@ final class TripResource extends JsonResource
             )->all(),
             'limits_looked_up' => $this->limits_looked_up?->format('Y-m-d'),
             'pass' => $this->pass['places'] ?? null,
+            'ended' => $this->ended_at !== null, 'called_off' => $this->called_off_at !== null,
             'density' => round($this->density(), 2),
             'lines_allowed' => $this->linesAllowed(),
             'lacks' => $lacks->all,

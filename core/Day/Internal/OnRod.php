@@ -21,6 +21,8 @@ final class OnRod
 
     private ?LineSet $line = null;
 
+    private bool $otherwise = false;
+
     private ?float $from = null;
 
     private ?float $seen = null;
@@ -36,7 +38,7 @@ final class OnRod
     {
         match ($event->kind) {
             EventKind::Out => $this->set($event),
-            EventKind::LetOut, EventKind::Swap => $this->rig($event),
+            EventKind::LetOut, EventKind::Swap, EventKind::AsPlanned => $this->rig($event),
             EventKind::In, EventKind::GearLost => $this->close($event->at, LineState::InBoat),
             EventKind::Checked => $this->check($event),
             EventKind::Fouled => $this->foul($event),
@@ -61,6 +63,14 @@ final class OnRod
         }
     }
 
+    /** The day is over: what is out comes in. */
+    public function over(float $at): void
+    {
+        if ($this->state !== LineState::InBoat) {
+            $this->close($at, LineState::InBoat);
+        }
+    }
+
     /** @return list<Spell> */
     public function spells(): array
     {
@@ -70,7 +80,9 @@ final class OnRod
 
     public function now(): LineNow
     {
-        return new LineNow($this->holder, $this->state, $this->since, $this->line, $this->seen, $this->bite?->id);
+        return new LineNow(
+            $this->holder, $this->state, $this->since, $this->line, $this->seen, $this->bite?->id, $this->otherwise,
+        );
     }
 
     private function set(Event $event): void
@@ -83,6 +95,7 @@ final class OnRod
     /** Rigged otherwise: in the boat it is not fishing for that. */
     private function rig(Event $event): void
     {
+        $this->otherwise = $event->kind !== EventKind::AsPlanned;
         if ($this->from === null) {
             $this->line = LineSet::of($event);
 

@@ -18,6 +18,7 @@ use Admek\Core\Trip\GoLimits;
 use Admek\Core\Trip\GoNoGo;
 use Admek\Core\Trip\HourFinding;
 use Admek\Core\Trip\TripClock;
+use Admek\Core\Units\ClockTime;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
@@ -139,12 +140,12 @@ final class Waters
         return new Drill(DrillKind::FrontComes, $seed, $chance->pick([Species::Coho, Species::Walleye]), Sentence::of(
             'Cast off {off}, back by {back}, six miles out. Wind {wind}; a front is due at {front}. Until '
             .'when is it fit to be out?', [
-                'off' => TripClock::clock($clock->castOff), 'back' => TripClock::clock($clock->backBy),
-                'wind' => [Quantity::Wind, $calm], 'front' => TripClock::clock($front),
+                'off' => new ClockTime($clock->castOff), 'back' => new ClockTime($clock->backBy),
+                'wind' => [Quantity::Wind, $calm], 'front' => new ClockTime($front),
             ],
         ), array_map(static fn (int $time): Answer => new Answer(
             (string) $time,
-            Sentence::of($time >= $clock->backBy ? 'The whole trip' : '{time}', ['time' => TripClock::clock($time)]),
+            Sentence::of($time >= $clock->backBy ? 'The whole trip' : '{time}', ['time' => new ClockTime($time)]),
             $time === $right ? 1.0 : ($time === $right - 60 ? 0.3 : 0.0), $why,
         ), $times), 25.0);
     }

@@ -2,7 +2,7 @@
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, faultsIn, type Boat, type Schemas } from '../lib/api';
     import { theCatalogue } from '../lib/catalogue';
-    import { dayWords, tripWords } from '../lib/words';
+    import { tripWords } from '../lib/words';
     import Dialog from '../frame/Dialog.svelte';
 
     import BoatFiles from './BoatFiles.svelte';
@@ -18,6 +18,7 @@
     const entered: Entered = $state({
         name: '',
         units: 'us',
+        face: '12',
         each: 0,
         crew: 0,
         log: 1,
@@ -31,6 +32,10 @@
     let touched = $state(false);
     let said = $state('');
 
+    const tripNamed = (id: number): string => {
+        const trip = aboard.trips.find((one) => one.id === id);
+        return trip ? tripWords(trip) : '';
+    };
     const changed = $derived(touched || (rail?.changed ?? false));
 
     function open(as: Boat): void {
@@ -38,6 +43,7 @@
         Object.assign(entered, {
             name: as.name,
             units: as.units,
+            face: as.clock_face,
             each: as.lines_per_angler,
             crew: as.crew,
             log: as.log_factor,
@@ -61,6 +67,7 @@
         mast_aft: entered.mastAft,
         mast_height: entered.mastHeight,
         units: entered.units,
+        clock_face: entered.face,
         lines_per_angler: entered.each,
         timezone: entered.zone,
         crew: entered.crew,
@@ -150,7 +157,7 @@
 {#if does}
     <Dialog title="What this does to spreads already planned" close={() => (does = null)} look="max-w-xl">
         {#each does as trip (trip.trip)}
-            <h3 class="pt-1 font-bold">{trip.ground ? tripWords(trip) : dayWords(trip.date)}</h3>
+            <h3 class="pt-1 font-bold">{tripNamed(trip.trip)}</h3>
             <ul class="list-disc pb-2 pl-5 leading-snug">
                 {#each trip.says as sentence, i (i)}<li>{sentence}</li>{/each}
             </ul>

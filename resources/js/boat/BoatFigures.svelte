@@ -5,6 +5,7 @@
     export interface Entered {
         name: string;
         units: Schemas['Units'];
+        face: Schemas['ClockFace'];
         each: number;
         crew: number;
         log: number;
@@ -16,6 +17,7 @@
 
 <script lang="ts">
     import { faultAt, faultOf } from '../lib/api';
+    import { kindsOf } from '../lib/catalogue';
     import NumberField from '../fields/NumberField.svelte';
     import TextField from '../fields/TextField.svelte';
     import type { RailDesk } from './rail-desk.svelte';
@@ -42,6 +44,16 @@
         >
             <option value="us">feet, pounds, mph, °F</option>
             <option value="metric">metres, kilograms, km/h, °C</option>
+        </select>
+    </label>
+    <label class="flex flex-col">
+        <span class="quiet text-sm">Clock</span>
+        <select
+            class="select w-full text-base"
+            value={entered.face}
+            onchange={(event) => enter({ face: event.currentTarget.value as Schemas['ClockFace'] })}
+        >
+            {#each kindsOf('clocks') as { value, word } (value)}<option {value}>{word}</option>{/each}
         </select>
     </label>
     {#each [['length', 'Length', desk.length], ['beam', 'Beam', desk.beam]] as const as [field, label, value] (field)}

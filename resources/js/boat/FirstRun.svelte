@@ -2,6 +2,8 @@
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Fault, type Schemas } from '../lib/api';
     import { faultAt, faultOf } from '../lib/api';
+    import { kindsOf } from '../lib/catalogue';
+    import { clockStyle } from '../lib/words';
     import { sendFile } from '../lib/files';
     import NumberField from '../fields/NumberField.svelte';
     import TextField from '../fields/TextField.svelte';
@@ -12,6 +14,8 @@
     let step = $state(1);
     let boat: Schemas['BoatOffer'] | null = $state(null);
     let starterLocker = $state(true);
+    /** The port's, as this device has it until it is told otherwise. */
+    let timezone = $state(Intl.DateTimeFormat().resolvedOptions().timeZone);
     let faults: Fault[] = $state([]);
     let said = $state('');
     let sending = $state(false);
@@ -48,12 +52,19 @@
     /** The rail as it is laid out in the second step. */
     let rail = $state.raw<RailDesk | null>(null);
 
+    const portNow = $derived.by(() => {
+        try {
+            return new Date().toLocaleTimeString('en', { ...clockStyle(boat?.clock_face ?? '12'), timeZone: timezone });
+        } catch {
+            return 'not known: no such zone';
+        }
+    });
+
     async function launch(): Promise<void> {
         if (!boat) {
             return;
         }
         sending = true;
-        const { timeZone: timezone } = Intl.DateTimeFormat().resolvedOptions();
         const holders = rail?.holders ?? boat.holders;
         const answer = await ask(api.POST('/boat', { body: { ...boat, holders, timezone, starter_locker: starterLocker } }));
         sending = false;
@@ -118,6 +129,23 @@
                             {/each}
                         </div>
                     </fieldset>
+                    <fieldset class="sm:col-span-2">
+                        <legend class="quiet text-sm">Clock</legend>
+                        <div class="join">
+                            {#each kindsOf('clocks') as { value, word } (value)}
+                                <label class="btn join-item" class:btn-neutral={boat.clock_face === value}>
+                                    <input type="radio" name="clock" class="sr-only" {value} bind:group={boat.clock_face} />{word}
+                                </label>
+                            {/each}
+                        </div>
+                    </fieldset>
+                    <div class="sm:col-span-2">
+                        <TextField label="The port’s time zone" bind:value={timezone} fault={faultAt(faults, '/timezone')} />
+                        <p class="quiet text-sm">
+                            Trips, light and tides of the day go by it. Now it is
+                            <b class="figure" data-testid="port-now">{portNow}</b> there.
+                        </p>
+                    </div>
                     <NumberField
                         label="Length"
                         value={boat.length}

@@ -13,25 +13,23 @@
         card,
         units,
         locker,
-        lineOf,
         day,
     }: {
         card: Schemas['DeckCard'];
         units: Units;
         locker: Locker;
-        lineOf: (code: string) => SpreadLine | undefined;
         day: TripDay;
     } = $props();
 
     let at = $state(0);
     let how = $state(false);
     const row = $derived(card.rows[at]);
-    const line = $derived(row && lineOf(row.running.holder));
+    const line = $derived(row?.line);
     const go = (by: number) => (at = Math.max(0, Math.min(card.rows.length - 1, at + by)));
 
     const isSet = (code: string) => {
-        const line = lineOf(code);
-        return line !== undefined && day.isOut(line.holder_id, code);
+        const of = card.rows.find(({ running }) => running.holder === code);
+        return of !== undefined && day.isOut(of.line.holder_id, code);
     };
 
     /** Set, and on to the next; or not set after all. */
@@ -84,6 +82,7 @@
             <b class="figure text-5xl">{code}</b>
             <span class="text-lg">{lineWords(line, units)}</span>
         </p>
+        {#if row.otherwise}<p class="text-lg font-semibold">As told on the water, not as planned.</p>{/if}
         <p class="setting figure" data-testid="setting">
             {readings(row, units)[1]} <span class="text-2xl">{readingUnit(row, units)}</span>
         </p>

@@ -1,9 +1,9 @@
 <script lang="ts">
-    import type { Boat, Locker, Schemas, SpreadLine, Trip } from '../lib/api';
+    import type { Boat, Locker, Schemas, Trip } from '../lib/api';
     import { readings, readingUnit, trueWords } from './counter-words';
     import { figure, measure, plusMinus, shown, logShows } from '../lib/units';
     import { lineWords, rigWords } from '../lib/catalogue';
-    import { dayWords, speciesList } from '../lib/words';
+    import { dayWords, speciesList, timeOfDay } from '../lib/words';
 
     /** The sheet the mate sets from: setting order, what to read at three speeds, rig, what to clear. One page, black on white. */
     let {
@@ -11,13 +11,11 @@
         trip,
         boat,
         locker,
-        lineOf,
     }: {
         card: Schemas['DeckCard'];
         trip: Trip;
         boat: Boat;
         locker: Locker;
-        lineOf: (code: string) => SpreadLine | undefined;
     } = $props();
 
     const units = $derived(boat.units);
@@ -28,8 +26,8 @@
     <header>
         <h1>{dayWords(trip.date)}{trip.ground && ` · ${trip.ground}`}</h1>
         <p>
-            {boat.name} · lines in <b class="figure">{trip.lines_in}</b> · back by
-            <b class="figure">{trip.back_by}</b>
+            {boat.name} · lines in <b class="figure">{timeOfDay(trip.lines_in)}</b> · back by
+            <b class="figure">{timeOfDay(trip.back_by)}</b>
             ·
             {trip.anglers} anglers · {speciesList(trip.species)}{trip.bottom
                 ? ` · bottom ${shown(units, 'depth', trip.bottom)}`
@@ -55,37 +53,34 @@
         </thead>
         <tbody>
             {#each card.rows as row, i (row.running.holder)}
-                {@const line = lineOf(row.running.holder)}
-                {#if line}
-                    <tr>
-                        <td class="order figure">{i + 1}</td>
-                        <td
-                            ><b class="rod figure">{row.running.holder}</b><br /><span class="small"
-                                >{lineWords(line, units)}</span
-                            ></td
-                        >
-                        <td class="num figure">
-                            <b class="depth">{figure(units, 'depth', row.running.depth)}</b>
-                            <span class="small">{plusMinus(units, row.running.doubt)}</span>
+                {@const { line } = row}
+                <tr>
+                    <td class="order figure">{i + 1}</td>
+                    <td
+                        ><b class="rod figure">{row.running.holder}</b><br /><span class="small">{lineWords(line, units)}</span
+                        >{#if row.otherwise}<br /><span class="small">as told on the water</span>{/if}</td
+                    >
+                    <td class="num figure">
+                        <b class="depth">{figure(units, 'depth', row.running.depth)}</b>
+                        <span class="small">{plusMinus(units, row.running.doubt)}</span>
+                    </td>
+                    {#each readings(row, units) as reading, j (j)}
+                        <td class="num figure" class:planned={j === 1}>
+                            {reading}{#if j === 1}<span class="small unit">{readingUnit(row, units)}</span>{/if}
                         </td>
-                        {#each readings(row, units) as reading, j (j)}
-                            <td class="num figure" class:planned={j === 1}>
-                                {reading}{#if j === 1}<span class="small unit">{readingUnit(row, units)}</span>{/if}
-                            </td>
-                        {/each}
-                        <td
-                            ><b>{locker.lures.find(({ id }) => id === line.lure_id)?.name}</b>
-                            <span class="small">{trueWords(row, units)}</span><br /><span class="small"
-                                >{rigWords(line, locker, units)}</span
-                            ></td
-                        >
-                        <td class="figure clear"
-                            >{row.clear_first.join(' ') || '—'}{#if sinking.get(row.running.holder)}<br /><span class="small"
-                                    >bottom {sinking.get(row.running.holder)}</span
-                                >{/if}</td
-                        >
-                    </tr>
-                {/if}
+                    {/each}
+                    <td
+                        ><b>{locker.lures.find(({ id }) => id === line.lure_id)?.name}</b>
+                        <span class="small">{trueWords(row, units)}</span><br /><span class="small"
+                            >{rigWords(line, locker, units)}</span
+                        ></td
+                    >
+                    <td class="figure clear"
+                        >{row.clear_first.join(' ') || '—'}{#if sinking.get(row.running.holder)}<br /><span class="small"
+                                >bottom {sinking.get(row.running.holder)}</span
+                            >{/if}</td
+                    >
+                </tr>
             {:else}
                 <tr><td colspan="8">No line is planned yet.</td></tr>
             {/each}

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { wordOf } from '../lib/catalogue';
     import { aboard } from '../lib/aboard.svelte';
-    import { api, ask, type Schemas, type Spread, type SpreadLine } from '../lib/api';
+    import { api, ask, type Schemas, type Spread } from '../lib/api';
     import { TripDay } from '../day/day.svelte';
     import CardRod from './CardRod.svelte';
     import CardTable from './CardTable.svelte';
@@ -42,11 +42,6 @@
             }
         });
     });
-
-    const lineOf = (code: string): SpreadLine | undefined => {
-        const holder = aboard.boat?.holders.find((candidate) => candidate.code === code);
-        return spread?.lines.find((line) => line.holder_id === holder?.id);
-    };
 </script>
 
 <main class="min-h-full p-4 sm:p-8 print:p-0">
@@ -85,11 +80,11 @@
         </div>
         {#if one}
             <div class="mx-auto max-w-md print:hidden">
-                <CardRod {card} units={aboard.boat.units} locker={aboard.locker} {lineOf} {day} />
+                <CardRod {card} units={aboard.boat.units} locker={aboard.locker} {day} />
             </div>
         {/if}
         <div class:on-paper={one}>
-            <CardTable {card} {trip} boat={aboard.boat} locker={aboard.locker} {lineOf} />
+            <CardTable {card} {trip} boat={aboard.boat} locker={aboard.locker} />
         </div>
     {:else}
         <p class="quiet">{said}</p>

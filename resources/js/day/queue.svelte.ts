@@ -4,7 +4,7 @@ import { v7 } from 'uuid';
 import { api, ask, faultsIn, inTime, type Fault, type Schemas } from '../lib/api';
 
 export type NewEvent = Schemas['NewEvent'];
-type Told = Omit<NewEvent, 'uuid' | 'at'> & { at?: string };
+type Told = Omit<NewEvent, 'uuid' | 'at'> & { at?: string; uuid?: string };
 
 interface Waiting {
     /** Its place in the queue. */
@@ -33,6 +33,8 @@ const firstOf = (waiting: Waiting[]): Waiting[] => waiting.filter(({ thing }) =>
 
 class EventQueue {
     waiting: Waiting[] = $state.raw([]);
+    /** What the server asked of events it kept, by their names. */
+    readonly #asked = new Map<string, string>();
     readonly #others = new BroadcastChannel('admek.queue');
     readonly #database: Promise<IDBPDatabase<Kept>>;
     /** Sendings follow one another, so that nothing is sent twice at once or passed over. */
@@ -81,6 +83,11 @@ class EventQueue {
         return refused.flatMap((one) => one.refused ?? []);
     }
 
+    /** What is asked of an event that is kept; nothing where it is taken as it was told, or has not been sent yet. */
+    askedOf(uuid: string): string | undefined {
+        return this.#asked.get(uuid);
+    }
+
     /** Thrown away by whoever reads why it was refused. */
     async forget(one: Waiting): Promise<void> {
         await this.#drop([one]);
@@ -110,6 +117,9 @@ class EventQueue {
                 clearTimeout(this.#retry);
                 this.#retry = setTimeout(() => void this.#send(), RETRY_MS);
                 return;
+            }
+            if ('data' in answer) {
+                answer.data.asked.forEach(({ uuid, words }) => this.#asked.set(uuid, words));
             }
             const faults = new Map(
                 'data' in answer

@@ -14,7 +14,7 @@
         ['water', 'Water', /\/(water|ground|lures)$/],
         ['spread', 'Spread', /\/spread$/],
         ['deck-card', 'Deck card', /\/deck-card$/],
-        ['watch', 'Watch', /\/watch$/],
+        ['watch', 'Watch', /\/(watch|end)$/],
         ['log', 'Log', /\/log$/],
     ];
     /** What is the boat's, whatever the trip. */

@@ -34,6 +34,7 @@ interface Named {
     schools: Schemas['School'];
     cures: Schemas['BaitCure'];
     waters: Schemas['WaterKind'];
+    clocks: Schemas['ClockFace'];
 }
 
 type Kind<What extends KindsOf> = Omit<Schemas['Kinds'][number], 'value'> & {

@@ -1,5 +1,6 @@
 /** Words of the calendar, and lists of the trade's own. */
-import type { Schemas } from './api';
+import { aboard } from './aboard.svelte';
+import type { Schemas, Trip } from './api';
 import { wordOf } from './catalogue';
 
 export function speciesList(species: readonly Schemas['Species'][]): string {
@@ -15,10 +16,19 @@ export function dayWords(date: string, today: Date = new Date()): string {
     return near[away] ?? day.toLocaleDateString('en', { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
 }
 
-/** A trip as every screen is headed: its day, and its ground where that has a name. */
-export function tripWords({ date, ground }: { date: string; ground: string }): string {
-    return ground === '' ? dayWords(date) : `${dayWords(date)} off ${ground}`;
+type Named = Pick<Trip, 'id' | 'date' | 'ground' | 'lines_in'>;
+
+/** A trip's day, with its hour where that day has another trip. */
+export function tripDay({ id, date, lines_in }: Named): string {
+    const twin = aboard.trips.some((other) => other.id !== id && other.date === date);
+    return twin ? `${dayWords(date)} ${timeOfDay(lines_in)}` : dayWords(date);
 }
+
+/** A trip as every screen is headed: its day, and its ground where that has a name. */
+export const tripWords = (trip: Named): string => (trip.ground === '' ? tripDay(trip) : `${tripDay(trip)} off ${trip.ground}`);
+
+/** "1 bite", "3 bites", "2 fish". */
+export const counted = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;
 
 /** "25 Nov" */
 export function shortDay(date: string): string {
@@ -37,10 +47,29 @@ export function ago(time: string, now: Date = new Date()): string {
     return minutes < 2880 ? `${Math.round(minutes / 60)} h ago` : `${Math.round(minutes / 1440)} days ago`;
 }
 
-/** "5:12 AM", by this device's clock. */
-export function clock(time: string): string {
-    return new Date(time).toLocaleTimeString('en', { hour: 'numeric', minute: '2-digit' });
+/** How a time of day is written on a clock of 12 hours or of 24. */
+export const clockStyle = (face: Schemas['ClockFace']): Intl.DateTimeFormatOptions =>
+    face === '12'
+        ? { hour: 'numeric', minute: '2-digit', hour12: true }
+        : { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' };
+
+/** "5:12 AM" or "05:12", by the port's clock. */
+export function clock(time: string | number): string {
+    const { clock_face = '12', timezone } = aboard.boat ?? {};
+    return new Date(time).toLocaleTimeString('en', { ...clockStyle(clock_face), ...(timezone ? { timeZone: timezone } : {}) });
 }
+
+/** A time of day the server tells as HH:MM, as the captain reads it. */
+export function timeOfDay(time: string): string {
+    const day = new Date(`2000-01-01T${time}:00Z`);
+    return day.toLocaleTimeString('en', { ...clockStyle(aboard.boat?.clock_face ?? '12'), timeZone: 'UTC' });
+}
+
+/** A full hour of a day, past midnight going on: "6 AM", "06:00". */
+export const hourWords = (hour: number): string => shortTime(`${String(hour % 24).padStart(2, '0')}:00`);
+
+/** The same where there is little room: "6 AM". */
+export const shortTime = (time: string): string => timeOfDay(time).replace(/:00 /, ' ');
 
 /** How long ago, told while it matters to the second. */
 export const longAgo = (seconds: number): string =>

@@ -2,7 +2,7 @@
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, faultsIn, type Schemas, type SpreadOpened } from '../lib/api';
     import { theCatalogue } from '../lib/catalogue';
-    import { tripWords } from '../lib/words';
+    import { timeOfDay, tripWords } from '../lib/words';
     import RodStrip from './RodStrip.svelte';
 
     /** The lure box put in order for a trip's water and hour; one tap hangs a lure on the chosen rod. */
@@ -113,7 +113,7 @@
                         value={hour}
                         onchange={(event) => void read(event.currentTarget.selectedIndex)}
                     >
-                        {#each box.hours as clock, i (clock)}<option value={i}>{clock}</option>{/each}
+                        {#each box.hours as clock, i (clock)}<option value={i}>{timeOfDay(clock)}</option>{/each}
                     </select>
                 </label>
             {/if}

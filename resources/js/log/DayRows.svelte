@@ -50,7 +50,7 @@
         const first = Math.ceil(from / every) * every;
         return Array.from({ length: Math.max(0, Math.floor((until - first) / every) + 1) }, (_, i) => first + i * every);
     });
-    /** By this device's clock, as everywhere in the log. */
+    /** By the port's clock, as everywhere. */
     const clock = (at: number) => told(new Date(Date.parse(line.midnight) + at * 3_600_000).toISOString());
     const y = (holder: string | null) => {
         const at = line.rods.findIndex((rod) => rod.holder === holder);

@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Schemas } from '../lib/api';
+    import { hourWords } from '../lib/words';
 
     /**
      * Depth by hour: a square is as big as the line-hours fished there, and as full as it bit for them. Where nothing was fished there
@@ -30,9 +31,10 @@
     const row = (cell: Cell) => depths.findIndex(([depth]) => depth === cell.depth);
     /** As big as it was fished, by area, and never too small to see. */
     const size = (cell: Cell) => Math.max(0.22, Math.sqrt(cell.hours / most));
-    const clock = (hour: number) => `${hour % 12 === 0 ? 12 : hour % 12}${hour < 12 ? 'a' : 'p'}`;
+    /** Where a column is narrow: without the space. */
+    const narrowly = (hour: number) => hourWords(hour).replace(' AM', 'a').replace(' PM', 'p').replace(':00', '');
     const words = (cell: Cell) =>
-        `${cell.words}, ${clock(cell.hour)}m: ${cell.bites} ${cell.bites === 1 ? 'bite' : 'bites'} in ${cell.hours.toFixed(1)} line-hours`;
+        `${cell.words}, ${hourWords(cell.hour)}: ${cell.bites} ${cell.bites === 1 ? 'bite' : 'bites'} in ${cell.hours.toFixed(1)} line-hours`;
 </script>
 
 <div class="overflow-x-auto" bind:clientWidth={wide}>
@@ -55,7 +57,7 @@
         {/each}
         {#each Array.from({ length: last - first + 1 }, (_, i) => first + i) as hour (hour)}
             <text x={LEFT + (hour - first) * across + across / 2} y={depths.length * HIGH + 18} class="label" text-anchor="middle"
-                >{clock(hour)}</text
+                >{narrowly(hour)}</text
             >
         {/each}
         {#each cells as cell (`${cell.depth} ${cell.hour}`)}

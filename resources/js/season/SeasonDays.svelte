@@ -1,7 +1,7 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
     import type { Schemas } from '../lib/api';
-    import { tripWords } from '../lib/words';
+    import { hourWords, tripWords } from '../lib/words';
 
     /** Every day of the season on one line of time, found by its words. */
     let { days }: { days: Schemas['Season']['days'] } = $props();
@@ -17,7 +17,6 @@
         }),
     );
     const found = $derived(named.filter(({ words }) => words.toLowerCase().includes(wanted.trim().toLowerCase())));
-    const clock = (hour: number) => `${hour % 12 === 0 ? 12 : hour % 12} ${hour % 24 < 12 ? 'am' : 'pm'}`;
 </script>
 
 <div class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
@@ -45,7 +44,9 @@
         </li>
     {:else}<li class="quiet">No day is called so.</li>{/each}
 </ul>
-<p class="quiet flex justify-between text-sm"><span>{clock(from)}</span><span>dots are bites</span><span>{clock(until)}</span></p>
+<p class="quiet flex justify-between text-sm">
+    <span>{hourWords(from)}</span><span>dots are bites</span><span>{hourWords(until)}</span>
+</p>
 
 <style>
     li {

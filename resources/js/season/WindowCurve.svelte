@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { hourWords } from '../lib/words';
     import type { Schemas } from '../lib/api';
 
     /** Bites an hour of one line along the day, as a curve within its interval; beneath, the line-hours it rests on. */
@@ -34,8 +35,7 @@
         const first = Math.ceil(from / step) * step;
         return Array.from({ length: Math.floor((to - first) / step) + 1 }, (_, i) => first + i * step);
     });
-    const clock = (hour: number) => `${hour % 12 === 0 ? 12 : hour % 12} ${hour % 24 < 12 ? 'am' : 'pm'}`;
-    const words = (at: number) => (along === 'clock' ? clock(at) : `${at}°`);
+    const words = (at: number) => (along === 'clock' ? hourWords(at) : `${at}°`);
     const spoken = ({ from: a, to: b }: Schemas['WindowBin']) =>
         along === 'clock'
             ? `${Math.floor(a)}:${a % 1 ? '30' : '00'} to ${Math.floor(b)}:${b % 1 ? '30' : '00'}`

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { timeOfDay } from '../lib/words';
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, faultOf, type Fault, type Schemas } from '../lib/api';
     import type { PreparationDesk } from './preparation.svelte';
@@ -75,7 +76,7 @@
             const wrong = FIELDS.find(({ field }) => Number.isNaN(figureOf(row.typed[field], null)));
             if (wrong) {
                 faults = [{ pointer: `/hours/${i}/${wrong.field}`, detail: 'Must be a number, or empty where it is not known.' }];
-                said = `${wrong.title} at ${row.clock}: must be a number, or empty where it is not known.`;
+                said = `${wrong.title} at ${timeOfDay(row.clock)}: must be a number, or empty where it is not known.`;
                 return;
             }
         }
@@ -135,7 +136,7 @@
                 <tbody>
                     {#each rows as row, i (row.at)}
                         <tr>
-                            <th scope="row" class="figure pr-2 text-left">{row.clock}</th>
+                            <th scope="row" class="figure pr-2 text-left">{timeOfDay(row.clock)}</th>
                             {#each FIELDS as { field, title, quantity } (field)}
                                 {@const fault = faultOf(faults, `/hours/${i}/${field}`)}
                                 <td class="pr-2">
@@ -144,7 +145,7 @@
                                         class:input-error={fault}
                                         inputmode="decimal"
                                         autocomplete="off"
-                                        aria-label="{title} at {row.clock}"
+                                        aria-label="{title} at {timeOfDay(row.clock)}"
                                         title={fault ? allowed(fault, units, quantity ?? undefined) : undefined}
                                         placeholder="?"
                                         bind:value={row.typed[field]}
@@ -155,7 +156,7 @@
                                 <td class="pr-2">
                                     <select
                                         class="select select-sm w-28 text-base"
-                                        aria-label="{title} at {row.clock}"
+                                        aria-label="{title} at {timeOfDay(row.clock)}"
                                         onchange={(event) =>
                                             (row[field] = KNOWN[event.currentTarget.selectedIndex]?.value ?? null)}
                                     >

@@ -2,7 +2,7 @@
     import type { Schemas } from '../lib/api';
     import type { PreparationDesk } from './preparation.svelte';
     import { aboard } from '../lib/aboard.svelte';
-    import { ago } from '../lib/words';
+    import { ago, shortTime, timeOfDay } from '../lib/words';
     import RuleBookDialog from '../boat/RuleBookDialog.svelte';
     import ForecastDialog from './ForecastDialog.svelte';
 
@@ -31,11 +31,13 @@
         <h2 id="go-title" class="verdict {go.verdict}">{VERDICT[go.verdict]}</h2>
         <div class="min-w-0 flex-1 leading-snug" role="status">
             {#each go.worst.slice(0, 2) as { said } (said)}<p class="font-semibold">{said}</p>{:else}
-                <p class="font-semibold">Every hour is inside your limits, from {clock.cast_off} to {clock.back_by}.</p>
+                <p class="font-semibold">
+                    Every hour is inside your limits, from {timeOfDay(clock.cast_off)} to {timeOfDay(clock.back_by)}.
+                </p>
             {/each}
             {#if go.worst.length > 2}<p class="quiet text-sm">and {go.worst.length - 2} more, marked below.</p>{/if}
             {#if go.fit_until}<p>
-                    Fit until <b class="figure">{go.fit_until}</b> and no longer: back before it, or not at all.
+                    Fit until <b class="figure">{timeOfDay(go.fit_until)}</b> and no longer: back before it, or not at all.
                 </p>{/if}
         </div>
         <span class="flex shrink-0 flex-col gap-1">
@@ -53,7 +55,7 @@
             </tr>
             <tr>
                 <td></td>
-                {#each go.hours as hour (hour.clock)}<th scope="col">{hour.clock}</th>{/each}
+                {#each go.hours as hour (hour.clock)}<th scope="col">{shortTime(hour.clock)}</th>{/each}
             </tr>
         </thead>
         <tbody>

@@ -4,7 +4,7 @@
     import { PreparationDesk } from './preparation.svelte';
     import { router } from 'svelte-spa-router';
     import { shown } from '../lib/units';
-    import { shortDay, speciesList, tripWords } from '../lib/words';
+    import { shortDay, speciesList, timeOfDay, tripWords } from '../lib/words';
     import Dialog from '../frame/Dialog.svelte';
     import GoPanel from './GoPanel.svelte';
     import StoresTable from './StoresTable.svelte';
@@ -69,19 +69,19 @@
                 <dl class="facts figure">
                     <div>
                         <dt>lines off</dt>
-                        <dd>{clock.cast_off}</dd>
+                        <dd>{timeOfDay(clock.cast_off)}</dd>
                     </div>
                     <div>
                         <dt>lines in</dt>
-                        <dd class="text-primary">{clock.lines_in}</dd>
+                        <dd class="text-primary">{timeOfDay(clock.lines_in)}</dd>
                     </div>
                     <div>
                         <dt>leave the ground</dt>
-                        <dd>{clock.leave}</dd>
+                        <dd>{timeOfDay(clock.leave)}</dd>
                     </div>
                     <div>
                         <dt>back by</dt>
-                        <dd>{clock.back_by}</dd>
+                        <dd>{timeOfDay(clock.back_by)}</dd>
                     </div>
                 </dl>
             {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { timeOfDay } from '../lib/words';
     import type { Schemas } from '../lib/api';
     import type { PreparationDesk } from './preparation.svelte';
     import ChoreDialog from './ChoreDialog.svelte';
@@ -51,7 +52,7 @@
                             checked={chore.state === 'done'}
                             onchange={(event) => void tick(event.currentTarget, chore)}
                         />
-                        <b class="figure clock">{chore.clock}</b>
+                        <b class="figure clock">{timeOfDay(chore.clock)}</b>
                         <button type="button" class="what" onclick={() => (changing = chore)}>
                             <span class="name"
                                 >{chore.what}{#if STATE[chore.state]}<b class="state" class:late={chore.state === 'late'}

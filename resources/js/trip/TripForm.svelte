@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { timeOfDay } from '../lib/words';
     import { kindsOf, wordOf } from '../lib/catalogue';
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, faultAt, faultOf, type Fault, type Schemas, type Trip } from '../lib/api';
@@ -43,7 +44,7 @@
             .join(', '),
     );
     const peopleSay = $derived(
-        `${entry.anglers} anglers, ${entry.crew} crew${entry.crewFish ? ' who may fish' : ''}, back by ${entry.backBy}`,
+        `${entry.anglers} anglers, ${entry.crew} crew${entry.crewFish ? ' who may fish' : ''}, back by ${timeOfDay(entry.backBy)}`,
     );
     const limitsSay = $derived(
         entry.limit || entry.perAngler

@@ -1,8 +1,8 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
-    import { api, ask, type Schemas } from '../lib/api';
+    import { api, ask, faultsIn, type Answer, type Schemas, type Trip } from '../lib/api';
     import { shown } from '../lib/units';
-    import { dayWords, speciesList } from '../lib/words';
+    import { counted, dayWords, speciesList, timeOfDay, tripDay, tripWords } from '../lib/words';
     import { push } from 'svelte-spa-router';
     import TripForm from './TripForm.svelte';
 
@@ -10,7 +10,7 @@
     const next = $derived(aboard.nextTrip);
     const others = $derived(aboard.trips.filter((trip) => trip !== next));
     let planning: Schemas['FreshTrip'] | null = $state(null);
-    let said = $state('');
+    let said: string | undefined = $state('');
     let leaving = $state(false);
 
     async function plan(): Promise<void> {
@@ -20,6 +20,37 @@
     }
 
     const units = $derived(aboard.boat?.units ?? 'us');
+
+    /** What was just done to a trip, and how it is undone. */
+    let done: { words: string; undo: () => Promise<void> } | null = $state.raw(null);
+    let deleted: Schemas['DeletedTrip'][] | null = $state.raw(null);
+
+    async function act(answer: Answer<unknown>, words: string, undo: () => Promise<void>): Promise<void> {
+        [said] = faultsIn(answer).map(({ detail }) => detail);
+        done = said ? null : { words, undo };
+        await Promise.all([aboard.readTrips(), deleted ? readDeleted() : undefined]);
+    }
+    async function callOff(trip: Trip, off: boolean): Promise<void> {
+        const body = { called_off: off };
+        const answer = await ask(api.PUT('/trips/{trip}/called-off', { params: { path: { trip: trip.id } }, body }));
+        await act(answer, `${off ? 'Called off' : 'On again'}: ${tripWords(trip)}.`, () => callOff(trip, !off));
+    }
+    async function drop(trip: Trip): Promise<void> {
+        const words = `Deleted: ${tripWords(trip)}.`;
+        await act(await ask(api.DELETE('/trips/{trip}', { params: { path: { trip: trip.id } } })), words, () =>
+            bringBack(trip.id),
+        );
+    }
+    async function bringBack(id: number): Promise<void> {
+        const answer = await ask(api.PUT('/trips/{trip}/back', { params: { path: { trip: id } } }));
+        [said] = faultsIn(answer).map(({ detail }) => detail);
+        done = null;
+        await Promise.all([aboard.readTrips(), readDeleted()]);
+    }
+    async function readDeleted(): Promise<void> {
+        const answer = await ask(api.GET('/trips/deleted'));
+        deleted = 'data' in answer ? answer.data : deleted;
+    }
 
     /** Where a step is taken, for who may take it there. */
     function leadsTo(screen: Schemas['TripStep']['screen']): string | undefined {
@@ -57,6 +88,11 @@
     </div>
 
     {#if said}<p class="text-error pb-3 font-semibold" role="alert">{said}</p>{/if}
+    {#if done}
+        <p class="flex flex-wrap items-center gap-3 pb-3" role="status">
+            <b>{done.words}</b><button type="button" class="btn btn-sm" onclick={() => void done?.undo()}>Undo</button>
+        </p>
+    {/if}
     {#if planning}
         <section class="border-base-300 bg-base-100 rounded-box border p-5" aria-labelledby="new-trip">
             <h2 id="new-trip" class="pb-3 text-xl font-bold">New trip</h2>
@@ -72,16 +108,16 @@
         </section>
     {:else if next}
         <section class="border-base-300 bg-base-100 rounded-box border p-5" aria-labelledby="next">
-            <p class="quiet">{next.ground ? dayWords(next.date) : 'The next trip'}</p>
+            <p class="quiet">{next.ground ? tripDay(next) : 'The next trip'}</p>
             <h2 id="next" class="text-3xl font-bold">{next.ground || dayWords(next.date)}</h2>
             <dl class="facts">
                 <div>
                     <dt>lines in</dt>
-                    <dd class="figure">{next.lines_in}</dd>
+                    <dd class="figure">{timeOfDay(next.lines_in)}</dd>
                 </div>
                 <div>
                     <dt>back by</dt>
-                    <dd class="figure">{next.back_by}</dd>
+                    <dd class="figure">{timeOfDay(next.back_by)}</dd>
                 </div>
                 <div>
                     <dt>anglers</dt>
@@ -128,6 +164,12 @@
                     <a class="btn btn-lg" href="#/trips/{next.id}/{screen}">{words}</a>
                 {/each}
             </p>
+            {#if aboard.may('plan')}
+                <p class="flex gap-4 pt-3 text-sm">
+                    <button type="button" class="link min-h-8" onclick={() => void callOff(next, true)}>Call it off</button>
+                    <button type="button" class="link min-h-8" onclick={() => void drop(next)}>Delete it</button>
+                </p>
+            {/if}
         </section>
     {:else}
         <section class="border-base-300 rounded-box border border-dashed p-8 text-center">
@@ -147,30 +189,68 @@
                     <th class="py-2 font-normal">Day</th><th class="font-normal">Ground</th><th
                         class="hidden font-normal sm:table-cell">For</th
                     ><th class="pl-3 text-right font-normal">Lines</th><th class="pl-3 text-right font-normal">Bites</th><th
-                        class="w-40"><span class="sr-only">Open</span></th
+                        class="w-56"><span class="sr-only">Open</span></th
                     >
                 </tr>
             </thead>
             <tbody>
                 {#each others as trip (trip.id)}
                     <tr class="border-base-300 border-b">
-                        <td class="py-2.5">{dayWords(trip.date)}</td>
+                        <td class="py-2.5"
+                            >{tripDay(trip)}{#if trip.called_off}<br /><span class="text-sm font-semibold">called off</span
+                                >{/if}</td
+                        >
                         <td>{trip.ground}</td>
                         <td class="hidden sm:table-cell">{speciesList(trip.species)}</td>
                         <td class="figure text-right font-semibold">{trip.spreads[0]?.line_count ?? 0}</td>
                         <td class="figure text-right font-semibold">{trip.bite_count}</td>
                         <td class="text-right">
                             {#if aboard.shows('spread')}
-                                <a class="link mr-3" href="#/trips/{trip.id}/spread" aria-label="Spread of {dayWords(trip.date)}"
+                                <a class="link mr-3" href="#/trips/{trip.id}/spread" aria-label="Spread of {tripWords(trip)}"
                                     >Spread</a
                                 >
                             {/if}
-                            <a class="link" href="#/trips/{trip.id}/log" aria-label="Log of {dayWords(trip.date)}">Log</a>
+                            <a class="link" href="#/trips/{trip.id}/log" aria-label="Log of {tripWords(trip)}">Log</a>
+                            {#if aboard.may('plan')}
+                                {#if trip.called_off}
+                                    <button type="button" class="link ml-3" onclick={() => void callOff(trip, false)}
+                                        >On again</button
+                                    >
+                                {/if}
+                                <button
+                                    type="button"
+                                    class="link quiet ml-3"
+                                    aria-label="Delete {tripWords(trip)}"
+                                    onclick={() => void drop(trip)}>Delete</button
+                                >
+                            {/if}
                         </td>
                     </tr>
                 {/each}
             </tbody>
         </table>
+    {/if}
+
+    {#if aboard.may('plan')}
+        <details class="pt-6" ontoggle={() => void (deleted ?? readDeleted())}>
+            <summary class="link quiet inline-flex min-h-8 cursor-pointer items-center text-sm">Deleted trips</summary>
+            <ul class="pt-1">
+                {#each deleted ?? [] as trip (trip.id)}
+                    <li class="flex flex-wrap items-center gap-3 py-1">
+                        <span
+                            >{dayWords(trip.date)}
+                            {timeOfDay(trip.lines_in)}{trip.ground && ` off ${trip.ground}`}, {counted(
+                                trip.bite_count,
+                                'bite',
+                            )}</span
+                        >
+                        <button type="button" class="btn btn-sm" onclick={() => void bringBack(trip.id)}>Bring it back</button>
+                    </li>
+                {:else}
+                    <li class="quiet text-sm">{deleted ? 'None.' : 'Reading…'}</li>
+                {/each}
+            </ul>
+        </details>
     {/if}
 
     {#if aboard.me && !aboard.me.laptop}

@@ -1,94 +1,93 @@
 <script lang="ts">
+    import { aboard } from '../lib/aboard.svelte';
     import Dialog from '../frame/Dialog.svelte';
     import NumberField from '../fields/NumberField.svelte';
-    import PickField from '../fields/PickField.svelte';
-    import { faultOf, type Fault, type Schemas } from '../lib/api';
-    import { theCatalogue } from '../lib/catalogue';
-    import type { Units } from '../lib/units';
+    import { faultOf, type Fault, type SpreadLine } from '../lib/api';
+    import type { Field } from '../lib/catalogue';
+    import { settingOf } from '../desk/steps';
+    import { shown, type Units } from '../lib/units';
+    import { partsOf } from '../rod/rigging';
     import type { Rod } from './states';
     import type { Watch } from './watch.svelte';
 
-    /** More or less out on a line that fishes, or how deep it was seen to run. */
+    /** More or less out, or another dial, weight or lead: the figures of that rig, as the planning table has them. */
     let { watch, rod, units, close }: { watch: Watch; rod: Rod; units: Units; close: () => void } = $props();
 
     // svelte-ignore state_referenced_locally
-    const figure = rod.line.colours === null || rod.line.colours === undefined ? 'let_out' : 'colours';
-    // svelte-ignore state_referenced_locally
-    let out: number | null = $state(rod.line[figure] ?? null);
-    let depth: number | null = $state(null);
-    const methods = theCatalogue().kinds.soundings;
-    let method = $state(String(methods[0]?.value));
+    let line: SpreadLine = $state.raw({ ...rod.line, aim: null });
     let faults: Fault[] = $state.raw([]);
+
+    const control = $derived(rod.control?.figure);
+    const figures = $derived(
+        aboard.locker
+            ? partsOf(rod.line, aboard.locker)
+                  .flatMap(({ fields }) => fields)
+                  .filter(({ figure }) => figure && valueOf(figure) !== null)
+            : [],
+    );
+    const first = $derived(figures.filter(({ figure }) => figure === control || figure === rod.control?.emptied));
+    const rest = $derived(figures.filter((field) => !first.includes(field)));
+    const counted = $derived(rod.counter_factor === null || !control ? null : (valueOf(control) ?? 0) * rod.counter_factor);
+    const changed = $derived(figures.some(({ figure }) => valueOf(figure) !== (rod.line[figure as keyof SpreadLine] ?? null)));
+
+    function valueOf(figure: Field['figure']): number | null {
+        const value = line[figure as keyof SpreadLine];
+        return typeof value === 'number' ? value : null;
+    }
+    function change(figure: Field['figure'], value: number | null): void {
+        const carried = rod.control && figure === control && value !== null ? settingOf(rod.control, value) : {};
+        line = { ...line, [figure as string]: value, ...carried };
+    }
 
     async function tell(event: SubmitEvent): Promise<void> {
         event.preventDefault();
-        await kept(watch.tell(rod, 'let_out', { line: { ...rod.line, [figure]: out } }));
-    }
-    async function sound(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
-        if (depth !== null) {
-            await kept(watch.tell(rod, 'sounding', { depth, method: method as Schemas['SoundingMethod'] }));
-        }
-    }
-    async function kept(telling: Promise<Fault[]>): Promise<void> {
-        faults = await telling;
+        faults = await watch.tell(rod, 'let_out', { line });
         if (faults.length === 0) {
             close();
         }
     }
-    const own = $derived([`/line/${figure}`, '/depth']);
+    const own = $derived(figures.map(({ figure }) => `/line/${figure}`));
 </script>
 
-<Dialog title="{rod.holder}: out now, and how deep" {close} look="max-w-sm">
-    <form class="deck grid gap-4" onsubmit={tell}>
-        <NumberField
-            label={figure === 'colours' ? 'Colours' : 'Let out'}
-            id="out-now"
-            value={out}
-            change={(value) => (out = value)}
-            {units}
-            quantity={figure === 'colours' ? 'colours' : 'length'}
-            fault={faultOf(faults, `/line/${figure}`)}
-        />
-        <button type="submit" class="btn btn-primary h-16 text-xl" disabled={out === null}>It is so</button>
-    </form>
-    {#if faults[0] && !own.includes(faults[0].pointer)}<p class="text-error" role="alert">{faults[0].detail}</p>{/if}
-    <form class="deck border-base-300 mt-4 grid gap-4 border-t pt-4" onsubmit={sound}>
-        <NumberField
-            label="Seen to run at"
-            id="sounded-at"
-            value={depth}
-            change={(value) => (depth = value)}
-            clear={() => (depth = null)}
-            {units}
-            quantity="depth"
-            fault={faultOf(faults, '/depth')}
-        />
-        <PickField
-            label="How"
-            value={method}
-            options={methods.map(({ value, word }) => ({ value, text: word }))}
-            change={(value) => (method = value)}
-        />
-        <button type="submit" class="btn border-base-content bg-base-100 h-16 text-xl">Sounded</button>
+{#snippet number({ figure, label, quantity }: Field)}
+    <NumberField
+        {label}
+        id={figure === control ? 'out-now' : undefined}
+        value={valueOf(figure)}
+        change={(value) => change(figure, value)}
+        {units}
+        {quantity}
+        fault={faultOf(faults, `/line/${figure}`)}
+    />
+{/snippet}
+
+<Dialog title="{rod.holder}: out now" {close} look="max-w-sm">
+    <form class="deck grid gap-3" onsubmit={tell}>
+        {#each first as field (field.figure)}{@render number(field)}{/each}
+        {#if counted !== null}<p data-counter>
+                The counter then shows <b class="figure">{shown(units, 'length', counted)}</b>.
+            </p>{/if}
+        {#if rest.length > 0}
+            <details>
+                <summary class="flex min-h-12 cursor-pointer items-center font-semibold underline">The rest of its rig</summary>
+                <div class="grid gap-3 pt-2">
+                    {#each rest as field (field.figure)}{@render number(field)}{/each}
+                </div>
+            </details>
+        {/if}
+        {#if faults[0] && !own.includes(faults[0].pointer)}<p class="text-error" role="alert">{faults[0].detail}</p>{/if}
+        <button type="submit" class="btn btn-primary h-16 text-xl" disabled={!changed}>It is so</button>
     </form>
 </Dialog>
 
 <style>
     /* Typed with wet hands on a moving deck. */
-    .deck :global(label),
-    .deck :global(span) {
+    .deck :global(:is(label, span, p, summary)) {
         font-size: 20px;
-    }
-    .deck :global(:is(input, select)) {
-        height: 56px;
-        font-size: 24px;
     }
     .deck :global(input) {
         width: 6.5rem;
-    }
-    .deck :global(select) {
-        font-size: 20px;
-        line-height: 56px;
+        height: 56px;
+        font-size: 24px;
     }
 </style>

@@ -46,6 +46,7 @@
                         rod={one}
                         {units}
                         clock={watch.clock}
+                        turning={watch.now.turn?.held ?? false}
                         minutes={watch.minutes(one)}
                         chosen={one.holder === watch.chosen}
                         waits={watch.waits(one)}
@@ -57,7 +58,7 @@
         <div class="strip"><WatchAhead {watch} {units} /></div>
         <div class="word"><WatchSays {watch} /></div>
         <WatchHull {watch} {trip} {units} {landed} told={() => (landed = null)} />
-        <WatchFoot {watch} {units} land={(one) => (landed = one)} />
+        <WatchFoot {watch} {trip} {units} land={(one) => (landed = one)} />
     {:else}
         <p class="quiet p-6">{watch.said || 'Reading…'}</p>
     {/if}

@@ -1,10 +1,13 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
     import { wordOf } from '../lib/catalogue';
+    import type { Trip } from '../lib/api';
     import type { Units } from '../lib/units';
     import LetOutDialog from './LetOutDialog.svelte';
+    import MarkDialog from './MarkDialog.svelte';
     import SignsDialog from './SignsDialog.svelte';
     import { narrow } from './narrow';
+    import SoundedDialog from './SoundedDialog.svelte';
     import SwapDialog from './SwapDialog.svelte';
     import WatchChange from './WatchChange.svelte';
     import WatchNext from './WatchNext.svelte';
@@ -12,12 +15,33 @@
     import type { Watch } from './watch.svelte';
 
     /** What was told last, and what can be told of the chosen rod. */
-    let { watch, units, land }: { watch: Watch; units: Units; land: (landed: { rod: Rod; bite: string } | null) => void } =
-        $props();
+    let {
+        watch,
+        trip,
+        units,
+        land,
+    }: {
+        watch: Watch;
+        trip: Trip;
+        units: Units;
+        land: (landed: { rod: Rod; bite: string } | null) => void;
+    } = $props();
 
-    let asking: 'swap' | 'let_out' | 'signs' | null = $state(null);
+    const ASKED = ['swap', 'let_out', 'sounding'] as const;
+    let asking: (typeof ASKED)[number] | 'signs' | 'mark' | null = $state(null);
     const rod = $derived(watch.rod);
     const full = $derived(watch.now?.bags.filter((bag) => bag.full) ?? []);
+
+    const sounded = $derived(watch.untrued || watch.rods.some(({ trued }) => trued));
+
+    /** Where she is, when anything reads that; else it is asked. */
+    function mark(): void {
+        if (watch.now?.placed) {
+            void watch.say('marker here', { kind: 'marker' });
+        } else {
+            asking = 'mark';
+        }
+    }
 
     /** The acts by their number, the rods by the arrows. */
     function key(event: KeyboardEvent): void {
@@ -50,8 +74,9 @@
         if (!rod) {
             return;
         }
-        if (kind === 'swap' || kind === 'let_out') {
-            asking = kind;
+        const dialog = ASKED.find((one) => one === kind);
+        if (dialog) {
+            asking = dialog;
             return;
         }
         land(kind === 'landed' && rod.bite ? { rod, bite: rod.bite } : null);
@@ -61,6 +86,10 @@
         await told;
     }
 </script>
+
+{#snippet small(words: string, take: () => void)}
+    <button type="button" class="btn undo border-base-content bg-base-100" onclick={take}>{words}</button>
+{/snippet}
 
 <svelte:window onkeydown={key} />
 <footer>
@@ -73,28 +102,24 @@
         {:else if !rod}Tap a rod, then what happened.
         {:else}<b class="figure">{rod.holder}</b>: {rod.lure}{/if}
     </p>
-    {#if watch.last}<button type="button" class="btn undo" onclick={() => void watch.undo()}>Undo</button>
-    {:else if aboard.may('log') && !rod}
+    {#if aboard.may('log') || watch.last}
         <p class="free">
-            {#if watch.untrued || watch.rods.some(({ trued }) => trued)}<button
-                    type="button"
-                    class="btn undo border-base-content {watch.untrued ? 'btn-neutral' : 'bg-base-100'}"
-                    aria-pressed={watch.untrued}
-                    onclick={() => void watch.showUntrued(!watch.untrued)}>Untrued</button
-                >{/if}
-            <button type="button" class="btn undo border-base-content bg-base-100" onclick={() => (asking = 'signs')}
-                >Signs</button
-            >
-            {#if watch.now?.follows}<button
-                    type="button"
-                    class="btn undo border-base-content bg-base-100"
-                    onclick={() => void watch.say('a fish followed', { kind: 'followed' })}>A follow</button
-                >{/if}
-            <button
-                type="button"
-                class="btn undo border-base-content bg-base-100"
-                onclick={() => void watch.say('marker here', { kind: 'marker' })}>Mark here</button
-            >
+            {#if watch.last}<button type="button" class="btn undo" data-undo onclick={() => void watch.undo()}>Undo</button>{/if}
+            {#if aboard.may('log')}
+                {#if rod?.as_planned}{@render small('As planned', () => void watch.asPlanned(rod))}{/if}
+                {#if !rod && sounded}<button
+                        type="button"
+                        class="btn undo border-base-content {watch.untrued ? 'btn-neutral' : 'bg-base-100'}"
+                        aria-pressed={watch.untrued}
+                        onclick={() => void watch.showUntrued(!watch.untrued)}>Untrued</button
+                    >{/if}
+                {#if !rod && watch.comeIn.length > 1}{@render small('All in', () => void watch.bringIn())}{/if}
+                {#if !rod && watch.now?.follows}
+                    {@render small('A follow', () => void watch.say('a fish followed', { kind: 'followed' }))}
+                {/if}
+                {@render small('Signs', () => (asking = 'signs'))}
+                {@render small('Mark here', mark)}
+            {/if}
         </p>
     {/if}
     {#if narrow.current && !rod && (watch.changes.told.length > 0 || watch.next)}
@@ -117,6 +142,8 @@
     {/if}
 </footer>
 {#if asking === 'swap' && rod}<SwapDialog {watch} {rod} close={() => (asking = null)} />{/if}
+{#if asking === 'sounding' && rod}<SoundedDialog {watch} {rod} {units} close={() => (asking = null)} />{/if}
+{#if asking === 'mark'}<MarkDialog {watch} {trip} {units} close={() => (asking = null)} />{/if}
 {#if asking === 'signs'}<SignsDialog {watch} close={() => (asking = null)} />{/if}
 {#if asking === 'let_out' && rod}<LetOutDialog {watch} {rod} {units} close={() => (asking = null)} />{/if}
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { clock } from '../lib/words';
     import { figure, measure, shown, type Quantity, type Units } from '../lib/units';
     import { speedStep } from '../desk/steps';
     import type { Watch } from './watch.svelte';
@@ -14,7 +15,7 @@
     }
 
     const out = $derived(watch.rods.filter(({ state }) => state !== 'in_boat').length);
-    const time = $derived(new Date(watch.clock).toLocaleTimeString('en', { hour: 'numeric', minute: '2-digit' }));
+    const time = $derived(clock(watch.clock));
     const read = $derived(watch.now?.speed_by.read ?? false);
 
     function one(name: string, quantity: Quantity, what: string): Read[] {
@@ -86,7 +87,10 @@
         </p>
         <p class="unit">
             {measure(units, 'speed').unit}
-            {watch.now.speed_by.words}{#if turn}<br /><b>turning to {turn.side}, {shown(units, 'length', turn.radius)} round</b
+            {watch.now.speed_by.words}{#if turn}<br /><b
+                    >turning to {turn.side}, {shown(units, 'length', turn.radius)} round{turn.held
+                        ? ': depths as before it'
+                        : ''}</b
                 >{/if}
         </p>
         <dl>

@@ -9,6 +9,8 @@
         units: Units;
         /** ms by the server's clock. */
         clock: number;
+        /** She turns too hard to say where it is: it is told as before the turn. */
+        turning: boolean;
         /** Until it is to be looked at. */
         minutes: number;
         chosen: boolean;
@@ -17,7 +19,7 @@
     }
 
     /** One rod on the watch: where it runs, how it stands, when it is to be looked at. */
-    let { rod, units, clock, minutes, chosen, waits, choose }: Shown = $props();
+    let { rod, units, clock, turning, minutes, chosen, waits, choose }: Shown = $props();
 
     const since = $derived(rod.since === null ? 0 : Math.max(0, Math.floor((clock - new Date(rod.since).getTime()) / 1000)));
     const words = $derived(stateOf(rod)?.words ?? '');
@@ -52,7 +54,9 @@
         ><b class="figure depth">{rod.depth === null ? '—' : figure(units, 'depth', rod.depth)}</b><span class="figure doubt"
             >{plusMinus(units, rod.doubt)}</span
         >
-        {#if rod.planned !== null}<span class="meant">meant for {figure(units, 'depth', rod.planned)}</span>{/if}
+        {#if rod.on_bottom}<span class="lies">lies on bottom</span>
+        {:else if turning && rod.state !== 'in_boat'}<span class="lies">turning</span>
+        {:else if rod.planned !== null}<span class="meant">meant for {figure(units, 'depth', rod.planned)}</span>{/if}
         <span class="lure">{waits ? 'waiting to be sent' : rod.lure}</span></span
     >
 </button>
@@ -120,6 +124,11 @@
     }
     .meant {
         font-size: 16px;
+        white-space: nowrap;
+    }
+    .lies {
+        font-size: 16px;
+        font-weight: 700;
         white-space: nowrap;
     }
     .idle {

@@ -125,6 +125,27 @@ export class Watch {
         return this.rods.find(({ holder }) => holder === this.chosen);
     }
 
+    /** Lines that come in with all others; one with a fish on comes in with its fish. */
+    get comeIn(): Rod[] {
+        return this.rods.filter((rod) => this.takes(rod).some(({ kind }) => kind === 'in'));
+    }
+
+    /** Whether lines fished today and all are in. */
+    get allIn(): boolean {
+        return (this.now?.fished ?? false) && this.rods.every(({ state }) => state === 'in_boat');
+    }
+
+    /** All lines in, told as one. */
+    async bringIn(): Promise<Fault[]> {
+        return await this.say('all lines in', ...this.comeIn.map(({ holder_id }): Told => ({ kind: 'in', holder_id })));
+    }
+
+    /** A rod as it was planned, and by the plan from then on. */
+    async asPlanned(rod: Rod): Promise<Fault[]> {
+        const { holder_id, as_planned: line } = rod;
+        return line ? await this.say(`${rod.holder} as planned`, { kind: 'as_planned', holder_id, line }) : [];
+    }
+
     /** The rod that is set next. */
     get next(): Rod | undefined {
         return this.rods.filter(({ state }) => state === 'in_boat').sort((a, b) => a.turn - b.turn)[0];

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { shortTime } from '../lib/words';
     import type { DepthScale } from '../views/scales';
     import type { Reading } from './water.svelte';
 
@@ -86,7 +87,7 @@
                         const group = event.currentTarget.parentElement;
                         (group?.children[next] as HTMLElement | undefined)?.focus();
                     }
-                }}><span>{row.clock}</span></button
+                }}><span>{shortTime(row.clock)}</span></button
             >
         {/each}
     </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { timeOfDay } from '../lib/words';
     import { wordOf } from '../lib/catalogue';
     import { push } from 'svelte-spa-router';
     import type { Schemas } from '../lib/api';
@@ -28,7 +29,7 @@
 <div class="border-base-300 border-t px-4 py-2">
     {#if said}<p class="text-error pb-1 text-sm font-semibold" role="alert">{said}</p>{/if}
     <p class="pb-1.5 text-sm leading-tight" role="status">
-        {#if sent}<b>{sent}</b>{:else if slot}At <b class="figure">{slot.clock}</b>:
+        {#if sent}<b>{sent}</b>{:else if slot}At <b class="figure">{timeOfDay(slot.clock)}</b>:
             {slot.bands
                 .map(
                     (band) =>

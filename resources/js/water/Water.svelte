@@ -5,7 +5,7 @@
     import { depthScale } from '../views/scales';
     import { WaterDesk } from './water.svelte';
     import { depthTicks } from '../lib/units';
-    import { shortDay, tripWords } from '../lib/words';
+    import { shortDay, timeOfDay, tripWords } from '../lib/words';
     import Popover from '../frame/Popover.svelte';
     import RuleBookDialog, { type BookName } from '../boat/RuleBookDialog.svelte';
     import AdviceList from './AdviceList.svelte';
@@ -73,7 +73,7 @@
 
     async function send(): Promise<boolean> {
         const done = (await desk?.send()) ?? false;
-        sent = done && slot ? `The ${slot.clock} bands are on the planning table.` : (desk?.said ?? '');
+        sent = done && slot ? `The ${timeOfDay(slot.clock)} bands are on the planning table.` : (desk?.said ?? '');
         return done;
     }
 

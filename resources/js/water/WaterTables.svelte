@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { timeOfDay } from '../lib/words';
     import { wordOf } from '../lib/catalogue';
     import { figure, measure, shown, type Units } from '../lib/units';
     import type { Reading } from './water.svelte';
@@ -12,7 +13,7 @@
     <tbody>
         {#each reading.schedule as row (row.clock)}
             <tr
-                ><th scope="row">{row.clock}</th>{#each row.bands as band (band.species)}<td
+                ><th scope="row">{timeOfDay(row.clock)}</th>{#each row.bands as band (band.species)}<td
                         >{wordOf('species', band.species)}
                         {figure(units, 'depth', band.top)} to {figure(units, 'depth', band.bottom)}</td
                     >{/each}</tr

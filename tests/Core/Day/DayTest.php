@@ -118,6 +118,43 @@ final class DayTest extends TestCase
         self::assertSame([LineState::InBoat, 'three'], [$day->lines['P1']->state, $day->lines['P1']->line?->lure]);
     }
 
+    public function test_what_was_told_of_a_line_stays_with_its_rod_until_it_is_told_to_be_as_planned(): void
+    {
+        $morning = [
+            self::at(0, 'out', EventKind::Out, 'P2', tells: ['lure' => 'planned', 'set_up' => []]),
+            self::at(10, 'swap', EventKind::Swap, 'P2', tells: ['lure' => 'swapped', 'set_up' => []]),
+            self::at(20, 'bite', EventKind::Bite, 'P2'), self::at(25, 'end', EventKind::Landed, of: 'bite'),
+        ];
+        $stands = static fn (Event ...$more): ?string => Day::of([...$morning, ...array_values($more)])->lines['P2']->stands()?->lure;
+        self::assertSame('swapped', $stands(), 'landed');
+        self::assertSame('swapped', $stands(
+            self::at(30, 'again', EventKind::Out, 'P2', tells: ['lure' => 'swapped', 'set_up' => []]),
+            self::at(40, 'in', EventKind::In, 'P2'),
+        ), 'out and in');
+        $asPlanned = self::at(50, 'plan', EventKind::AsPlanned, 'P2', tells: ['lure' => 'planned', 'set_up' => []]);
+        self::assertNull($stands($asPlanned), 'in the boat it goes by the plan, whatever that becomes');
+        self::assertSame('planned', $stands(
+            self::at(30, 'again', EventKind::Out, 'P2', tells: ['lure' => 'swapped', 'set_up' => []]), $asPlanned,
+        ), 'out it is what it was told to be');
+        self::assertNull(Day::of([
+            self::at(0, 'out', EventKind::Out, 'P2', tells: ['lure' => 'planned', 'set_up' => []]),
+            self::at(40, 'in', EventKind::In, 'P2'),
+        ])->lines['P2']->stands(), 'nothing was told otherwise');
+    }
+
+    public function test_after_the_day_was_ended_nothing_fishes(): void
+    {
+        $events = [
+            self::at(0, 'out', EventKind::Out, 'P1'), self::at(5, 'out2', EventKind::Out, 'P2'),
+            self::at(30, 'in', EventKind::In, 'P1'), self::at(60, 'end', EventKind::Ended),
+        ];
+        $day = Day::of($events);
+        self::assertEqualsWithDelta((30 + 55) / 60, $day->lineHours(1e9), 1e-9);
+        self::assertSame([LineState::InBoat, LineState::InBoat], [$day->lines['P1']->state, $day->lines['P2']->state]);
+        $on = Day::of([...$events, self::at(61, 'no', EventKind::Void, of: 'end')]);
+        self::assertSame(LineState::Fishing, $on->lines['P2']->state, 'taken back it goes on');
+    }
+
     public function test_a_bite_nobody_set_a_line_for_is_kept_all_the_same(): void
     {
         $day = Day::of([
