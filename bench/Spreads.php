@@ -134,10 +134,10 @@ final class Spreads
 
         return new GearAboard(
             [
-                new DescribedReel('braid', Material::Braid, 30), new DescribedReel('nylon', Material::Nylon, 20),
-                new DescribedReel('core 3', Material::Leadcore, 27, 3.0),
-                new DescribedReel('core 8', Material::Leadcore, 27, 8.0),
-                new DescribedReel('copper', Material::Copper, 32, wireLength: 76.0),
+                new DescribedReel('braid', Material::Braid, 30, count: 12), new DescribedReel('nylon', Material::Nylon, 20, count: 12),
+                new DescribedReel('core 3', Material::Leadcore, 27, 3.0, count: 4),
+                new DescribedReel('core 8', Material::Leadcore, 27, 8.0, count: 4),
+                new DescribedReel('copper', Material::Copper, 32, wireLength: 76.0, count: 2),
             ],
             [
                 ...array_map(
@@ -151,9 +151,9 @@ final class Spreads
                     range(1, 6),
                 ),
             ],
-            [new DescribedBall('12 lb', 5.443)],
-            [new DescribedDiver('large', DiverSize::Large)],
-            [new DescribedBoard('large', BoardSize::Large)],
+            [new DescribedBall('12 lb', 5.443, 4)],
+            [new DescribedDiver('large', DiverSize::Large, count: 6)],
+            [new DescribedBoard('large', BoardSize::Large, 10)],
         );
     }
 }

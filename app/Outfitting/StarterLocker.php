@@ -16,15 +16,15 @@ use App\Models\Gear\Lure;
 final class StarterLocker
 {
     private const REELS = [
-        ['Braid 30 lb, counter', 'braid', 30.0, null, true],
-        ['Nylon 20 lb', 'nylon', 20.0, null, false],
-        ['Nylon 14 lb', 'nylon', 14.0, null, false],
-        ['Core 27 lb, 3 colours', 'leadcore', 27.0, 3.0, false],
-        ['Core 27 lb, 4 colours', 'leadcore', 27.0, 4.0, false],
-        ['Core 27 lb, 8 colours', 'leadcore', 27.0, 8.0, false],
-        ['Core 18 lb, 10 colours', 'leadcore', 18.0, 10.0, false],
-        ['Copper 32 lb, 250 ft', 'copper', 32.0, null, false],
-        ['Steel 30 lb, 400 ft', 'steel', 30.0, null, false],
+        ['Braid 30 lb, counter', 'braid', 30.0, null, true, 6],
+        ['Nylon 20 lb', 'nylon', 20.0, null, false, 6],
+        ['Nylon 14 lb', 'nylon', 14.0, null, false, 2],
+        ['Core 27 lb, 3 colours', 'leadcore', 27.0, 3.0, false, 2],
+        ['Core 27 lb, 4 colours', 'leadcore', 27.0, 4.0, false, 2],
+        ['Core 27 lb, 8 colours', 'leadcore', 27.0, 8.0, false, 1],
+        ['Core 18 lb, 10 colours', 'leadcore', 18.0, 10.0, false, 1],
+        ['Copper 32 lb, 250 ft', 'copper', 32.0, null, false, 1],
+        ['Steel 30 lb, 400 ft', 'steel', 30.0, null, false, 1],
     ];
 
     /** @var array<string, int> ft of wire on the reels that hold some */
@@ -61,29 +61,29 @@ final class StarterLocker
 
     public static function stowGear(Boat $boat): void
     {
-        foreach (self::REELS as [$name, $material, $test, $colours, $calibrated]) {
+        foreach (self::REELS as [$name, $material, $test, $colours, $calibrated, $count]) {
             $wire = self::wire($name);
             $boat->reels()->create([
                 'name' => $name, 'material' => $material, 'test' => $test, 'colours' => $colours,
-                'counter_calibrated' => $calibrated,
+                'counter_calibrated' => $calibrated, 'count' => $count,
                 'wire_length' => $wire === null ? null : $wire * Units::FOOT,
                 'backing_material' => $colours === null && $wire === null ? null : 'braid',
                 'backing_test' => $colours === null && $wire === null ? null : 30.0,
             ]);
         }
         foreach ([8, 10, 12, 15] as $pounds) {
-            $boat->balls()->create(['name' => "Ball {$pounds} lb", 'mass' => $pounds * Units::POUND]);
+            $boat->balls()->create(['name' => "Ball {$pounds} lb", 'mass' => $pounds * Units::POUND, 'count' => 2]);
         }
         foreach ([
-            ['Small diver', 'small', false],
-            ['Medium diver', 'medium', false],
-            ['Large diver', 'large', false],
-            ['Large diver, ringed', 'large', true],
-        ] as [$name, $size, $ringed]) {
-            $boat->divers()->create(['name' => $name, 'size' => $size, 'ringed' => $ringed]);
+            ['Small diver', 'small', false, 2],
+            ['Medium diver', 'medium', false, 2],
+            ['Large diver', 'large', false, 4],
+            ['Large diver, ringed', 'large', true, 2],
+        ] as [$name, $size, $ringed, $count]) {
+            $boat->divers()->create(['name' => $name, 'size' => $size, 'ringed' => $ringed, 'count' => $count]);
         }
-        foreach (['small', 'large', 'mast'] as $size) {
-            $boat->boards()->create(['name' => ucfirst($size).' board', 'size' => $size]);
+        foreach (['small' => 4, 'large' => 4, 'mast' => 2] as $size => $count) {
+            $boat->boards()->create(['name' => ucfirst($size).' board', 'size' => $size, 'count' => $count]);
         }
     }
 

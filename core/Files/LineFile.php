@@ -104,8 +104,10 @@ final class LineFile
                     'speed' => $rated->speed,
                 ] + ($rated->trued ? ['trued' => true] : []),
             ]),
-            'ball' => $line->ball === null ? null : get_object_vars($line->ball),
-            'diver' => $line->diver === null ? null : ['size' => $line->diver->size->value] + get_object_vars($line->diver),
+            'ball' => $line->ball === null ? null : ['name' => $line->ball->name, 'mass' => $line->ball->mass],
+            'diver' => $line->diver === null ? null : [
+                'name' => $line->diver->name, 'size' => $line->diver->size->value, 'ringed' => $line->diver->ringed,
+            ],
             'board' => $line->board === null ? null : ['name' => $line->board->name, 'size' => $line->board->size->value],
             'rides_on' => $line->ridesOn,
             'leader_material' => $line->leaderMaterial?->value,

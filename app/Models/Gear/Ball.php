@@ -23,9 +23,9 @@ final class Ball extends Model
 
     protected $table = self::TABLE;
 
-    protected $fillable = ['name', 'mass', 'note', 'retired'];
+    protected $fillable = ['name', 'mass', 'count', 'note', 'retired'];
 
-    protected $casts = ['mass' => 'float', 'retired' => 'boolean'];
+    protected $casts = ['mass' => 'float', 'count' => 'integer', 'retired' => 'boolean'];
 
     public function described(): DescribedBall
     {
@@ -35,6 +35,6 @@ final class Ball extends Model
     /** As a row of its table tells it. */
     public static function ofRow(stdClass $row): DescribedBall
     {
-        return new DescribedBall($row->name, $row->mass);
+        return new DescribedBall($row->name, $row->mass, (int) ($row->count ?? 1));
     }
 }

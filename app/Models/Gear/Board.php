@@ -24,9 +24,9 @@ final class Board extends Model
 
     protected $table = self::TABLE;
 
-    protected $fillable = ['name', 'size', 'note', 'retired'];
+    protected $fillable = ['name', 'size', 'count', 'note', 'retired'];
 
-    protected $casts = ['retired' => 'boolean'];
+    protected $casts = ['count' => 'integer', 'retired' => 'boolean'];
 
     public function described(): DescribedBoard
     {
@@ -36,6 +36,6 @@ final class Board extends Model
     /** As a row of its table tells it. */
     public static function ofRow(stdClass $row): DescribedBoard
     {
-        return new DescribedBoard($row->name, BoardSize::from($row->size));
+        return new DescribedBoard($row->name, BoardSize::from($row->size), (int) ($row->count ?? 1));
     }
 }

@@ -25,9 +25,9 @@ final class Diver extends Model
 
     protected $table = self::TABLE;
 
-    protected $fillable = ['name', 'size', 'ringed', 'note', 'retired'];
+    protected $fillable = ['name', 'size', 'ringed', 'count', 'note', 'retired'];
 
-    protected $casts = ['ringed' => 'boolean', 'retired' => 'boolean'];
+    protected $casts = ['ringed' => 'boolean', 'count' => 'integer', 'retired' => 'boolean'];
 
     public function described(): DescribedDiver
     {
@@ -37,6 +37,6 @@ final class Diver extends Model
     /** As a row of its table tells it. */
     public static function ofRow(stdClass $row): DescribedDiver
     {
-        return new DescribedDiver($row->name, DiverSize::from($row->size), (bool) $row->ringed);
+        return new DescribedDiver($row->name, DiverSize::from($row->size), (bool) $row->ringed, (int) ($row->count ?? 1));
     }
 }

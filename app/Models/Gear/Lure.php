@@ -40,7 +40,7 @@ final class Lure extends Model
 
     protected $fillable = [
         'name', 'kind', 'finish', 'rated_depth', 'rated_lead', 'rated_line_diameter', 'rated_speed', 'down_area', 'lip',
-        'size', 'mass', 'imitates', 'note', 'retired',
+        'size', 'mass', 'imitates', 'count', 'note', 'retired',
     ];
 
     protected $casts = [
@@ -52,6 +52,7 @@ final class Lure extends Model
         'lip' => 'array',
         'size' => 'float',
         'mass' => 'float',
+        'count' => 'integer',
         'retired' => 'boolean',
     ];
 
@@ -86,6 +87,7 @@ final class Lure extends Model
         return new DescribedLure(
             $row->name, LureKind::from($row->kind), $row->finish ?? '', $rated, $row->down_area ?? null,
             isset($row->lip) ? Lip::ofList(json_decode($row->lip, true)) : null,
+            isset($row->count) ? (int) $row->count : null,
         );
     }
 }

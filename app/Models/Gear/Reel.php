@@ -44,6 +44,7 @@ final class Reel extends Model
         'counter_factor',
         'wire_length',
         'line_length',
+        'count',
         'note',
         'retired',
     ];
@@ -56,6 +57,7 @@ final class Reel extends Model
         'counter_factor' => 'float',
         'wire_length' => 'float',
         'line_length' => 'float',
+        'count' => 'integer',
         'retired' => 'boolean',
     ];
 
@@ -73,6 +75,7 @@ final class Reel extends Model
             $row->name, Material::from($row->material), $row->test, $row->colours ?? null, $row->wire_length ?? null,
             $backing === null ? null : Material::from($backing), $row->backing_test ?? null,
             (bool) ($row->counter_calibrated ?? false), $row->counter_factor ?? 1.0, $row->line_length ?? null,
+            count: (int) ($row->count ?? 1),
         );
     }
 }

@@ -31,21 +31,24 @@ final readonly class Assignment
      * @param  list<DraftBand>  $bands
      * @param  array<array-key, non-empty-list<Option>>  $options  by holder
      * @param  int  $boards  a side, of this way of sharing the rods
+     * @param  ?Pieces  $pieces  aboard; null for as many as are wanted
      * @param  ?int  $mostOfEach  most lines that run short, and that run long, where both are to be tried; null for no matter
      */
     public static function of(
         array $bands, array $options, int $mostLines, int $boards = 0, LureReach $reach = new LureReach,
-        RiggingRules $rigging = new RiggingRules, ?int $mostOfEach = null,
+        RiggingRules $rigging = new RiggingRules, ?int $mostOfEach = null, ?Pieces $pieces = null,
     ): self {
         $water = new WantedWater($bands, $reach);
         $depths = $water->depths();
         $rods = [];
         while (count($rods) < min($mostLines, count($options))) {
             $best = null;
+            $used = self::used($rods);
             foreach ($options as $holder => $ways) {
                 $hasRoom = static fn (Option $way): bool => ($way->rides === null
                     || self::hasRoom($way->rides, $rods, $rigging->stacked))
-                    && ($mostOfEach === null || $way->role->lead() === null || self::alike($way, $rods) < $mostOfEach);
+                    && ($mostOfEach === null || $way->role->lead() === null || self::alike($way, $rods) < $mostOfEach)
+                    && ($pieces?->allow($way->pieces, $used) ?? true);
                 $ways = array_values(array_filter($ways, $hasRoom));
                 if (isset($rods[$holder]) || $ways === []) {
                     continue;
@@ -69,7 +72,7 @@ final readonly class Assignment
             $water->put($best['depth']);
         }
 
-        return self::bettered($rods, $options, $depths, $water, self::SPREAD * min($boards, self::SPREAD_ENOUGH));
+        return self::bettered($rods, $options, $depths, $water, self::SPREAD * min($boards, self::SPREAD_ENOUGH), $pieces);
     }
 
     /**
@@ -77,7 +80,7 @@ final readonly class Assignment
      * @param  array<array-key, non-empty-list<Option>>  $options
      * @param  list<float>  $depths
      */
-    private static function bettered(array $rods, array $options, array $depths, WantedWater $water, float $worth): self
+    private static function bettered(array $rods, array $options, array $depths, WantedWater $water, float $worth, ?Pieces $pieces): self
     {
         for ($round = 0, $changed = true; $changed && $round < self::MOST_ROUNDS; $round++) {
             $changed = false;
@@ -85,9 +88,11 @@ final readonly class Assignment
                 $water->take($rod['depth']);
                 $now = $water->gain($rod['depth'], $rod['option']->suits);
                 // What is stacked stays so, and what it rides stays out; what runs short stays short.
+                $used = self::used(array_diff_key($rods, [$holder => 0]));
                 $ways = array_values(array_filter(
                     $options[$holder],
-                    static fn (Option $way): bool => $way->role->lead() === $rod['option']->role->lead(),
+                    static fn (Option $way): bool => $way->role->lead() === $rod['option']->role->lead()
+                        && ($pieces?->allow($way->pieces, $used) ?? true),
                 ));
                 $way = self::best($rod['option']->rides === null && $ways !== [] ? $ways : [$rod['option']], $depths, $water);
                 if ($way['option']->rides === $rod['option']->rides && $way['gain'] > $now + 1e-6) {
@@ -108,6 +113,15 @@ final readonly class Assignment
         }
 
         return new self($rods, $water->covered(), $worth);
+    }
+
+    /**
+     * @param  array<array-key, array{option: Option, depth: float, first: bool}>  $rods
+     * @return array<string, int> how often each piece is in use
+     */
+    private static function used(array $rods): array
+    {
+        return Pieces::used(array_map(static fn (array $rod): array => $rod['option']->pieces, $rods));
     }
 
     /**

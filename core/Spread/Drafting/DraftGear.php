@@ -7,6 +7,7 @@ namespace Admek\Core\Spread\Drafting;
 use Admek\Core\Fish\LureFamilies;
 use Admek\Core\Tackle\Catalogue\Presentation;
 use Admek\Core\Tackle\Described\BoardUse;
+use Admek\Core\Tackle\Described\DescribedBall;
 use Admek\Core\Tackle\Described\DescribedBoard;
 use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Described\DescribedReel;
@@ -16,24 +17,28 @@ use Admek\Core\Tackle\Parts\Material;
 /** Which of the gear aboard a draft reaches for. */
 final readonly class DraftGear
 {
-    public function __construct(private DraftTask $task)
+    /** Most kinds of a piece a way is tried with. */
+    public const KINDS = 3;
+
+    /** @param  int  $kinds  of a piece a way is tried with, where there are fewer of the first than rods */
+    public function __construct(private DraftTask $task, private int $kinds = 1)
     {
     }
 
     /**
-     * A board so far out (m): an in-line one of the larger sort; without any, a clip on the tow line of a mast board, which
-     * is let out as far as any clip of the draft.
+     * Boards so far out (m): in-line ones, the larger sort first; without any, a clip on the tow line of a mast board, which is
+     * let out as far as any clip of the draft.
      *
-     * @return array{DescribedBoard, array<string, float>} with its figures
+     * @return list<array{DescribedBoard, array<string, float>}> each with its figures
      */
-    public function board(float $out): array
+    public function boards(float $out): array
     {
-        $inline = $this->task->gear->boardsFor(BoardUse::Inline);
+        $inline = array_reverse($this->task->gear->boardsFor(BoardUse::Inline));
         $mastOut = max($this->task->rigging->mastOut, Pattern::farthestBoard());
 
         return $inline === []
-            ? [$this->task->gear->boards[0], ['board_out' => $mastOut, 'clip_out' => $out]]
-            : [$inline[count($inline) - 1], ['board_out' => $out]];
+            ? [[$this->task->gear->boards[0], ['board_out' => $mastOut, 'clip_out' => $out]]]
+            : array_map(static fn (DescribedBoard $board): array => [$board, ['board_out' => $out]], $this->enough($inline));
     }
 
     /** @return list<DescribedReel> */
@@ -42,21 +47,56 @@ final readonly class DraftGear
         return $this->task->gear->reelsOf($presentation->entry()->reels);
     }
 
-    /** @return ?DescribedReel divers and what holds bottom on braid, which is thin; the rest on nylon, which gives */
-    public function reel(Presentation $presentation): ?DescribedReel
+    /** @return list<DescribedReel> for every rod: divers and what holds bottom on braid, which is thin; the rest on nylon, which gives */
+    public function reelsFor(Presentation $presentation): array
     {
-        $reels = $this->reels($presentation);
         $wanted = match ($presentation) {
             Presentation::Diver, Presentation::Bouncer, Presentation::Dropper => Material::Braid,
             default => Material::Nylon,
         };
-        foreach ($reels as $reel) {
-            if ($reel->material === $wanted) {
-                return $reel;
+        $reels = $this->reels($presentation);
+
+        return $this->enough([
+            ...array_filter($reels, static fn (DescribedReel $reel): bool => $reel->material === $wanted),
+            ...array_filter($reels, static fn (DescribedReel $reel): bool => $reel->material !== $wanted),
+        ]);
+    }
+
+    /** @return list<DescribedBall> for every boom, the usual one first, then those next to it in weight */
+    public function balls(): array
+    {
+        $usual = $this->task->gear->usualBall();
+        $balls = $this->task->gear->balls;
+        usort($balls, static fn (DescribedBall $a, DescribedBall $b): int => abs($a->mass - ($usual->mass ?? 0.0))
+            <=> abs($b->mass - ($usual->mass ?? 0.0)));
+
+        return $this->enough($balls);
+    }
+
+    /**
+     * So many kinds of a piece, the first first, that there is one for every rod.
+     *
+     * @template Piece of DescribedReel|DescribedBall|DescribedBoard
+     *
+     * @param  list<Piece>  $pieces
+     * @return list<Piece>
+     */
+    private function enough(array $pieces): array
+    {
+        $rods = min(count($this->task->holders), $this->task->mostLines);
+        $chosen = [];
+        $count = 0;
+        foreach ($pieces as $piece) {
+            if ($count >= $rods || count($chosen) === $this->kinds) {
+                break;
+            }
+            if ($piece->count > 0) {
+                $chosen[] = $piece;
+                $count += $piece->count;
             }
         }
 
-        return $reels[0] ?? null;
+        return $chosen;
     }
 
     /**

@@ -34,6 +34,7 @@ final readonly class DraftMoves
     public function moved(array $options, array $lines, array $running, Breach $breach): ?array
     {
         $known = $this->names($running);
+        $pieces = Pieces::of($this->task->gear);
         $tries = [];
         foreach ($breach->holders as $holder) {
             if (Stack::shared($holder, $lines)) {
@@ -45,7 +46,11 @@ final readonly class DraftMoves
                     $water->put($line->depth());
                 }
             }
-            array_push($tries, ...$this->elsewhere($holder, $options[$holder], $water));
+            $used = Pieces::used(array_map(Pieces::under(...), array_diff_key($lines, [$holder => 0])));
+            $ways = array_values(array_filter(
+                $options[$holder], static fn (Option $way): bool => $pieces->allow($way->pieces, $used),
+            ));
+            array_push($tries, ...($ways === [] ? [] : $this->elsewhere($holder, $ways, $water)));
         }
         usort(
             $tries,

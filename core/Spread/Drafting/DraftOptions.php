@@ -35,9 +35,10 @@ final readonly class DraftOptions
 
     private Trial $trial;
 
-    public function __construct(private DraftTask $task, SpreadSolver $solver)
+    /** @param  int  $kinds  of a piece each way is tried with, where there are fewer of the first than rods */
+    public function __construct(private DraftTask $task, SpreadSolver $solver, int $kinds = 1)
     {
-        $this->gear = new DraftGear($task);
+        $this->gear = new DraftGear($task, $kinds);
         $this->trial = new Trial($task, $solver);
     }
 
@@ -49,20 +50,19 @@ final readonly class DraftOptions
      */
     public function stacked(DescribedHolder $holder, array $riggers): array
     {
-        $reel = $this->gear->reel(Presentation::Stacker);
         $kinds = $this->gear->kinds(Presentation::Stacker);
         $lure = $this->gear->lure($kinds);
-        if ($reel === null || $lure === null) {
+        if ($lure === null) {
             return [];
         }
         $options = [];
         $apart = $this->task->rigging->releasesApart;
         $figures = ['above' => $apart, 'lead' => $this->task->rigging->stackedLead];
         foreach ($riggers as $host) {
-            if ($host->role === Role::DeepRigger) {
+            foreach ($host->role === Role::DeepRigger ? $this->gear->reelsFor(Presentation::Stacker) : [] as $reel) {
                 $boom = $host->line->holder->code;
                 $line = new DescribedLine(
-                    $holder, Presentation::Stacker, $reel, $lure, $figures + $this->trial->leader($figures),
+                    $holder, Presentation::Stacker, $reel, $lure, $this->trial->leader($figures),
                     ridesOn: $boom, leaderMaterial: $this->task->leaderMaterial,
                 );
                 $options[] = new Option(
@@ -81,25 +81,25 @@ final readonly class DraftOptions
      */
     public function rigger(DescribedHolder $holder): array
     {
-        $options = [];
-        $ball = $this->task->gear->usualBall();
         $rules = $this->task->rigging;
-        foreach ($ball === null ? [] : [
-            [Role::DeepRigger, $rules->deepLead], [Role::LongLeadRigger, $rules->shallowLead],
-        ] as [$role, $lead]) {
-            $option = $this->trial->of(
-                $holder, Presentation::Rigger, $this->gear->reel(Presentation::Rigger), $role,
-                ['let_out' => 10.0, 'lead' => $lead], ball: $ball,
-            );
-            if ($option !== null) {
+        $options = [];
+        foreach ($this->gear->balls() as $ball) {
+            foreach ($this->gear->reelsFor(Presentation::Rigger) as $reel) {
+                $deep = $this->trial->of(
+                    $holder, Presentation::Rigger, $reel, Role::DeepRigger, ['let_out' => 10.0, 'lead' => $rules->deepLead],
+                    ball: $ball,
+                );
+                $long = $this->trial->of(
+                    $holder, Presentation::Rigger, $reel, Role::LongLeadRigger,
+                    ['let_out' => 10.0, 'lead' => $rules->shallowLead], ball: $ball,
+                );
                 // A long lead is for water the boat is over and felt in; below that a short one follows the ball.
-                $options[] = $role === Role::DeepRigger
-                    ? $option->between(max($option->shallowest, $rules->shallow), $option->deepest)
-                    : $option->between($option->shallowest, min($option->deepest, $rules->shallow));
+                $options[] = $deep?->between(max($deep->shallowest, $rules->shallow), $deep->deepest);
+                $options[] = $long?->between($long->shallowest, min($long->deepest, $rules->shallow));
             }
         }
 
-        return $options;
+        return array_values(array_filter($options));
     }
 
     /**
@@ -107,17 +107,18 @@ final readonly class DraftOptions
      */
     public function diver(DescribedHolder $holder, float $dial): array
     {
-        $reel = $this->gear->reel(Presentation::Diver);
         $options = [];
         foreach (array_slice($this->task->gear->usualDivers(), 0, 2) as $plate) {
-            $options[] = $this->trial->of(
-                $holder,
-                Presentation::Diver,
-                $reel,
-                $dial >= 2.0 ? Role::WideDiver : Role::SteepDiver,
-                ['dial' => $dial, 'let_out' => 30.0],
-                diver: $plate,
-            );
+            foreach ($this->gear->reelsFor(Presentation::Diver) as $reel) {
+                $options[] = $this->trial->of(
+                    $holder,
+                    Presentation::Diver,
+                    $reel,
+                    $dial >= 2.0 ? Role::WideDiver : Role::SteepDiver,
+                    ['dial' => $dial, 'let_out' => 30.0],
+                    diver: $plate,
+                );
+            }
         }
 
         return array_values(array_filter($options));
@@ -132,17 +133,19 @@ final readonly class DraftOptions
      */
     public function trailing(DescribedHolder $holder, ?float $boardOut, Role $role): array
     {
-        [$board, $out] = $boardOut === null ? [null, []] : $this->gear->board($boardOut);
-        $options = [$this->flat($holder, $role, $board === null ? [] : [$board, $out])];
-        if ($this->trial->asksFor(Presentation::Clip)) {
-            $options[] = $this->clip($holder, $role, $out, $board);
-        }
         $cores = $this->gear->reels(Presentation::Core);
         usort($cores, static fn (DescribedReel $a, DescribedReel $b): int => ($a->colours ?? INF) <=> ($b->colours ?? INF));
-        foreach ($cores as $core) {
-            $options[] = $this->trial->of(
-                $holder, Presentation::Core, $core, $role, $out + ['colours' => 1.0, 'backing' => 0.0], board: $board,
-            );
+        $options = [];
+        foreach ($boardOut === null ? [[null, []]] : $this->gear->boards($boardOut) as [$board, $out]) {
+            array_push($options, ...$this->flats($holder, $role, $board === null ? [] : [$board, $out]));
+            foreach ($this->trial->asksFor(Presentation::Clip) ? $this->gear->reelsFor(Presentation::Clip) : [] as $reel) {
+                $options[] = $this->clip($holder, $role, $reel, $out, $board);
+            }
+            foreach ($cores as $core) {
+                $options[] = $this->trial->of(
+                    $holder, Presentation::Core, $core, $role, $out + ['colours' => 1.0, 'backing' => 0.0], board: $board,
+                );
+            }
         }
         foreach ($boardOut === null ? $this->gear->reels(Presentation::Wire) : [] as $wire) {
             $options[] = $this->trial->of(
@@ -172,11 +175,13 @@ final readonly class DraftOptions
             [Presentation::DownRod, Role::BesideTheBoat, self::BESIDE],
         ] as [$presentation, $role, $let]) {
             if ($this->trial->asksFor($presentation)) {
-                $options[] = $this->trial->of($holder, $presentation, $this->gear->reel($presentation), $role, let: $let);
+                foreach ($this->gear->reelsFor($presentation) as $reel) {
+                    $options[] = $this->trial->of($holder, $presentation, $reel, $role, let: $let);
+                }
             }
         }
         if ($this->task->muskie()?->school === Leads::Long) {
-            $options[] = $this->flat($holder, Role::LongBehind);
+            array_push($options, ...$this->flats($holder, Role::LongBehind));
         }
 
         return array_values(array_filter($options));
@@ -187,9 +192,9 @@ final readonly class DraftOptions
      *
      * @param  array<string, float>  $out  figures of its board
      */
-    private function clip(DescribedHolder $holder, Role $role, array $out, ?DescribedBoard $board): ?Option
-    {
-        $reel = $this->gear->reel(Presentation::Clip);
+    private function clip(
+        DescribedHolder $holder, Role $role, DescribedReel $reel, array $out, ?DescribedBoard $board,
+    ): ?Option {
         $start = Presentation::Clip->entry()->starts[LineFigure::LetOut->value];
         $wanted = array_sum(array_map(
             static fn (DraftBand $band): float => 0.5 * ($band->top + $band->bottom), $this->task->bands,
@@ -216,25 +221,32 @@ final readonly class DraftOptions
      */
     private function onBottom(DescribedHolder $holder, Presentation $presentation): array
     {
-        $lightest = $this->trial->of($holder, $presentation, $this->gear->reel($presentation), Role::OnBottom);
-        if ($lightest === null) {
-            return [];
+        $options = [];
+        foreach ($this->gear->reelsFor($presentation) as $reel) {
+            $lightest = $this->trial->of($holder, $presentation, $reel, Role::OnBottom);
+            if ($lightest === null) {
+                continue;
+            }
+            $mass = $lightest->line->need(LineFigure::WeightMass);
+            $heavier = array_values(array_filter(LeadWeight::STOCK, static fn (float $other): bool => $other > $mass + 1e-6));
+            array_push($options, $lightest, ...array_map(
+                fn (float $mass): Option => $this->trial->weighted($lightest, $mass), array_slice($heavier, 0, self::HEAVIER),
+            ));
         }
-        $mass = $lightest->line->need(LineFigure::WeightMass);
-        $heavier = array_values(array_filter(LeadWeight::STOCK, static fn (float $other): bool => $other > $mass + 1e-6));
 
-        return [$lightest, ...array_map(
-            fn (float $mass): Option => $this->trial->weighted($lightest, $mass), array_slice($heavier, 0, self::HEAVIER),
-        )];
+        return $options;
     }
 
-    /** @param  array{}|array{DescribedBoard, array<string, float>}  $behind  board and its figures */
-    private function flat(DescribedHolder $holder, Role $role, array $behind = []): ?Option
+    /**
+     * @param  array{}|array{DescribedBoard, array<string, float>}  $behind  board and its figures
+     * @return list<?Option>
+     */
+    private function flats(DescribedHolder $holder, Role $role, array $behind = []): array
     {
-        return $this->trial->of(
-            $holder, Presentation::Flat, $this->gear->reel(Presentation::Flat), $role, ($behind[1] ?? []) + ['let_out' => 30.0]
+        return array_map(fn (DescribedReel $reel): ?Option => $this->trial->of(
+            $holder, Presentation::Flat, $reel, $role, ($behind[1] ?? []) + ['let_out' => 30.0]
                 + ($behind === [] && $this->task->coldShallows() ? [LineFigure::TipHeight->value => 0.0] : []),
             board: $behind[0] ?? null, let: $this->task->muskie()->long ?? [self::LEAST_FLAT, $this->task->rigging->longest],
-        );
+        ), $this->gear->reelsFor(Presentation::Flat));
     }
 }

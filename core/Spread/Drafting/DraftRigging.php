@@ -25,7 +25,7 @@ final readonly class DraftRigging
     }
 
     /**
-     * Every rod with a lure of its own and its control set for its depth.
+     * Every rod with a lure of its own and its control set for its depth; one no lure is left for has none.
      *
      * @return array<array-key, DescribedLine> by holder
      */
@@ -45,6 +45,9 @@ final readonly class DraftRigging
             )->bandAt($depths[$holder->code]) ?? $this->task->bands[0];
             $host = $option->rides === null ? [] : array_intersect_key($lines, [$option->rides => true]);
             $lures = $this->lures($pulled, $band, $option);
+            if ($lures === [] || ($option->rides !== null && ! isset($lines[$option->rides]))) {
+                continue;
+            }
             $lines[$holder->code] = $line = $this->reaching($option, $lures, $depths[$holder->code], $host);
             $pulled[] = $line->lure->name;
         }
@@ -124,7 +127,7 @@ final readonly class DraftRigging
      * box; the fewer rods pull it already, the sooner, for a captain has more than one.
      *
      * @param  list<string>  $pulled  names of lures on other rods
-     * @return non-empty-list<DescribedLure>
+     * @return list<DescribedLure> of which another is aboard
      */
     private function lures(array $pulled, DraftBand $band, Option $way): array
     {
@@ -143,6 +146,11 @@ final readonly class DraftRigging
         }
         usort($lures, static fn (DescribedLure $a, DescribedLure $b): int => ($uses[$a->name] ?? 0) <=> ($uses[$b->name] ?? 0));
 
-        return $lures === [] ? [$way->line->lure] : $lures;
+        $lures = $lures === [] ? [$way->line->lure] : $lures;
+        $pieces = Pieces::of($this->task->gear);
+
+        return array_values(array_filter(
+            $lures, static fn (DescribedLure $lure): bool => $pieces->haveLure($lure->name, $uses[$lure->name] ?? 0),
+        ));
     }
 }

@@ -35,11 +35,17 @@ final readonly class Drafter
     {
         $pattern = new Pattern($task, $this->solver);
         $ways = [];
+        $every = null;
         for ($boards = $pattern->leastBoards(); $boards <= $pattern->mostBoards(); $boards++) {
             $options = $pattern->options($boards);
-            $ways[] = [
-                'assigned' => self::assigned($task, $pattern, $options, $boards), 'options' => $options, 'boards' => $boards,
-            ];
+            $assigned = self::assigned($task, $pattern, $options, $boards);
+            if (count($assigned->rods) < min($task->mostLines, count($options))) {
+                // What is reached for first is not aboard for all of them.
+                $every ??= $pattern->withEveryKind();
+                $options = $every->options($boards);
+                $assigned = self::assigned($task, $pattern, $options, $boards);
+            }
+            $ways[] = ['assigned' => $assigned, 'options' => $options, 'boards' => $boards];
         }
         usort($ways, static fn (array $a, array $b): int => $b['assigned']->worth <=> $a['assigned']->worth);
         $best = null;
@@ -68,6 +74,7 @@ final readonly class Drafter
     {
         return Assignment::of(
             $task->bands, $options, $task->mostLines, $boards, $task->limits->reach, $task->rigging, $pattern->mostOfEach(),
+            Pieces::of($task->gear),
         );
     }
 
@@ -85,6 +92,11 @@ final readonly class Drafter
         $moves = new DraftMoves($task, $this->solver, $rigging);
         $lines = $rigging->withLures($assigned);
         $leftOut = $this->leftOut($task, $assigned, $options);
+        foreach (array_keys($assigned->rods) as $holder) {
+            if (! isset($lines[$holder])) {
+                $leftOut[$holder] = LeftOut::Lure;
+            }
+        }
         $ways = array_map(static fn (array $rod): Option => $rod['option'], $assigned->rods);
         $running = [];
         for ($i = 0; ; $i++) {
@@ -170,7 +182,11 @@ final readonly class Drafter
         $leftOut = [];
         foreach ($task->holders as $holder) {
             if (! isset($assigned->rods[$holder->code])) {
-                $leftOut[$holder->code] = isset($options[$holder->code]) ? LeftOut::Limit : LeftOut::Gear;
+                $leftOut[$holder->code] = match (true) {
+                    ! isset($options[$holder->code]) => LeftOut::Gear,
+                    count($assigned->rods) < $task->mostLines => LeftOut::Taken,
+                    default => LeftOut::Limit,
+                };
             }
         }
 

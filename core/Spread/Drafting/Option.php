@@ -12,6 +12,9 @@ use Admek\Core\Tackle\Parts\LureKind;
 /** One way to rig a rod, and the depths it gets to at this speed. */
 final readonly class Option
 {
+    /** @var list<string> its line hangs on */
+    public array $pieces;
+
     /**
      * @param  DescribedLine  $line  the control at some start
      * @param  float  $shallowest  m
@@ -32,6 +35,7 @@ final readonly class Option
         public ?array $let = null,
         public ?string $rides = null,
     ) {
+        $this->pieces = Pieces::under($line);
     }
 
     /** The same between other depths, m. */

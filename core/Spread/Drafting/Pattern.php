@@ -31,11 +31,20 @@ final class Pattern
     /** @var array<string, list<Option>> */
     private array $made = [];
 
-    private readonly DraftOptions $ways;
+    private DraftOptions $ways;
 
-    public function __construct(private readonly DraftTask $task, SpreadSolver $solver)
+    public function __construct(private readonly DraftTask $task, private readonly SpreadSolver $solver)
     {
         $this->ways = new DraftOptions($task, $solver);
+    }
+
+    /** The same with every kind of a piece that does, where there are fewer of the first than rods that want it. */
+    public function withEveryKind(): self
+    {
+        $pattern = new self($this->task, $this->solver);
+        $pattern->ways = new DraftOptions($this->task, $this->solver, DraftGear::KINDS);
+
+        return $pattern;
     }
 
     /** m the outermost board of any pattern is let out. */

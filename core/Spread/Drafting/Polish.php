@@ -10,6 +10,7 @@ use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Described\DescribedLine;
+use Admek\Core\Tackle\Rigs\ControlKind;
 use Admek\Core\Towing\CannotTow;
 
 /**
@@ -75,6 +76,9 @@ final readonly class Polish
         $worth = [];
         foreach (self::GRAINS as $grains) {
             $value = $control->settable($control->value + $grains * $control->grain($this->task->metric), $this->task->metric);
+            if ($control->kind === ControlKind::Colours && $value < Trial::LEAST_COLOURS) {
+                continue;
+            }
             try {
                 $then = $covered(
                     $this->solver->run($planned->withControl($value), $this->task->conditions, withDoubt: false)->depth(),

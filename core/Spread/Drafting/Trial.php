@@ -30,6 +30,9 @@ final readonly class Trial
     /** A way that suits no band so much, a rigger being 1, leaves its rod in. */
     private const LEAST_SUITED = 0.25;
 
+    /** Part of a colour sinks a lure by less than it swims up and down. */
+    public const LEAST_COLOURS = 1.0;
+
     private DraftGear $gear;
 
     public function __construct(private DraftTask $task, private SpreadSolver $solver)
@@ -73,7 +76,7 @@ final readonly class Trial
         }
         $figures += $presentation->entry()->starts;
         $line = new DescribedLine(
-            $holder, $presentation, $reel, $lure, $figures + $this->leader($figures), $ball, $diver, $board,
+            $holder, $presentation, $reel, $lure, $this->leader($figures), $ball, $diver, $board,
             leaderMaterial: $this->task->leaderMaterial,
         );
         try {
@@ -85,6 +88,9 @@ final readonly class Trial
             }
             $control = $planned->rig->control();
             [$least, $most] = $let ?? [self::leastOut($control), 0.95 * $control->most];
+            if ($control->kind === ControlKind::Colours) {
+                $let = [$least, $most];
+            }
             $left = self::left($line, $control);
             if ($left < $most) {
                 $let = [$least, $most] = [$least, max($least, $left)];
@@ -149,16 +155,19 @@ final readonly class Trial
     }
 
     /**
-     * As long as the water asks, where its rig does not say otherwise, and no longer than the lead it is part of.
+     * Figures with a leader as long as the water asks, and no longer than the lead it is part of; where the water asks for none, as
+     * the rig is begun with.
      *
      * @param  array<string, float>  $figures
      * @return array<string, float> by {@see LineFigure}
      */
     public function leader(array $figures): array
     {
-        $length = $this->task->leader ?? Entry::LEADER[LineFigure::LeaderLength->value];
+        $length = $this->task->leader ?? $figures[LineFigure::LeaderLength->value] ?? Entry::LEADER[LineFigure::LeaderLength->value];
 
-        return [LineFigure::LeaderLength->value => min($length, $figures[LineFigure::Lead->value] ?? INF)] + Entry::LEADER;
+        return [
+            LineFigure::LeaderLength->value => min($length, $figures[LineFigure::Lead->value] ?? INF),
+        ] + $figures + Entry::LEADER;
     }
 
     /**
@@ -204,7 +213,7 @@ final readonly class Trial
     {
         return match ($control->kind) {
             ControlKind::Cable => 2.0,
-            ControlKind::Colours => 0.5,
+            ControlKind::Colours => self::LEAST_COLOURS,
             default => max($control->least, min($control->most, 9.0)),
         };
     }

@@ -58,6 +58,12 @@ final readonly class GearField
         return new self('count', 'how many', null, Quantity::Count, 0, 500, optional: true, whole: true);
     }
 
+    /** How many of it are aboard: a draft hangs no more. */
+    public static function owned(): self
+    {
+        return new self('count', 'how many', null, Quantity::Count, 0, 500, start: 1.0, keeps: true, whole: true);
+    }
+
     public static function number(
         string $key,
         string $label,

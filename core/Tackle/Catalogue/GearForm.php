@@ -84,6 +84,7 @@ enum GearForm: string
                     'counter_factor', 'counter shows, for 1 truly out', Quantity::Count,
                     Counter::SHOWS[0], Counter::SHOWS[1], 1.0, keeps: true,
                 ),
+                GearField::owned(),
             ],
             self::Lures => [
                 GearField::choice('kind', 'family', self::words(LureKind::cases()), LureKind::MediumSpoon->value),
@@ -95,8 +96,11 @@ enum GearForm: string
                 GearField::number('rated_lead', 'on so much line out', Quantity::Length, null, null, optional: true),
                 GearField::number('rated_line_diameter', 'of line so thick', Quantity::Thickness, null, null, optional: true),
                 GearField::number('rated_speed', 'at', Quantity::Speed, null, null, optional: true),
+                GearField::count(),
             ],
-            self::Balls => [GearField::number('mass', 'weight', Quantity::Mass, 0.2, 15, 10 * Units::POUND)],
+            self::Balls => [
+                GearField::number('mass', 'weight', Quantity::Mass, 0.2, 15, 10 * Units::POUND), GearField::owned(),
+            ],
             self::Divers => [
                 GearField::choice(
                     'size',
@@ -105,8 +109,11 @@ enum GearForm: string
                     DiverSize::Large->value,
                 ),
                 GearField::flag('ringed', 'ring round the rim'),
+                GearField::owned(),
             ],
-            self::Boards => [GearField::choice('size', 'sort', self::words(BoardSize::cases()), BoardSize::Large->value)],
+            self::Boards => [
+                GearField::choice('size', 'sort', self::words(BoardSize::cases()), BoardSize::Large->value), GearField::owned(),
+            ],
             self::Weights => [
                 GearField::number('mass', 'weight', Quantity::SmallMass, 0.001, 2, 2 * Units::POUND / 16), GearField::count(),
             ],

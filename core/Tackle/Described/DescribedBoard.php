@@ -9,7 +9,8 @@ use Admek\Core\Tackle\Parts\BoardSize;
 /** A planer board. */
 final readonly class DescribedBoard
 {
-    public function __construct(public string $name, public BoardSize $size)
+    /** @param  int  $count  aboard */
+    public function __construct(public string $name, public BoardSize $size, public int $count = 1)
     {
     }
 }

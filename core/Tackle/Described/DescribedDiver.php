@@ -9,7 +9,9 @@ use Admek\Core\Tackle\Parts\DiverSize;
 /** A diver's plate, with or without a ring round its rim. */
 final readonly class DescribedDiver
 {
-    public function __construct(public string $name, public DiverSize $size, public bool $ringed = false)
-    {
+    /** @param  int  $count  aboard */
+    public function __construct(
+        public string $name, public DiverSize $size, public bool $ringed = false, public int $count = 1,
+    ) {
     }
 }

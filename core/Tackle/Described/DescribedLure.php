@@ -18,6 +18,7 @@ final readonly class DescribedLure
      * @param  ?RatedPoint  $rated  where it is known to run; null for what is typical of its kind
      * @param  ?float  $downArea  m², solved from the rated point once
      * @param  ?Lip  $lip  how that follows what is doubted
+     * @param  ?int  $count  aboard; null where nobody has counted them
      */
     public function __construct(
         public string $name,
@@ -26,6 +27,7 @@ final readonly class DescribedLure
         public ?RatedPoint $rated = null,
         public ?float $downArea = null,
         public ?Lip $lip = null,
+        public ?int $count = null,
     ) {
     }
 

@@ -17,6 +17,7 @@ final readonly class DescribedReel
      * @param  ?float  $lineLength  m of line on it, or of backing behind its core or wire; null where nobody has told
      * @param  float  $counterFactor  what its counter shows for each metre truly out
      * @param  ?Taught  $taught  what soundings say of it and of whatever it pulls; null for the default figures
+     * @param  int  $count  of reels alike, aboard
      */
     public function __construct(
         public string $name,
@@ -30,6 +31,7 @@ final readonly class DescribedReel
         public float $counterFactor = 1.0,
         public ?float $lineLength = null,
         public ?Taught $taught = null,
+        public int $count = 1,
     ) {
     }
 
@@ -38,6 +40,7 @@ final readonly class DescribedReel
         return new self(
             $this->name, $this->material, $this->test, $this->colours, $this->wireLength, $this->backingMaterial,
             $this->backingTest, $this->counterCalibrated, $this->counterFactor, $this->lineLength, $taught,
+            $this->count,
         );
     }
 }

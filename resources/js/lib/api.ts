@@ -17,7 +17,8 @@ export type Fault = NonNullable<Problem['errors']>[number];
 
 export const api = createClient<paths>({ baseUrl: '/api' });
 
-const NOTHING = 204;
+/** Done, with nothing to say of it. */
+export const NOTHING = 204;
 
 /** A network that swallows what is sent gives no answer: it is taken for none after so long. */
 export const inTime = () => AbortSignal.timeout(8000);
@@ -29,11 +30,11 @@ export type Answer<T> = { data: T } | { problem: Problem } | { silent: true };
 export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<Answer<T>> {
     try {
         const { data, error, response } = await call;
-        if (response.ok && data !== undefined) {
-            return { data };
+        if (response.ok && (data !== undefined || response.status === NOTHING)) {
+            return { data: data as T };
         }
         // Whoever is ended after the head of an answer has said nothing, whatever that promised.
-        if (response.ok && response.status !== NOTHING) {
+        if (response.ok) {
             return { silent: true };
         }
         const said = typeof error === 'object' && error !== null && 'detail' in error ? (error as Problem) : null;

@@ -1,5 +1,5 @@
 /** Files as they are: the contract's client would make JSON of them. */
-import type { Schemas } from './api';
+import { NOTHING, type Schemas } from './api';
 
 /** What the server makes of a file; or, in words, why it takes nothing of it, with the place in it. Throws where it is silent. */
 export async function sendFile(path: string, file: File, signal?: AbortSignal): Promise<{ answer: unknown } | { said: string }> {
@@ -9,7 +9,7 @@ export async function sendFile(path: string, file: File, signal?: AbortSignal): 
         headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/json' },
         ...(signal ? { signal } : {}),
     });
-    const answer: unknown = await response.json();
+    const answer: unknown = response.status === NOTHING ? null : await response.json();
     if (response.ok) {
         return { answer };
     }

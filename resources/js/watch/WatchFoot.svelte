@@ -200,7 +200,7 @@
         }
         .acts {
             grid-auto-flow: row;
-            grid-template-columns: repeat(3, minmax(0, 1fr));
+            grid-template-columns: repeat(4, minmax(0, 1fr));
             gap: 0.35rem;
             min-height: 0;
         }
@@ -215,6 +215,19 @@
             min-height: 24px;
             font-size: 17px;
             line-height: 1.2;
+        }
+    }
+    @media (max-width: 700px) {
+        .free {
+            gap: 0.35rem;
+        }
+        .undo {
+            height: 48px;
+            padding: 0 0.55rem;
+            font-size: 17px;
+        }
+        .acts .btn {
+            font-size: 17px;
         }
     }
 </style>

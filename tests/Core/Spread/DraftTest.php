@@ -6,12 +6,14 @@ namespace Tests\Core\Spread;
 
 use Admek\Core\Spread\Drafting\DraftedLine;
 use Admek\Core\Spread\Drafting\Drafter;
+use Admek\Core\Spread\Drafting\DraftTask;
 use Admek\Core\Spread\Drafting\LeftOut;
 use Admek\Core\Spread\Drafting\Role;
 use Admek\Core\Tackle\Described\LineFigure;
 use Admek\Core\Units\Units;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Spread\Support\DraftTasks;
+use Tests\Core\Spread\Support\Lines;
 
 final class DraftTest extends TestCase
 {
@@ -100,6 +102,47 @@ final class DraftTest extends TestCase
         self::assertCount(3, $draft->lines);
         self::assertSame([LeftOut::Limit], array_values(array_unique($draft->leftOut, SORT_REGULAR)));
         self::assertCount(2, $draft->leftOut);
+    }
+
+    public function test_no_piece_is_on_more_rods_than_there_are_of_it_and_the_reason_for_a_rod_left_in_is_true(): void
+    {
+        $holders = ['P1', 'P2', 'P3', 'P4', 'P5', 'S1', 'S2', 'S3', 'S4', 'S5'];
+        $counts = [
+            'reel' => ['braid' => 2, 'nylon' => 3], 'ball' => ['12 lb' => 1], 'diver' => ['large' => 2], 'board' => ['large' => 2],
+            'lure' => [],
+        ];
+        $draft = (new Drafter)->draft($this->task($holders, [[30, 70, 1.0]], 120, gear: [
+            'reel' => [
+                ['name' => 'braid', 'material' => 'braid', 'test' => 30, 'count' => 2],
+                ['name' => 'nylon', 'material' => 'nylon', 'test' => 20, 'count' => 3],
+            ],
+            'ball' => [['name' => '12 lb', 'mass' => 5.443, 'count' => 1]],
+            'diver' => [['name' => 'large', 'size' => 'large', 'ringed' => false, 'count' => 2]],
+            'board' => [['name' => 'large', 'size' => 'large', 'count' => 2]],
+        ]));
+        self::assertCount(5, $draft->lines, 'a rod for every reel');
+        foreach ($draft->lines as $drafted) {
+            foreach (array_keys($counts) as $piece) {
+                $name = $drafted->line->{$piece}?->name;
+                if ($name !== null && isset($counts[$piece][$name])) {
+                    self::assertGreaterThanOrEqual(0, --$counts[$piece][$name], "{$piece} {$name}");
+                }
+            }
+        }
+        self::assertCount(5, $draft->leftOut);
+        self::assertSame([LeftOut::Taken], array_values(array_unique($draft->leftOut, SORT_REGULAR)), 'no limit is reached');
+    }
+
+    public function test_core_is_run_on_a_whole_colour_or_not_at_all_and_leaders_are_what_the_water_asks(): void
+    {
+        $task = $this->task(['P1', 'P2', 'S1', 'S2'], [[2, 8, 1.0]], 120);
+        $task = new DraftTask(
+            $task->bands, $task->holders, $task->gear, $task->conditions, $task->limits, 16, leader: 2.5 * Lines::FOOT,
+        );
+        foreach ((new Drafter)->draft($task)->lines as $drafted) {
+            self::assertGreaterThanOrEqual(1.0, $drafted->line->figure(LineFigure::Colours) ?? 1.0);
+            self::assertEqualsWithDelta(2.5 * Lines::FOOT, $drafted->line->figure(LineFigure::LeaderLength), 1e-9);
+        }
     }
 
     public function test_weights_say_where_the_few_rods_go(): void

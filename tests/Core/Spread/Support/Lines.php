@@ -8,8 +8,12 @@ use Admek\Core\Files\LineFile;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Spread\Plan\SpreadPlan;
 use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Tackle\Described\DescribedBall;
+use Admek\Core\Tackle\Described\DescribedBoard;
+use Admek\Core\Tackle\Described\DescribedDiver;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\DescribedLine;
+use Admek\Core\Tackle\Described\DescribedReel;
 use Admek\Core\Tackle\Described\GearAboard;
 use LogicException;
 
@@ -108,13 +112,15 @@ final class Lines
         $reels = $lures = $balls = $divers = $boards = [];
         foreach ($gear as $part => $list) {
             foreach ($list as $one) {
-                $line = LineFile::read([$part => $one] + self::line('P1', 'flat'));
+                // As many as any rod asks for, where it is not told how many.
+                $count = ['count' => $one['count'] ?? 16];
+                $line = LineFile::read([$part => array_diff_key($one, $count)] + self::line('P1', 'flat'));
                 match ($part) {
-                    'reel' => $reels[] = $line->reel,
+                    'reel' => $reels[] = new DescribedReel(...$count + get_object_vars($line->reel)),
                     'lure' => $lures[] = $line->lure,
-                    'ball' => $balls[] = $line->ball,
-                    'diver' => $divers[] = $line->diver,
-                    'board' => $boards[] = $line->board,
+                    'ball' => $balls[] = new DescribedBall(...$count + get_object_vars($line->ball ?? throw new LogicException)),
+                    'diver' => $divers[] = new DescribedDiver(...$count + get_object_vars($line->diver ?? throw new LogicException)),
+                    'board' => $boards[] = new DescribedBoard(...$count + get_object_vars($line->board ?? throw new LogicException)),
                     default => throw new LogicException("There is no gear called {$part}."),
                 };
             }
@@ -123,9 +129,9 @@ final class Lines
         return new GearAboard(
             $reels,
             $lures,
-            array_values(array_filter($balls)),
-            array_values(array_filter($divers)),
-            array_values(array_filter($boards)),
+            $balls,
+            $divers,
+            $boards,
         );
     }
 
