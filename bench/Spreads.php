@@ -134,10 +134,10 @@ final class Spreads
 
         return new GearAboard(
             [
-                new DescribedReel('braid', Material::Braid, 30, count: 12), new DescribedReel('nylon', Material::Nylon, 20, count: 12),
-                new DescribedReel('core 3', Material::Leadcore, 27, 3.0, count: 4),
-                new DescribedReel('core 8', Material::Leadcore, 27, 8.0, count: 4),
-                new DescribedReel('copper', Material::Copper, 32, wireLength: 76.0, count: 2),
+                new DescribedReel('braid', Material::Braid, 30, count: 16), new DescribedReel('nylon', Material::Nylon, 20, count: 16),
+                new DescribedReel('core 3', Material::Leadcore, 27, 3.0, count: 16),
+                new DescribedReel('core 8', Material::Leadcore, 27, 8.0, count: 16),
+                new DescribedReel('copper', Material::Copper, 32, wireLength: 76.0, count: 16),
             ],
             [
                 ...array_map(
@@ -152,8 +152,8 @@ final class Spreads
                 ),
             ],
             [new DescribedBall('12 lb', 5.443, 4)],
-            [new DescribedDiver('large', DiverSize::Large, count: 6)],
-            [new DescribedBoard('large', BoardSize::Large, 10)],
+            [new DescribedDiver('large', DiverSize::Large, count: 16)],
+            [new DescribedBoard('large', BoardSize::Large, 16)],
         );
     }
 }

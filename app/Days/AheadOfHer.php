@@ -90,6 +90,12 @@ final readonly class AheadOfHer
         }, $rods);
     }
 
+    /** m of water where a line's lure is. */
+    public function under(RunningLine $line): float
+    {
+        return $this->bottom()->at(-$line->lure()[0]);
+    }
+
     private function bottom(): Bottom
     {
         return Bottom::profile($this->ahead->profile)->from($this->ahead->behind);

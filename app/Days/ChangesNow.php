@@ -55,7 +55,7 @@ final readonly class ChangesNow
         $while = 60.0 * $this->rules->get('headway_for');
         $followed = $day->last(EventKind::Followed);
         $facts = new Facts(
-            $now, ($day->all(EventKind::Out)[0] ?? null)?->at, $this->bites(), self::rods($out, $lines), $this->trip->species,
+            $now, ($day->all(EventKind::Out)[0] ?? null)?->at, $this->bites(), self::rods($out, $lines, AheadOfHer::of($this->now, $out)), $this->trip->species,
             $this->bands((int) $now),
             MadeGood::average($this->track->between($now - $while, $now), $while), $motion->now(Figure::WaterSpeed),
             $motion->now(Figure::Heading),
@@ -106,7 +106,7 @@ final readonly class ChangesNow
      * @param  list<DescribedLine>  $lines
      * @return list<Rod>
      */
-    private static function rods(array $out, array $lines): array
+    private static function rods(array $out, array $lines, ?AheadOfHer $ahead): array
     {
         $byHolder = array_combine(
             array_map(static fn (DescribedLine $line): string => $line->holder->code, $lines), $lines,
@@ -116,6 +116,7 @@ final readonly class ChangesNow
             $run->planned->holder, $byHolder[$run->planned->holder]->lure->finish,
             $byHolder[$run->planned->holder]->lure->kind->isBaited(), $run->depth(),
             $run->doubt === null ? 0.0 : max($run->doubt->told()['deeper'], $run->doubt->told()['shallower']),
+            $byHolder[$run->planned->holder]->holder->side, $ahead?->under($run), $run->planned->rig->bottom() !== null,
         ), $out);
     }
 

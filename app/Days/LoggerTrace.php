@@ -11,7 +11,6 @@ use Admek\Core\Instruments\Going;
 use Admek\Core\InvalidValue;
 use Admek\Core\Records\Sounding;
 use Admek\Core\Records\SoundingMethod;
-use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\TrueUp\Trace;
@@ -82,7 +81,7 @@ final readonly class LoggerTrace
             }
             /** @var array<string, mixed> $row */
             $row = $spell->line->setUp;
-            $conditions = new Conditions($speed, density: $this->trip->density());
+            $conditions = $this->trip->conditions($speed);
             try {
                 $line = $locker->ablePlan([$row])->lines[0] ?? null;
                 $model = $line === null ? null : $solver->run($line, $conditions, withDoubt: false)->depth();

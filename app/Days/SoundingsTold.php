@@ -12,7 +12,6 @@ use Admek\Core\Day\SoundingAsked;
 use Admek\Core\InvalidValue;
 use Admek\Core\Records\Sounding;
 use Admek\Core\Records\SoundingMethod;
-use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\Shared;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Described\DescribedLine;
@@ -76,7 +75,7 @@ final readonly class SoundingsTold
         $line = $plan->lineOf((string) $event->holder);
         $speed = $event->figure('speed') ?? $this->day->speedAt($event->at)
             ?? $this->trip->spreads()->value('speed') ?? throw InvalidValue::because('speed', 'known');
-        $conditions = new Conditions((float) $speed, density: $this->trip->density());
+        $conditions = $this->trip->conditions((float) $speed);
         $model = (new SpreadSolver)->run($line, $conditions, withDoubt: false)->depth();
         $beside = array_filter($plan->described, static fn (DescribedLine $other): bool => $other->holder->code !== $line->holder
             && Shared::together($line, $plan->lineOf($other->holder->code)));

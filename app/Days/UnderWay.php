@@ -36,7 +36,9 @@ final readonly class UnderWay
         $day = EventLog::of($trip)->day();
         $motion = $heard->motion($boat->corrections());
         [$speed, $by] = $motion->speed($day->speed(), $spread->speed);
-        $read = $motion->conditions($speed, $trip->density());
+        $read = $motion->conditions(
+            $speed, $trip->density(), $trip->current($motion->now(Figure::Heading)),
+        );
         $straight = $motion->turnsHard() ? $track->straightBefore((float) now()->format('U.v')) : null;
 
         return new self(

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Files;
 
 use Admek\Core\Files\Table;
-use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
@@ -39,7 +38,7 @@ final class DepthTable
         $trip = $spread->trip()->firstOrFail();
         $plan = Locker::of($boat->asOn($trip), $trip)->plan($spread->rows());
         $running = (new SpreadSolver)->all(
-            $plan->lines, new Conditions($spread->speed, density: $trip->density()),
+            $plan->lines, $trip->conditions($spread->speed),
         );
         $out = fopen('php://memory', 'w+');
         assert($out !== false);

@@ -7,8 +7,11 @@ namespace App\Models;
 use Admek\Core\Books\Book;
 use Admek\Core\Day\Day;
 use Admek\Core\Day\EventKind;
+use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Towing\Medium\Current;
 use Admek\Core\Towing\Medium\Salinity;
 use Admek\Core\Trip\TripClock;
+use Admek\Core\Water\Signs\CurrentTold;
 use Admek\Core\Water\Signs\Sun;
 use Admek\Core\Water\Signs\TemperatureProfile;
 use Carbon\CarbonImmutable;
@@ -21,14 +24,26 @@ use Illuminate\Support\Facades\DB;
  */
 trait HasADay
 {
-    /** °C of the water at the surface: as the probe read it, else as it was entered; null where neither is. */
+    /** °C of the water at the surface: as the probe read it near there, else as it was entered; null where neither is. */
     public function surfaceTemperature(): ?float
     {
         $probed = $this->relationLoaded('temperatures')
-            ? $this->temperatures->first()?->celsius
-            : DB::table('temperature_readings')->where('trip_id', $this->id)->orderBy('depth')->value('celsius');
+            ? $this->temperatures->first()
+            : DB::table('temperature_readings')->where('trip_id', $this->id)->orderBy('depth')->first(['depth', 'celsius']);
 
-        return is_float($probed) ? $probed : $this->water_temperature;
+        return $probed !== null && $probed->depth <= TemperatureProfile::SURFACE
+            ? (float) $probed->celsius : $this->water_temperature;
+    }
+
+    /** One surface temperature a trip: told anew it is that of the column too, where that was read up to there. */
+    public function tellSurface(?float $celsius): void
+    {
+        $first = $this->temperatures()->first();
+        if ($celsius !== null && $first !== null && $first->depth <= TemperatureProfile::SURFACE) {
+            $first->update(['celsius' => $celsius]);
+        }
+        $this->update(['water_temperature' => $celsius]);
+        $this->unsetRelation('temperatures');
     }
 
     /**
@@ -36,6 +51,7 @@ trait HasADay
      *
      * @return array{
      *     clarity?: string, sky?: string, surface?: string, forage?: string, current_surface?: float, current_deep?: float,
+     *     current_set?: float, current_deep_set?: float, current_depth?: float, current_heading?: float,
      * }
      */
     public function signsSeen(): array
@@ -43,6 +59,7 @@ trait HasADay
         /**
          * @var array{
          *     clarity?: string, sky?: string, surface?: string, forage?: string, current_surface?: float, current_deep?: float,
+         *     current_set?: float, current_deep_set?: float, current_depth?: float, current_heading?: float,
          * }
          */
         return Day::of(KeptEvents::of($this, [EventKind::Signs, EventKind::Void]))->signs($this->signs ?? []);
@@ -80,6 +97,22 @@ trait HasADay
         ])->all();
 
         return $readings === [] ? null : TemperatureProfile::of(array_values($readings));
+    }
+
+    /** What gear is towed under on it, m/s through the water, as far as its water is known. */
+    public function conditions(float $speed): Conditions
+    {
+        return new Conditions($speed, density: $this->density(), current: $this->current());
+    }
+
+    /**
+     * As it was told of the water; null where it is not known both at the surface and at the gear.
+     *
+     * @param  ?float  $heading  degrees true of the boat as it is read
+     */
+    public function current(?float $heading = null): ?Current
+    {
+        return CurrentTold::of($this->signsSeen())?->current($heading);
     }
 
     /** kg/m³ of its ground's water. */

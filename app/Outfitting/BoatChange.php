@@ -7,7 +7,6 @@ namespace App\Outfitting;
 use Admek\Core\Boat\Rail;
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Check\Refit;
-use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use App\Models\Boat;
 use App\Models\Conflict;
@@ -122,7 +121,7 @@ final readonly class BoatChange
         }
 
         return Refit::of(
-            $before, $holders, $this->mast(), new Conditions($spread->speed, density: $trip->density()),
+            $before, $holders, $this->mast(), $trip->conditions($spread->speed),
             TripLimits::of($trip, $this->boat),
         );
     }

@@ -37,7 +37,6 @@ final readonly class Preparation
         $forecast = array_map(
             static fn (array $hour): ForecastHour => new ForecastHour(...$hour), $trip->forecast['hours'] ?? [],
         );
-        $surface = $trip->temperatures->first();
 
         return new self(
             $trip, $boat, $needs, $clock, Timeline::of($trip, $needs, $clock, $chores), $forecast,
@@ -46,7 +45,7 @@ final readonly class Preparation
                 $boat->book(Book::Go),
                 $clock,
                 $trip->run,
-                $surface !== null && $surface->depth <= 3.0 ? $surface->celsius : null,
+                $trip->surfaceTemperature(),
             ),
         );
     }

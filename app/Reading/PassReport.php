@@ -15,7 +15,6 @@ use Admek\Core\Spread\Check\Breach;
 use Admek\Core\Spread\Check\Breaches;
 use Admek\Core\Spread\Check\BreachKind;
 use Admek\Core\Spread\Check\SafeLimits;
-use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\Side;
 use Admek\Core\Units\Compass;
@@ -51,7 +50,7 @@ final class PassReport
         $spread = $trip->spreads->first();
         $lines = $spread === null ? [] : Locker::of($boat->asOn($trip), $trip)->plan($spread->rows())->lines;
         $limits = TripLimits::of($trip, $boat);
-        $conditions = new Conditions($speed, density: $trip->density());
+        $conditions = $trip->conditions($speed);
         $safe = new SafeLimits($lines, $conditions, $limits, $solver);
         $radius = $lines === []
             ? null

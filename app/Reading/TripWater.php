@@ -66,7 +66,7 @@ final readonly class TripWater
     {
         $rules = $boat->book(Book::Reading);
         $against ??= Earlier::latest($trip);
-        $signs = self::signs($trip, $against);
+        $signs = self::signs($trip, $against !== null && Earlier::isAlike($against, $trip) ? $against : null);
         $species = array_map(Species::from(...), $trip->species);
         $reckoned = (new TargetBands($signs, $boat->book(Book::Habits), $rules))->for($species);
         $bands = array_map(
@@ -86,6 +86,7 @@ final readonly class TripWater
                 $rules,
                 $boat->book(Book::Care),
                 $trip->choices['schools'] ?? [],
+                $sun?->at($from)['elevation'],
             )
         )->advice();
 
@@ -163,6 +164,7 @@ final readonly class TripWater
             $against === null ? null : $against->temperatureProfile(),
             $against === null ? 0 : (int) round($against->date->diffInDays($trip->date)),
             Forage::tryFrom($signs['forage'] ?? ''),
+            $trip->surfaceTemperature(),
         );
     }
 

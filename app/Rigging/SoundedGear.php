@@ -141,7 +141,10 @@ final class SoundedGear
         return new Conditions(
             $speed, $turn === null ? null : new Turn((float) $turn['radius'], Side::from($turn['side'])),
             $told['density'] ?? Rig::FRESH_WATER,
-            $current === null ? null : Current::of((float) $current['heading'], $current['layers']),
+            $current === null ? null : Current::of((float) $current['heading'], array_map(
+                // A whole number is none of JSON's own kind.
+                static fn (array $layer): array => array_map(floatval(...), $layer), $current['layers'],
+            )),
         );
     }
 

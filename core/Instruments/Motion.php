@@ -6,6 +6,7 @@ namespace Admek\Core\Instruments;
 
 use Admek\Core\Ground\Place;
 use Admek\Core\Spread\Plan\Conditions;
+use Admek\Core\Towing\Medium\Current;
 
 /** How she moves and what is under her, from what was heard, put right as the captain has it. */
 final readonly class Motion
@@ -107,12 +108,13 @@ final readonly class Motion
      *
      * @param  float  $speed  m/s
      * @param  float  $density  kg/m³
+     * @param  ?Current  $current  as it was told
      */
-    public function conditions(float $speed, float $density): Conditions
+    public function conditions(float $speed, float $density, ?Current $current = null): Conditions
     {
         $speed = min(Conditions::FASTEST, max(Conditions::SLOWEST, $speed));
 
-        return (new Conditions($speed, density: $density))->turningBy($this->now(Figure::Turn) ?? 0.0);
+        return (new Conditions($speed, density: $density, current: $current))->turningBy($this->now(Figure::Turn) ?? 0.0);
     }
 
     /** Whether she turns so hard that her lines are not where that circle, kept up, would bring them. */

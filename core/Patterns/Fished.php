@@ -36,11 +36,36 @@ final readonly class Fished
     /** Counting no bites but those of a species. */
     public function biting(?string $species): self
     {
-        return $species === null ? $this : new self(array_map(static fn (array $piece): array => array_replace($piece, [
+        return $species === null ? $this : $this->bitten([$species]);
+    }
+
+    /**
+     * Counting no bites but those of some species.
+     *
+     * @param  list<?string>  $species  null for those of which nobody told what bit
+     */
+    private function bitten(array $species): self
+    {
+        return new self(array_map(static fn (array $piece): array => array_replace($piece, [
             'bites' => array_values(array_filter(
-                $piece['bites'], static fn (array $bite): bool => $bite['species'] === $species,
+                $piece['bites'], static fn (array $bite): bool => in_array($bite['species'], $species, true),
             )),
         ]), $this->pieces), $this->bands);
+    }
+
+    /**
+     * On some trips, counting no bites but those of the species they were for.
+     *
+     * @param  list<int>  $trips
+     * @param  list<string>  $species
+     */
+    public function on(array $trips, array $species): self
+    {
+        $on = array_flip($trips);
+
+        return (new self(array_values(
+            array_filter($this->pieces, static fn (array $piece): bool => isset($on[$piece['trip']])),
+        ), $this->bands))->bitten([...$species, null]);
     }
 
     /** On every trip but one. */
@@ -52,7 +77,8 @@ final readonly class Fished
     }
 
     /**
-     * What bit nearest to a trip's water: on its ground in water as clear, widened where that is too little to go by.
+     * What bit nearest to a trip's water: on its ground in water as clear, widened where that is too little to go by, to all of
+     * it: what was fished for other fish, or over other depths, is left out before ({@see on()}).
      *
      * @param  string  $ground  '' where it is not said
      * @return array{string, Patterns} and what they are of
@@ -69,7 +95,7 @@ final readonly class Fished
             }
         }
 
-        return ['the whole season', $this->patterns()];
+        return ['all trips like it', $this->patterns()];
     }
 
     public function patterns(): Patterns

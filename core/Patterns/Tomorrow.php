@@ -22,9 +22,15 @@ final readonly class Tomorrow
     {
     }
 
-    /** @param  list<string>  $aboard  lures that can be started with */
-    public static function of(Patterns $patterns, array $aboard): self
+    /**
+     * @param  list<string>  $aboard  lures that can be started with
+     * @param  ?callable(string): bool  $fits  whether a level of depth lies in the trip's water; all do where none is given
+     */
+    public static function of(Patterns $patterns, array $aboard, ?callable $fits = null): self
     {
+        $depths = array_values(array_filter(
+            $patterns->factors[Factor::Depth->value] ?? [], static fn (Rate $rate): bool => $fits === null || $fits($rate->level),
+        ));
         $lures = array_values(array_filter(
             $patterns->factors[Factor::Lure->value] ?? [], static fn (Rate $rate): bool => in_array($rate->level, $aboard, true),
         ));
@@ -32,7 +38,7 @@ final readonly class Tomorrow
         $taken = array_map(static fn (Start $start): string => $start->rate->level, $first);
 
         return new self(
-            self::best(Factor::Depth, $patterns->factors[Factor::Depth->value] ?? [], self::DEPTHS), $first,
+            self::best(Factor::Depth, $depths, self::DEPTHS), $first,
             self::test($lures, $taken),
         );
     }

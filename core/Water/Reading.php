@@ -19,6 +19,7 @@ final readonly class Reading
      * @param  list<Band>  $bands  in order of priority
      * @param  list<Species>  $species  in order of priority
      * @param  array<string, string>  $schools  chosen, by the advice's key
+     * @param  ?float  $sun  degrees up as lines go in; null where it is not known
      */
     public function __construct(
         private WaterSigns $signs,
@@ -28,6 +29,7 @@ final readonly class Reading
         private RuleBook $rules,
         private RuleBook $care,
         private array $schools = [],
+        private ?float $sun = null,
     ) {
     }
 
@@ -40,7 +42,9 @@ final readonly class Reading
             ...(new Promise($this->signs, $this->bands, $this->rules, $this->schools))->advice(),
             $this->bunch(),
             $this->test(),
-            ...(new TackleAdvice($this->signs, $this->bands, $this->species, $this->rules, $this->schools))->advice(),
+            ...(new TackleAdvice(
+                $this->signs, $this->bands, $this->species, $this->rules, $this->schools, $this->sun,
+            ))->advice(),
             $this->current(),
             ...$this->care(),
         ]));
@@ -109,7 +113,7 @@ final readonly class Reading
                 'current',
                 'current',
                 Sentence::of('Current known at one depth only'),
-                Sentence::of('What the gear feels may differ from the log by as much as it: try it both ways in what-if.'),
+                Sentence::of('What the gear feels may differ from the log by as much as it: tell the other, and every depth follows.'),
             );
         }
         $apart = abs($surface - $deep);
@@ -126,7 +130,7 @@ final readonly class Reading
                 'current',
                 Sentence::of('Gear feels up to {apart} otherwise', ['apart' => [Quantity::Speed, $apart]]),
                 Sentence::of(
-                    'Current {surface} at the surface, {deep} at depth: set both in what-if and run the deep lines by it.',
+                    'Current {surface} at the surface, {deep} at depth: the spread, its card and Watch run by it.',
                     ['surface' => [Quantity::Speed, $surface], 'deep' => [Quantity::Speed, $deep]],
                 ),
             );

@@ -10,6 +10,7 @@ use Admek\Core\Rules\RuleBook;
 use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Water\Signs\Marks;
+use Admek\Core\Water\Signs\TemperatureProfile;
 use Admek\Core\Water\Signs\WaterSigns;
 
 /**
@@ -156,26 +157,38 @@ final readonly class TargetBands
                 );
             }
         }
-        $cold = $profile->warmest() < $habits->feedsFrom;
-        $best = $cold ? $profile->warmest() : $profile->coldest();
-        $asGood = $this->rules->get('as_good');
-        $near = self::thickest(
-            $profile->within($best - ($cold ? $asGood : 0.0), $best + ($cold ? 0.0 : $asGood), $to), $from, $to,
-        ) ?? ['top' => $from, 'bottom' => $to];
-        $band = $this->atLeast($near['top'], $near['bottom'], $to);
 
-        return new Band($species, $band['top'], $band['bottom'], 1.0, 'habit', Sentence::of(
-            $cold
-                ? 'The whole column is colder than {name} feed in ({feedsFrom}): the warmest of it, {best} from {top#} to '
-                    .'{bottom}; go by structure and marks.'
-                : 'The whole column is warmer than {name} feed in ({feedsTo}): the coldest of it, {best} from {top#} to '
-                    .'{bottom}; go by structure and marks.',
-            $figures + [
-                'best' => [Quantity::Temperature, $best],
-                'top' => [Quantity::Depth, $band['top']],
-                'bottom' => [Quantity::Depth, $band['bottom']],
-            ],
-        ));
+        return $this->beyond($species, $profile, $habits, $from, $to, $figures);
+    }
+
+    /**
+     * Where no water a species feeds in lies in its reach: the nearest to it that does.
+     *
+     * @param  array<string, array{Quantity, float}|string>  $figures
+     */
+    private function beyond(
+        Species $species, TemperatureProfile $profile, Habits $habits, float $from, float $to, array $figures,
+    ): Band {
+        $cold = $profile->warmest() < $habits->feedsFrom;
+        $warm = $profile->coldest() > $habits->feedsTo;
+        $best = $cold ? $profile->warmest() : ($warm ? $profile->coldest() : null);
+        $asGood = $this->rules->get('as_good');
+        $near = $best === null ? null : self::thickest(
+            $profile->within($best - ($cold ? $asGood : 0.0), $best + ($cold ? 0.0 : $asGood), $to), $from, $to,
+        );
+        $band = $this->atLeast($near['top'] ?? $from, $near['bottom'] ?? $to, $to);
+
+        return new Band($species, $band['top'], $band['bottom'], 1.0, 'habit', Sentence::of(match (true) {
+            $cold => 'The whole column is colder than {name} feed in ({feedsFrom}): the warmest of it, {best} from {top#} to '
+                .'{bottom}; go by structure and marks.',
+            $warm => 'The whole column is warmer than {name} feed in ({feedsTo}): the coldest of it, {best} from {top#} to '
+                .'{bottom}; go by structure and marks.',
+            default => 'Water {name} feed in, {feedsFrom#} to {feedsTo}, lies outside where they live at this season, or in a layer '
+                .'too thin to fish: where they live, {top#} to {bottom}; go by structure and marks.',
+        }, $figures + [
+            'best' => [Quantity::Temperature, $best ?? 0.0], 'top' => [Quantity::Depth, $band['top']],
+            'bottom' => [Quantity::Depth, $band['bottom']],
+        ]));
     }
 
     /** Without temperature or marks: where the species is known to live, if that says anything. */

@@ -28,7 +28,12 @@ final readonly class TemperatureAdvice
     {
         $profile = $this->signs->profile;
         if ($profile === null) {
-            return null;
+            return $this->signs->surfaceTemperature === null ? null : new Advice(
+                'thermocline',
+                'temperature',
+                Sentence::of('Surface {surface}', ['surface' => [Quantity::Temperature, $this->signs->surfaceTemperature]]),
+                Sentence::of('As it was told for the trip. What lies below nobody has read: a probe, or a line’s own, tells.'),
+            );
         }
         $layer = $profile->thermocline($this->rules);
         $more = count($profile->layers($this->rules)) - 1;

@@ -133,7 +133,7 @@ final class DemoSeeder extends Seeder
                 'sky' => 'broken',
                 'surface' => 'ripple',
                 'current_surface' => 0.2 * Units::MPH,
-                'current_deep' => 0.1 * Units::MPH,
+                'current_deep' => 0.2 * Units::MPH,
             ],
             'guests' => ['Maren', 'Tobin', 'Ysolde', 'Pell', 'Ansgar'],
             'forecast' => [

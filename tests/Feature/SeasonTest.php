@@ -29,7 +29,7 @@ final class SeasonTest extends FeatureTestCase
         $nothing = ['bins' => [], 'best' => null];
         self::assertSame(['clock' => $nothing, 'sun' => $nothing], $season['windows']);
         $start = $this->send('GET', '/trips/{next}/start', expect: 200)->json();
-        self::assertSame([[], [], null, 'the whole season'], [$start['depths'], $start['lures'], $start['test'], $start['of']]);
+        self::assertSame([[], [], null, 'all trips like it'], [$start['depths'], $start['lures'], $start['test'], $start['of']]);
         self::assertNotContains('record', array_column($this->water()['advice'], 'key'));
     }
 

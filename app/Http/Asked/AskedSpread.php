@@ -47,7 +47,7 @@ final readonly class AskedSpread
 
         return new self(
             $boat, $trip, $locker, $locker->plan($request->rows()),
-            $request->conditions($trip->density()), TripLimits::of($trip, $boat, $request->gone()),
+            $request->conditions($trip), TripLimits::of($trip, $boat, $request->gone()),
         );
     }
 

@@ -15,9 +15,37 @@ final class LineDrawn
 {
     /**
      * @param  int  $points  its curves have at most
+     * @param  float  $under  m of water under its lure: what would run deeper is drawn on the bottom
      * @return array<string, mixed>
      */
-    public static function of(RunningLine $running, int $points): array
+    public static function of(RunningLine $running, int $points, float $under = INF): array
+    {
+        return self::lying(self::free($running, $points), $under);
+    }
+
+    /**
+     * @param  array<string, mixed>  $drawn
+     * @return array<string, mixed>
+     */
+    private static function lying(array $drawn, float $under): array
+    {
+        if ($drawn['depth'] <= $under) {
+            return $drawn;
+        }
+        $lies = static fn (array $place): array => [$place[0], $place[1], min($place[2], self::round($under))];
+        $curve = static fn (array $curve): array => array_map($lies, $curve);
+        $ball = $drawn['ball'];
+
+        return [
+            'depth' => self::round($under), 'path' => $curve($drawn['path']), 'branches' => array_map($curve, $drawn['branches']),
+            'weight' => $drawn['weight'] === null ? null : $lies($drawn['weight']),
+            'diver' => $drawn['diver'] === null ? null : $lies($drawn['diver']),
+            'ball' => $ball === null ? null : ['place' => $lies($ball['place'])] + $ball,
+        ] + $drawn;
+    }
+
+    /** @return array<string, mixed> */
+    private static function free(RunningLine $running, int $points): array
     {
         $solution = $running->solution;
         $ball = $solution->bodies[Downrigger::BALL] ?? null;

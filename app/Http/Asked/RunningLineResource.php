@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Asked;
 
+use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Tackle\Catalogue\RulesOfThumb;
 use App\Rigging\ControlTold;
@@ -17,7 +18,8 @@ final readonly class RunningLineResource implements JsonSerializable
 {
     private const MOST_POINTS = 40;
 
-    public function __construct(private RunningLine $running, private RulesOfThumb $rules)
+    /** @param  ?Bottom  $bottom  what would run deeper lies on it */
+    public function __construct(private RunningLine $running, private RulesOfThumb $rules, private ?Bottom $bottom = null)
     {
     }
 
@@ -28,8 +30,12 @@ final readonly class RunningLineResource implements JsonSerializable
         $rig = $running->planned->rig;
         $rule = $rig->ruleOfThumb($this->rules);
 
-        return LineDrawn::of($running, self::MOST_POINTS) + [
-            'doubt' => $running->doubt === null ? null : new DoubtResource($running->doubt),
+        $under = $this->bottom?->at(-$running->lure()[0]) ?? INF;
+        $lies = $running->depth() > $under;
+
+        return LineDrawn::of($running, self::MOST_POINTS, $under) + [
+            'on_bottom' => $lies,
+            'doubt' => $running->doubt === null || $lies ? null : new DoubtResource($running->doubt),
             'trued' => $running->planned->trued !== null,
             'doubts' => array_map(
                 static fn (string $doubt, float $amount): array => ['doubt' => $doubt, 'amount' => LineDrawn::round($amount)],

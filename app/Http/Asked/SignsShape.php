@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Asked;
 
 use Admek\Core\Tackle\Parts\Forage;
-use Admek\Core\Towing\Medium\Current;
 use Admek\Core\Water\Signs\Clarity;
+use Admek\Core\Water\Signs\CurrentTold;
 use Admek\Core\Water\Signs\Sky;
 use Admek\Core\Water\Signs\Surface;
 use App\Http\Within;
@@ -23,8 +23,8 @@ final class SignsShape
             'sky' => ['nullable', Rule::enum(Sky::class)],
             'surface' => ['nullable', Rule::enum(Surface::class)],
             'forage' => ['nullable', Rule::enum(Forage::class)],
-            'current_surface' => ['nullable', 'numeric:strict', Within::range(Current::DRIFT)],
-            'current_deep' => ['nullable', 'numeric:strict', Within::range(Current::DRIFT)],
-        ];
+        ] + array_map(
+            static fn (array $range): array => ['nullable', 'numeric:strict', Within::range($range)], CurrentTold::RANGES,
+        );
     }
 }

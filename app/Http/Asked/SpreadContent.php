@@ -12,6 +12,7 @@ use Admek\Core\Towing\Medium\Current;
 use Admek\Core\Towing\Side;
 use Admek\Core\Towing\Turn;
 use App\Http\Within;
+use App\Models\Trip;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -72,16 +73,16 @@ abstract class SpreadContent extends FormRequest
         ];
     }
 
-    /** @param  float  $density  kg/m³ of the water it is towed in */
-    public function conditions(float $density): Conditions
+    /** In the trip's own current, where none is tried in its place. */
+    public function conditions(Trip $trip): Conditions
     {
         return new Conditions(
             $this->input('what_if.speed') === null ? $this->float('speed') : $this->float('what_if.speed'),
             $this->input('what_if.turn') === null
                 ? null
                 : new Turn($this->float('what_if.turn.radius'), Side::from($this->string('what_if.turn.side')->value())),
-            $density,
-            $this->input('what_if.current') === null ? null : Current::of($this->float('what_if.current.heading'), [
+            $trip->density(),
+            $this->input('what_if.current') === null ? $trip->current() : Current::of($this->float('what_if.current.heading'), [
                 [
                     'depth' => 0.0,
                     'set' => $this->float('what_if.current.surface.set'),

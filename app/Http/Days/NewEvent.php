@@ -162,7 +162,7 @@ final class NewEvent extends SpreadContent
         $kind = $event->kind;
         if ($kind === EventKind::Bite) {
             return $then->bite(
-                $boat, $trip, $this->rows(), $this->conditions($trip->density()), $this->integer('holder_id'), $event->at,
+                $boat, $trip, $this->rows(), $this->conditions($trip), $this->integer('holder_id'), $event->at,
                 $this->input('spread_id') === null ? null : $this->integer('spread_id'),
             );
         }

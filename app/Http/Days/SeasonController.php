@@ -12,6 +12,7 @@ use Admek\Core\Patterns\Patterns;
 use Admek\Core\Patterns\Rate;
 use Admek\Core\Patterns\Start;
 use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Units;
 use App\Models\Boat;
 use App\Models\Trip;
@@ -62,12 +63,12 @@ final class SeasonController
 
         return new JsonResponse([
             'of' => $told->of, 'hours' => round($told->patterns->hours, 3), 'bites' => $told->patterns->bites,
-            'depths' => array_map(static fn (Start $start): array => [
-                'words' => $season->bands->words(Factor::Depth, $start->rate->level, $units),
-                'top' => $season->bands->ends(Factor::Depth, $start->rate->level)[0],
-                'bottom' => $season->bands->ends(Factor::Depth, $start->rate->level)[1],
+            'depths' => array_map(static fn (Start $start, array $ends): array => [
+                'words' => $units->figure(Quantity::Depth, $ends[0]).'–'.$units->say(Quantity::Depth, $ends[1]),
+                'top' => $ends[0],
+                'bottom' => $ends[1],
                 'reason' => $start->reason()->in($units),
-            ], $told->tomorrow->depths),
+            ], $told->tomorrow->depths, $told->depths()),
             'lures' => array_map($lure, $told->tomorrow->lures),
             'test' => $told->tomorrow->test === null ? null : $lure($told->tomorrow->test),
         ], options: JSON_PRESERVE_ZERO_FRACTION);

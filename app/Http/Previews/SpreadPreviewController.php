@@ -33,7 +33,10 @@ final class SpreadPreviewController
             'speed' => $asked->conditions->speed,
             'flow' => self::flow($asked->conditions->water()->flow),
             'lines' => array_map(
-                static fn (RunningLine $line): RunningLineResource => new RunningLineResource($line, $rules), $running,
+                static fn (RunningLine $line): RunningLineResource => new RunningLineResource(
+                    $line, $rules, $asked->limits->bottom,
+                ),
+                $running,
             ),
             'coverage' => self::coverage($asked->limits, $running),
             'whole' => $whole,

@@ -38,7 +38,7 @@ final class DeckCardController
         Request $request, Spread $spread, Boat $boat, SpreadSolver $solver, CardShelf $cards,
     ): JsonResponse {
         $trip = $spread->trip()->firstOrFail();
-        $conditions = new Conditions($spread->speed, density: $trip->density());
+        $conditions = $trip->conditions($spread->speed);
         $locker = Locker::of($boat->asOn($trip), $trip);
         $locker = $request->query('untrued') === '1' ? $locker->untaught() : $locker;
         $order = OrderOf::kept($spread, $locker);
@@ -74,7 +74,7 @@ final class DeckCardController
                 'clear_first' => $clearing[$row->running->planned->holder],
                 'line' => $told->rows[$row->running->planned->holder],
                 'otherwise' => in_array($row->running->planned->holder, $told->otherwise, true),
-                'running' => new RunningLineResource($row->running, $rules),
+                'running' => new RunningLineResource($row->running, $rules, $limits->bottom),
             ], $card->rows),
             'crossings' => BreachResource::collection((new Setting($conditions, $limits))->crossings($planned)),
             'school' => $order->school->value,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Spreads;
 
+use Admek\Core\Towing\Medium\Current;
 use App\Http\Boat\BoatResource;
 use App\Http\Water\WaterResource;
 use App\Models\Boat;
@@ -32,8 +33,20 @@ final class SpreadController
             'water' => [
                 'pace' => $pace === null ? null : ['slow' => $pace->slow, 'fast' => $pace->fast, 'at' => $pace->at],
                 'bands' => WaterResource::wanted($water->schedule[0]['bands'] ?? []),
+                'current' => self::current($trip->current()),
             ],
         ]);
+    }
+
+    /** @return ?array<string, mixed> as a current that is tried is sent */
+    private static function current(?Current $current): ?array
+    {
+        if ($current === null) {
+            return null;
+        }
+        [$surface, $deep] = $current->layers;
+
+        return ['heading' => $current->heading, 'surface' => array_diff_key($surface, ['depth' => 0]), 'deep' => $deep];
     }
 
     public function update(SaveSpreadRequest $request, Spread $spread, Boat $boat): SpreadResource

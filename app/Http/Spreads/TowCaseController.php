@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Spreads;
 
 use Admek\Core\Files\TowCaseFile;
-use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\PlannedLine;
 use Admek\Core\Towing\TowLine;
 use App\Models\Boat;
@@ -19,7 +18,7 @@ final class TowCaseController
     public function __invoke(Spread $spread, Boat $boat): JsonResponse
     {
         $trip = $spread->trip()->firstOrFail();
-        $conditions = new Conditions($spread->speed, density: $trip->density());
+        $conditions = $trip->conditions($spread->speed);
         $case = TowCaseFile::of(
             $conditions->water(), null,
             array_map(

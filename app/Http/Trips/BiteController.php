@@ -45,7 +45,7 @@ final class BiteController
         $trip->ownSpread($request->integer('spread_id'));
         $at = Moment::seconds($request->string('bitten_at')->value());
         $snapshot = $then->bite(
-            $boat, $trip, $request->rows(), $request->conditions($trip->density()), $request->integer('holder_id'), $at,
+            $boat, $trip, $request->rows(), $request->conditions($trip), $request->integer('holder_id'), $at,
             $request->integer('spread_id'),
         );
         EventLog::of($trip)->keepBite(

@@ -85,7 +85,12 @@ final class TripController
     public function update(SaveTripRequest $request, Trip $trip, Boat $boat): TripResource
     {
         self::mustBeFree($boat, $request->string('date')->value(), $request->string('lines_in')->value(), $trip);
-        $trip->update(self::named($request->validated()));
+        /** @var array<string, mixed> $entered */
+        $entered = $request->validated();
+        $trip->update(self::named($entered));
+        if ($trip->wasChanged('water_temperature')) {
+            $trip->tellSurface($trip->water_temperature);
+        }
 
         return $this->show($trip->id, $boat);
     }

@@ -65,6 +65,10 @@ final class WaterController
         $trip->temperatures()->delete();
         $trip->temperatures()->createMany($readings);
         $trip->update(['temperatures_source' => $request->input('source')]);
+        $surface = $readings === [] ? null : TemperatureProfile::of($readings)->surface();
+        if ($surface !== null) {
+            $trip->update(['water_temperature' => $surface]);
+        }
 
         return self::answer($trip, $boat);
     }

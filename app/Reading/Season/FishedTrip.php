@@ -151,7 +151,7 @@ final class FishedTrip
     private function depth(LineSet $line, float $speed, float $rate): ?float
     {
         $speed = round($speed / self::ALIKE) * self::ALIKE;
-        $conditions = new Conditions(max(Conditions::SLOWEST, $speed), density: $this->trip->density());
+        $conditions = $this->trip->conditions(max(Conditions::SLOWEST, $speed));
         $rate = self::alike($rate);
         $key = json_encode($line->setUp)." {$speed} {$rate}";
         if (! array_key_exists($key, $this->depths)) {

@@ -210,19 +210,47 @@ final readonly class Changes
         if ($quiet === null || $quiet < $after || $facts->rods === []) {
             return null;
         }
-        $stage = min(2, (int) floor(($quiet - $after) / (60.0 * $this->rules->get('slack_step'))));
+        $deeper = self::deeper($facts, $this->rules->get('slack_depth'));
+        // What cannot be run at another depth is begun with the next thing.
+        $stage = min(2, (int) floor(($quiet - $after) / (60.0 * $this->rules->get('slack_step'))) + ($deeper === null ? 1 : 0));
         $last = $facts->bites === [] ? 'none' : $facts->bites[count($facts->bites) - 1]->id;
+        [$rods, $way] = $deeper ?? [[], ''];
 
         return new Change("slack-{$last}-{$stage}", Sentence::of([
-            'Change depth on the {port} side, deeper by {step}; leave the other as it is.',
+            'Change depth on one side: {rods} {way} by {step}; leave the others as they are.',
             'Change speed by {speed}, up first, then down.',
             'Change lures on the {starboard} side; leave the other as it is.',
         ][$stage], [
-            'port' => Side::Port->value, 'starboard' => Side::Starboard->value,
+            'rods' => implode(', ', $rods), 'way' => $way, 'starboard' => Side::Starboard->value,
             'step' => [Quantity::Depth, $this->rules->get('slack_depth')],
             'speed' => [Quantity::Speed, $this->rules->get('slack_speed')],
         ]), Sentence::of('No bite for {quiet}. One thing at a time, on one side, and it is known what did it.', [
             'quiet' => [Quantity::Minutes, $quiet / 60.0],
         ]));
+    }
+
+    /**
+     * The rods of one side that can be run so much deeper over the bottom under them, or else so much shallower.
+     *
+     * @param  float  $by  m
+     * @return ?array{list<string>, string} and which way; null where none can be run otherwise
+     */
+    private static function deeper(Facts $facts, float $by): ?array
+    {
+        $free = array_filter($facts->rods, static fn (Rod $rod): bool => ! $rod->onBottom);
+        foreach ([Side::Port, Side::Starboard, null] as $side) {
+            $there = array_filter($free, static fn (Rod $rod): bool => $rod->side === $side);
+            foreach ([
+                'deeper' => static fn (Rod $rod): bool => $rod->depth + $by + $rod->doubt < ($rod->under ?? INF),
+                'shallower' => static fn (Rod $rod): bool => $rod->depth - $by > 0.0,
+            ] as $way => $can) {
+                $rods = array_filter($there, $can);
+                if ($rods !== []) {
+                    return [array_values(array_map(static fn (Rod $rod): string => $rod->holder, $rods)), $way];
+                }
+            }
+        }
+
+        return null;
     }
 }

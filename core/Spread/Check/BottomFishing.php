@@ -52,7 +52,9 @@ final readonly class BottomFishing
             return null;
         }
         $loads = self::loads($line->planned, $conditions);
-        $depth = max(0.1, $line->solution->bodies[BottomRig::WEIGHT][2]);
+        // Scope is reckoned to the ground: a weight goes no deeper.
+        $weight = $line->solution->bodies[BottomRig::WEIGHT];
+        $depth = max(0.1, min($weight[2], $limits->bottom?->at(-$weight[0]) ?? INF));
         $fastest = self::fastest($conditions, $limits);
         $lightest = self::lightest($line->planned, $depth, $conditions, $limits);
 

@@ -90,7 +90,7 @@ final readonly class DraftRigging
     {
         $planned = SpreadPlan::of([$line, ...array_values($onCable)], $this->task->mast)->lines[0];
         if ($planned->rig->bottom() !== null) {
-            return (new OnBottom($this->task, $this->solver))->set($line);
+            return $this->task->ticking($this->solver)->set($line);
         }
         $reach = $this->solver->reach($planned, $this->task->conditions, $depth);
         $control = $planned->rig->control();

@@ -6,8 +6,10 @@ namespace Admek\Core\Spread\Drafting;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Spread\Check\SpreadLimits;
+use Admek\Core\Spread\Check\Ticking;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Plan\RiggingRules;
+use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Tackle\Catalogue\LeadLengths;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\GearAboard;
@@ -47,6 +49,11 @@ final readonly class DraftTask
         if ($gear->lures === []) {
             throw InvalidValue::because('gear', 'with a lure aboard');
         }
+    }
+
+    public function ticking(SpreadSolver $solver): Ticking
+    {
+        return new Ticking($this->conditions, $this->limits, $this->mast, $this->metric, $solver);
     }
 
     /** How far back the muskie of the first band that is theirs are fished; null where none is. */

@@ -82,7 +82,7 @@ final readonly class Trial
         try {
             $planned = $this->planned($line);
             if ($planned->rig->bottom() !== null) {
-                $line = (new OnBottom($this->task, $this->solver))->lightest($line);
+                $line = $this->task->ticking($this->solver)->lightest($line);
 
                 return $line === null ? null : $this->at($line, $role, $kinds, $suits);
             }
@@ -179,7 +179,7 @@ final readonly class Trial
      */
     public function weighted(Option $way, float $mass): Option
     {
-        $line = (new OnBottom($this->task, $this->solver))->set($way->line->with([LineFigure::WeightMass->value => $mass]));
+        $line = $this->task->ticking($this->solver)->set($way->line->with([LineFigure::WeightMass->value => $mass]));
 
         return $this->at($line, $way->role, $way->kinds, $way->suits);
     }

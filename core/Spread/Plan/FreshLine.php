@@ -61,7 +61,7 @@ final readonly class FreshLine
         }
 
         return $this->onReel(new DescribedLine(
-            $holder, $presentation, $reel, $now->lure ?? $this->lure($entry), $figures + (
+            $holder, $presentation, $reel, $this->lureFor($entry, $now), $figures + (
                 $kept
                 ? array_intersect_key($now->figures, [LineFigure::BoardOut->value => true, LineFigure::ClipOut->value => true])
                 : $this->boardFigures($holder, $boardUse)
@@ -115,6 +115,15 @@ final readonly class FreshLine
         return $this->gear->reelsOf($entry->reels)[0] ?? throw self::lacks(
             'a reel of '.implode(' or ', array_map(static fn (Material $material): string => $material->word(), $entry->reels)),
         );
+    }
+
+    /** The one it had, where the rig takes any; where it is fished with families of its own, one of those. */
+    private function lureFor(Entry $entry, ?DescribedLine $now): DescribedLure
+    {
+        $had = $now?->lure;
+
+        return $had !== null && ($entry->lures === Entry::SPOONS || in_array($had->kind, $entry->lures, true))
+            ? $had : $this->lure($entry);
     }
 
     /** Of the families it takes the first no line pulls; else any that lies free, else any. */

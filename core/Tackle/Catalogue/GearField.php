@@ -16,7 +16,7 @@ final readonly class GearField
      * @param  ?float  $least  SI, or lb of a line's test; null where what is made of it holds it
      * @param  string  $unit  of a plain number
      * @param  bool  $optional  whether it may be left unsaid
-     * @param  string|float|bool|null  $start  of a new piece
+     * @param  string|int|float|bool|null  $start  of a new piece
      * @param  bool  $whole  whether it is counted, not measured
      * @param  bool  $keeps  whether one that is not told keeps what it was, or starts so
      */
@@ -29,7 +29,7 @@ final readonly class GearField
         public ?float $most = null,
         public string $unit = '',
         public bool $optional = false,
-        public string|float|bool|null $start = null,
+        public string|int|float|bool|null $start = null,
         public bool $keeps = false,
         public bool $whole = false,
     ) {
@@ -61,7 +61,7 @@ final readonly class GearField
     /** How many of it are aboard: a draft hangs no more. */
     public static function owned(): self
     {
-        return new self('count', 'how many', null, Quantity::Count, 0, 500, start: 1.0, keeps: true, whole: true);
+        return new self('count', 'how many', null, Quantity::Count, 0, 500, start: 1, keeps: true, whole: true);
     }
 
     public static function number(

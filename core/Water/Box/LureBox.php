@@ -14,7 +14,6 @@ use Admek\Core\Water\BaitSchools;
 use Admek\Core\Water\Band;
 use Admek\Core\Water\Signs\Clarity;
 use Admek\Core\Water\Signs\Season;
-use Admek\Core\Water\Signs\Sky;
 use Admek\Core\Water\Signs\WaterSigns;
 
 /**
@@ -31,6 +30,9 @@ final readonly class LureBox
 
     private const FINISH = 1.5;
 
+    /** Points of a finish the water hides, or shows up. */
+    private const UNWANTED = -0.5;
+
     private const BAIT = 1.5;
 
     private const SIZE = 1.0;
@@ -39,9 +41,6 @@ final readonly class LureBox
     private const RECORD = 2.0;
 
     private const FIRST = 4;
-
-    /** Degrees of sun under which light is low. */
-    private const LOW_SUN = 10.0;
 
     /** m under which a lure is small, over which it is large. */
     private const SMALL = 0.09;
@@ -154,31 +153,20 @@ final readonly class LureBox
     private function finish(BoxedLure $one): ?array
     {
         $has = Finish::in($one->lure->finish);
-        [$clarity, $sky] = [$this->signs->clarity, $this->signs->sky];
         $deep = array_reduce($this->bands, static fn (float $most, Band $band): float => max($most, $band->top), 0.0);
-        $dark = $deep > $this->rules->get('dark');
-        $low = $this->sun !== null && $this->sun < self::LOW_SUN;
         $is = static fn (Finish ...$any): bool => array_intersect(
             array_column($has, 'value'), array_column($any, 'value'),
         ) !== [];
+        $wanted = WaterFinish::at($this->signs, $this->sun);
 
         return match (true) {
             $has === [] => null,
-            $dark && $is(Finish::Glow) => [self::FINISH, Sentence::of('Glow: little colour is left so deep.')],
-            $low && $is(Finish::Glow, Finish::Dark) => [
-                self::FINISH, Sentence::of('Low light: what glows, or stands dark against it, is found.'),
+            $deep > $this->rules->get('dark') && $is(Finish::Glow) => [
+                self::FINISH, Sentence::of('Glow: little colour is left so deep.'),
             ],
-            $clarity === Clarity::Stained && $is(Finish::Loud, Finish::Glow) => [
-                self::FINISH, Sentence::of('Stained water: what shines or shouts is found.'),
-            ],
-            $clarity === Clarity::Stained => [-0.5, Sentence::of('Stained water hides so quiet a finish.')],
-            $sky === Sky::Overcast && $is(Finish::Loud, Finish::Glow) => [
-                0.5 * self::FINISH, Sentence::of('Under cloud a louder finish carries.'),
-            ],
-            $clarity === Clarity::Clear && $is(Finish::Natural) => [
-                self::FINISH, Sentence::of('Clear water: they see all of it, and this looks like bait.'),
-            ],
-            $clarity === Clarity::Clear => [-0.5, Sentence::of('In clear water it is seen for what it is.')],
+            $wanted === null => null,
+            $is(...$wanted->wanted) => [($wanted->half ? 0.5 : 1.0) * self::FINISH, $wanted->for],
+            $wanted->against !== null => [self::UNWANTED, $wanted->against],
             default => null,
         };
     }

@@ -26,6 +26,7 @@ final readonly class TackleAdvice
      * @param  list<Species>  $species  in order of priority
      * @param  RuleBook  $rules  of {@see ReadingRules}
      * @param  array<string, string>  $schools  chosen, by the advice's key
+     * @param  ?float  $sun  degrees up as lines go in; null where it is not known
      */
     public function __construct(
         private WaterSigns $signs,
@@ -33,6 +34,7 @@ final readonly class TackleAdvice
         private array $species,
         private RuleBook $rules,
         private array $schools,
+        private ?float $sun = null,
     ) {
     }
 
@@ -118,26 +120,26 @@ final readonly class TackleAdvice
 
     private function finish(): ?Advice
     {
-        [$clarity, $sky] = [$this->signs->clarity, $this->signs->sky];
-        if ($clarity === null) {
+        $finish = WaterFinish::at($this->signs, null);
+        if ($finish === null || $this->signs->clarity === null) {
             return null;
         }
         $dark = $this->rules->get('dark');
         $deepest = array_reduce($this->bands, static fn (float $deep, Band $band): float => max($deep, $band->bottom), 0.0);
-        [$family, $why] = match (true) {
-            $clarity === Clarity::Stained => [
-                'Loud: glow, gold, copper, hot colours', 'Stained water swallows all that does not shine or shout.',
-            ],
-            $sky === Sky::Overcast => ['Loud to middling: copper, glow, green', 'Little light comes through cloud and tint.'],
-            $clarity === Clarity::Clear => [
-                'Natural: silver, blue, black-based', 'Clear and bright they see all of it: nothing that is not a fish.',
-            ],
-            default => ['Half natural, half loud', 'Between clear and stained the fish decide: one of each a side.'],
-        };
+        $first = WaterFinish::isLow($this->sun) ? WaterFinish::at($this->signs, $this->sun) : null;
 
-        return new Advice('finish', 'finish', Sentence::of($family), $deepest > $dark && $clarity !== Clarity::Stained
-            ? Sentence::of("{$why} Below {dark} little colour is left: glow there.", ['dark' => [Quantity::Depth, $dark]])
-            : Sentence::of($why));
+        return new Advice(
+            'finish', 'finish',
+            Sentence::of($first === null
+                ? $finish->family : "{$first->family} while the sun is low; then ".lcfirst($finish->family)),
+            Sentence::of(
+                trim(($first === null ? '' : "{$first->why} ").$finish->why).(
+                    $deepest > $dark && $this->signs->clarity !== Clarity::Stained
+                        ? ' Below {dark} little colour is left: glow there.' : ''
+                ),
+                ['dark' => [Quantity::Depth, $dark]],
+            ),
+        );
     }
 
     private function distance(): ?Advice

@@ -18,6 +18,9 @@ final readonly class TemperatureProfile
     /** m and °C a reading can be: least and most. */
     public const DEPTH = [0, 400];
 
+    /** m down to which a reading tells of the surface. */
+    public const SURFACE = 3.0;
+
     public const CELSIUS = [Salinity::COLDEST, Salinity::WARMEST];
 
     /**
@@ -78,7 +81,7 @@ final readonly class TemperatureProfile
     /** °C at the surface; null where no reading was taken near it. */
     public function surface(): ?float
     {
-        return $this->depths[0] <= 3.0 ? $this->celsius[0] : null;
+        return $this->depths[0] <= self::SURFACE ? $this->celsius[0] : null;
     }
 
     public function warmest(): float

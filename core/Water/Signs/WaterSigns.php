@@ -20,6 +20,7 @@ final readonly class WaterSigns
      * @param  ?float  $currentDeep  m/s
      * @param  ?Forage  $forage  bait that is about
      * @param  ?TemperatureProfile  $earlier  of the same ground, so many days before
+     * @param  ?float  $surfaceTemperature  °C, where the column was not read up to there
      *
      * @throws InvalidValue naming the field
      */
@@ -36,6 +37,7 @@ final readonly class WaterSigns
         public ?TemperatureProfile $earlier = null,
         public int $earlierDays = 0,
         public ?Forage $forage = null,
+        public ?float $surfaceTemperature = null,
     ) {
         foreach ([
             'bottom' => [$bottom, ...Bottom::DEPTH, 'm'],
@@ -75,6 +77,6 @@ final readonly class WaterSigns
     /** °C at the surface. */
     public function warmth(): ?float
     {
-        return $this->profile?->surface();
+        return $this->profile?->surface() ?? $this->surfaceTemperature;
     }
 }

@@ -77,3 +77,21 @@ export async function askReached(
         told: short.length === 0 ? 'set' : { short },
     };
 }
+
+/** Tells the current among the signs of a trip's water; whether it is kept. */
+export async function askCurrent(trip: number, current: Schemas['CurrentTried'] | null): Promise<boolean> {
+    const answer = await ask(
+        api.PUT('/trips/{trip}/water/signs', {
+            params: { path: { trip } },
+            body: {
+                current_surface: current?.surface.drift ?? null,
+                current_set: current?.surface.set ?? null,
+                current_deep: current?.deep.drift ?? null,
+                current_deep_set: current?.deep.set ?? null,
+                current_depth: current?.deep.depth ?? null,
+                current_heading: current?.heading ?? null,
+            },
+        }),
+    );
+    return 'data' in answer;
+}

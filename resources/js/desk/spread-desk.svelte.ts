@@ -1,7 +1,7 @@
 /** One spread on the desk: the plan being edited, what is tried on it, and its keeping. */
 import { aboard } from '../lib/aboard.svelte';
 import type { Boat, Locker, RunningLine, SpreadLine, SpreadOpened, Trip } from '../lib/api';
-import { askReached, askRig, type CureOffer, type Reached } from './asks';
+import { askCurrent, askReached, askRig, type CureOffer, type Reached } from './asks';
 import { History } from './history.svelte';
 import { InTime } from './in-time.svelte';
 import { Keeper } from './keeper.svelte';
@@ -17,6 +17,8 @@ export class SpreadDesk extends Rods {
     whatIf: WhatIf = $state.raw(NOTHING_TRIED);
     trip: Trip = $state.raw() as Trip;
     locker: Locker = $state.raw() as Locker;
+    /** The trip's current, as it was told of its water. */
+    current: WhatIf['current'] = $state.raw(null);
     /** Whether the plan is shown beside what is tried on it. */
     comparing: boolean = $state(false);
     /** A manoeuvre that is tried; null while the lines are shown at rest. */
@@ -40,6 +42,7 @@ export class SpreadDesk extends Rods {
         this.feed = new PreviewFeed(spread.id);
         this.planFeed = new PreviewFeed(spread.id);
         this.ahead = new Lookahead(spread.id);
+        this.current = spread.water.current ?? null;
         this.plan = planOf(spread);
         this.keeper = new Keeper(spread, this.plan, () => this.plan);
         this.#preview();
@@ -121,6 +124,15 @@ export class SpreadDesk extends Rods {
     try(whatIf: Partial<WhatIf>): void {
         this.whatIf = tried({ ...this.whatIf, ...whatIf }, this.plan);
         this.#preview();
+    }
+
+    /** A current tried at once, and told of the trip's water by who may: then it holds on every screen. */
+    async tellCurrent(current: WhatIf['current']): Promise<void> {
+        this.try({ current });
+        if (aboard.may('plan') && (await askCurrent(this.trip.id, current))) {
+            this.current = current;
+            this.try({ current: null });
+        }
     }
 
     /** Asks for the depths anew where something beside the plan has changed. */

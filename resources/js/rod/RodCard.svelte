@@ -43,7 +43,13 @@
         if (!line || faulty || (!running && unsteady)) {
             return line ? (faulty ? 'not usable' : 'no steady run') : '';
         }
-        return running?.board?.pulled_under ? 'board under' : running?.surfaced.length ? 'on the surface' : '';
+        return running?.board?.pulled_under
+            ? 'board under'
+            : running?.surfaced.length
+              ? 'on the surface'
+              : running?.on_bottom
+                ? 'on bottom'
+                : '';
     });
 
     let button: HTMLButtonElement;

@@ -7,32 +7,35 @@
     import NumberField from '../fields/NumberField.svelte';
     import Popover from '../frame/Popover.svelte';
 
-    /** A current to try: at the surface, where the speed is read, and at the gear. */
+    /** The trip's current, told once for every screen: at the surface, where the speed is read, and at the gear. */
     let { desk }: { desk: SpreadDesk } = $props();
 
     type Current = NonNullable<WhatIf['current']>;
 
     const units = $derived(desk.boat.units);
-    /** What the fields show; tried from the first change on. */
+    /** What the fields show: as it is tried, else as it was told of the trip's water. */
     const { gear_depth, metric_gear_depth } = theCatalogue().tries;
-    let current: Current = $state({
+    const STILL: Current = {
         heading: 0,
         surface: { set: 0, drift: 0 },
         // svelte-ignore state_referenced_locally
         deep: { depth: desk.boat.units === 'us' ? gear_depth : metric_gear_depth, set: 0, drift: 0 },
-    });
+    };
+    const told = $derived(desk.current);
+    const current: Current = $derived(desk.whatIf.current ?? told ?? STILL);
 
     const deep = $derived(desk.feed.flow.at(-1));
     const words = $derived(
-        desk.whatIf.current && deep && desk.feed.flow.length > 1
+        deep && desk.feed.flow.length > 1
             ? `${figure(units, 'speed', Math.hypot(deep.aft, deep.starboard))} at ${shown(units, 'depth', deep.depth)}`
-            : 'still water',
+            : told
+              ? 'alike at all depths'
+              : 'still water',
     );
     const fault = (field: string) => faultOf(desk.feed.faults, `/what_if/current/${field}`);
 
     function change(figures: Partial<Current>): void {
-        current = { ...current, ...figures };
-        desk.try({ current: $state.snapshot(current) });
+        void desk.tellCurrent({ ...current, ...figures });
     }
 </script>
 
@@ -97,7 +100,10 @@
     <p class="quiet pt-1.5 text-sm">
         The boat’s speed is read at the surface; the gear feels what the water below does differently.
     </p>
-    {#if desk.whatIf.current}
-        <button type="button" class="btn btn-sm mt-2" onclick={() => desk.try({ current: null })}>Still water</button>
+    <p class="pt-1 text-sm font-semibold" role="status">
+        {#if desk.whatIf.current}Tried only: the captain tells it.{:else if told}The trip’s own, on every screen.{/if}
+    </p>
+    {#if told || desk.whatIf.current}
+        <button type="button" class="btn btn-sm mt-2" onclick={() => void desk.tellCurrent(null)}>Still water</button>
     {/if}
 </Popover>

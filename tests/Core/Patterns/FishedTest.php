@@ -26,13 +26,24 @@ final class FishedTest extends TestCase
         self::assertSame('Here in clear water', $season->near('Here', 'clear')[0]);
         self::assertSame('Here', $season->near('Here', 'murky')[0], 'two bites are too little');
         self::assertSame('Here', $season->near('Here', null)[0]);
-        self::assertSame('the whole season', $season->near('Nowhere', 'clear')[0]);
-        self::assertSame('the whole season', $season->near('', 'clear')[0]);
+        self::assertSame('all trips like it', $season->near('Nowhere', 'clear')[0]);
+        self::assertSame('all trips like it', $season->near('', 'clear')[0]);
         self::assertSame([$enough, $enough + 2, $enough + 42], array_map(
             static fn (array $asked): int => $season->near(...$asked)[1]->bites,
             [['Here', 'clear'], ['Here', 'murky'], ['', null]],
         ));
-        self::assertSame('the whole season', $season->without(1)->near('Here', 'clear')[0], 'not by the trip itself');
+        self::assertSame('all trips like it', $season->without(1)->near('Here', 'clear')[0], 'not by the trip itself');
+    }
+
+    public function test_other_trips_and_other_fish_say_nothing(): void
+    {
+        $season = self::season([
+            self::piece(1, 20, ['ground' => 'Here'], species: 'walleye'), self::piece(2, 30, ['ground' => 'Here'], species: 'king'),
+        ]);
+        [$of, $patterns] = $season->on([1], ['walleye'])->near('Here', null);
+        self::assertSame(['Here', 20, 1.0], [$of, $patterns->bites, $patterns->hours]);
+        self::assertSame(0, $season->on([2], ['walleye'])->near('Here', null)[1]->bites, 'fished for others there');
+        self::assertSame(0.0, $season->on([], ['walleye'])->near('', null)[1]->hours);
     }
 
     public function test_a_cell_is_of_a_depth_and_an_hour(): void

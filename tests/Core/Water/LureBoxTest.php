@@ -13,10 +13,12 @@ use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Units\Sentence;
 use Admek\Core\Units\Units;
+use Admek\Core\Water\Advice;
 use Admek\Core\Water\BaitSchools;
 use Admek\Core\Water\Box\BoxedLure;
 use Admek\Core\Water\Box\LureBox;
 use Admek\Core\Water\Box\RankedLure;
+use Admek\Core\Water\Box\TackleAdvice;
 use Admek\Core\Water\Signs\Clarity;
 use Admek\Core\Water\Signs\Marks;
 use Admek\Core\Water\Signs\Season;
@@ -63,6 +65,29 @@ final class LureBoxTest extends TestCase
         $spring = $this->box($muskie(Season::Spring), [Species::BrownTrout])->inOrder($plugs);
         self::assertSame('Short plug', $spring[0]->boxed->lure->name);
         self::assertStringContainsString('short lead', $this->said($spring[0]));
+    }
+
+    public function test_the_page_and_the_box_ask_for_the_same_finish(): void
+    {
+        $black = new BoxedLure(new DescribedLure('Black', LureKind::MediumSpoon, 'black'));
+        $copper = new BoxedLure(new DescribedLure('Copper', LureKind::MediumSpoon, 'copper'));
+        $score = static fn (WaterSigns $signs, ?float $sun, BoxedLure $lure): float => (new LureBox(
+            $signs, [], [], $sun, BaitSchools::usual($signs), Book::Reading->of(),
+        ))->inOrder([$lure])[0]->score;
+        $said = static fn (WaterSigns $signs, ?float $sun): string => implode(' ', array_map(
+            static fn (Advice $one): string => $one->answer->in(Units::Us), array_values(array_filter(
+                (new TackleAdvice($signs, [], [], Book::Reading->of(), [], $sun))->advice(),
+                static fn (Advice $one): bool => $one->key === 'finish',
+            )),
+        ));
+        $clear = $this->signs(Clarity::Clear, Sky::Clear);
+        self::assertSame('Natural: silver, blue, black-based', $said($clear, 40.0));
+        self::assertGreaterThan(0.0, $score($clear, 40.0, $black), 'black-based is what the page says');
+        self::assertLessThan(0.0, $score($clear, 40.0, $copper));
+        // Before the sun is up it is low light in whatever water.
+        self::assertStringStartsWith('Glow, or dark while the sun is low; then natural', $said($clear, -8.0));
+        self::assertGreaterThan(0.0, $score($clear, -8.0, $black));
+        self::assertSame(0.0, $score($clear, -8.0, $copper));
     }
 
     public function test_both_schools_of_bait(): void

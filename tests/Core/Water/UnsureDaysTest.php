@@ -74,6 +74,22 @@ final class UnsureDaysTest extends TestCase
         self::assertNull($this->reading(new WaterSigns(Season::Summer, currentSurface: 0.3), [])['speed'] ?? null);
     }
 
+    public function test_a_column_they_could_feed_in_is_not_called_too_warm_where_they_do_not_live(): void
+    {
+        [$bands] = $this->read(new WaterSigns(
+            Season::Summer, $this->profile([0 => 50, 20 => 50, 21 => 60, 60 => 60]), new Marks([]), 60 * self::FOOT,
+        ), [Species::LakeTrout]);
+        self::assertStringNotContainsString('whole column', $bands[0]);
+        self::assertStringContainsString('outside where they live at this season', $bands[0]);
+    }
+
+    public function test_a_surface_that_was_told_is_known_without_a_column(): void
+    {
+        $signs = new WaterSigns(Season::Summer, bottom: 60 * self::FOOT, surfaceTemperature: (58 - 32) / 1.8);
+        self::assertSame('Surface 58 °F', $this->reading($signs, [Species::King])['thermocline']->answer->in(Units::Us));
+        self::assertEqualsWithDelta((58 - 32) / 1.8, $signs->warmth(), 1e-9);
+    }
+
     public function test_marks_in_water_a_species_cannot_feed_in_are_another_s(): void
     {
         $signs = new WaterSigns(
