@@ -26,7 +26,8 @@ use Illuminate\Support\Facades\DB;
  * @property ?int $line_limit as the captain entered it
  * @property ?string $limit_source
  * @property list<string> $species in order of priority
- * @property ?float $bottom m
+ * @property ?float $bottom m, the shallowest where it is a range
+ * @property ?float $bottom_to m, the deepest of a range
  * @property ?float $clearance m of water the captain wants under the gear
  * @property ?float $structure m that anything stands up from the bottom all over the course
  * @property ?string $profile_name
@@ -83,6 +84,7 @@ final class Trip extends Model
         'limit_source',
         'species',
         'bottom',
+        'bottom_to',
         'clearance',
         'structure',
         'profile_name',
@@ -120,6 +122,7 @@ final class Trip extends Model
         'line_limit' => 'integer',
         'species' => 'array',
         'bottom' => 'float',
+        'bottom_to' => 'float',
         'clearance' => 'float',
         'structure' => 'float',
         'profile' => 'array',

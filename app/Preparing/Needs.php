@@ -29,15 +29,20 @@ final class Needs
             static fn (SpreadLine $line): bool => in_array($kinds[$line->lure_id] ?? null, $of, true),
         )->count();
         $units = Units::from($boat->units);
-        $leaders = $lines->filter(static fn (SpreadLine $line): bool => ($line->leader_length ?? 0.0) > 0.0)
-            ->countBy(
-                static fn (SpreadLine $line): string => sprintf(
-                    '%s %s %s lb',
-                    $units->say(Quantity::Leader, (float) $line->leader_length),
-                    $line->leader_material,
-                    rtrim(rtrim(number_format((float) $line->leader_test, 1, '.', ''), '0'), '.'),
-                ),
-            );
+        $leaders = [];
+        foreach ($lines as $line) {
+            if (($line->leader_length ?? 0.0) > 0.0) {
+                $test = rtrim(rtrim(number_format((float) $line->leader_test, 1, '.', ''), '0'), '.');
+                // Known by its length in metres: as many are aboard whatever units it is read in.
+                $key = sprintf('%.2f %s %s', (float) $line->leader_length, $line->leader_material, $test);
+                $leaders[$key] = [
+                    'key' => $key, 'leader' => sprintf(
+                        '%s %s %s lb', $units->say(Quantity::Leader, (float) $line->leader_length), $line->leader_material, $test,
+                    ),
+                    'count' => 1 + ($leaders[$key]['count'] ?? 0),
+                ];
+            }
+        }
 
         return new TripNeeds(
             $trip->anglers,
@@ -47,9 +52,7 @@ final class Needs
             $lines->contains(
                 static fn (SpreadLine $line): bool => Presentation::from($line->presentation)->entry()->picks(Pick::Ball),
             ),
-            array_values(
-                $leaders->map(static fn (int $count, string $leader): array => ['leader' => $leader, 'count' => $count])->all(),
-            ),
+            array_values($leaders),
             BaitCure::from($trip->bait_cure),
             $trip->bait_strips,
         );

@@ -141,10 +141,13 @@ final class SoundedGear
         return new Conditions(
             $speed, $turn === null ? null : new Turn((float) $turn['radius'], Side::from($turn['side'])),
             $told['density'] ?? Rig::FRESH_WATER,
-            $current === null ? null : Current::of((float) $current['heading'], array_map(
+            $current === null ? null : Current::of((float) $current['heading'], array_values(array_map(
                 // A whole number is none of JSON's own kind.
-                static fn (array $layer): array => array_map(floatval(...), $layer), $current['layers'],
-            )),
+                static fn (array $layer): array => [
+                    'depth' => (float) $layer['depth'], 'set' => (float) $layer['set'], 'drift' => (float) $layer['drift'],
+                ],
+                $current['layers'],
+            ))),
         );
     }
 

@@ -165,6 +165,12 @@ final readonly class Day
         return $told;
     }
 
+    /** Code of the rod an event is of, of what came of a bite too; null where it is of none. */
+    public function rodOf(Event $event): ?string
+    {
+        return $event->holder ?? ($event->kind->isOfBite() ? ($this->bites[(string) $event->of] ?? null)?->holder : null);
+    }
+
     /** The last of a kind that counts. */
     public function last(EventKind $kind): ?Event
     {

@@ -103,9 +103,9 @@ final class Stores
                 ),
             ];
         }
-        foreach ($needs->leaders as ['leader' => $leader, 'count' => $count]) {
+        foreach ($needs->leaders as ['key' => $key, 'leader' => $leader, 'count' => $count]) {
             $items[] = [
-                "leader {$leader}",
+                "leader {$key}",
                 "Leaders, {$leader}",
                 ceil(round($count * (1 + $rules->get('leader_spare')), 6)),
                 'leaders',

@@ -12,7 +12,8 @@ final readonly class TripNeeds
      * @param  int  $liveBaitRods  rods that fish live bait: harnesses and plain hooks
      * @param  int  $lines  lines planned
      * @param  bool  $riggers  whether any needs the boat's current
-     * @param  list<array{leader: string, count: int}>  $leaders  lines by the leader they are tied with
+     * @param  list<array{key: string, leader: string, count: int}>  $leaders  lines by the leader they are tied
+     *   with, by what it is known by and as it is called
      * @param  bool  $strips  whether bait is cut into strips, two from each, rather than fished whole
      */
     public function __construct(

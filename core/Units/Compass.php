@@ -9,6 +9,10 @@ final class Compass
 {
     private const POINTS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'];
 
+    private const SIXTEEN = [
+        'N', 'NNE', 'NE', 'ENE', 'E', 'ESE', 'SE', 'SSE', 'S', 'SSW', 'SW', 'WSW', 'W', 'WNW', 'NW', 'NNW',
+    ];
+
     private const SIDES = [
         'northern', 'north-eastern', 'eastern', 'south-eastern', 'southern', 'south-western', 'western', 'north-western',
     ];
@@ -17,6 +21,20 @@ final class Compass
     public static function point(float $degrees): string
     {
         return self::POINTS[self::eighth($degrees)];
+    }
+
+    /**
+     * Degrees of a point as it is written or said: "NW", "NNE", "north-west", "southerly"; null where it is none.
+     */
+    public static function bearing(string $point): ?float
+    {
+        $letters = strtoupper((string) preg_replace(
+            ['/erly|ern|\bfrom\b|\bthe\b/i', '/north/i', '/south/i', '/east/i', '/west/i', '/[^nsew]/i'],
+            ['', 'N', 'S', 'E', 'W', ''], preg_replace('/[^a-z\s-]/i', '?', $point) ?? '',
+        ));
+        $at = array_search($letters, self::SIXTEEN, true);
+
+        return $at === false || preg_match('/^[a-z\s-]+$/i', $point) !== 1 ? null : 22.5 * $at;
     }
 
     /** "south-western" */

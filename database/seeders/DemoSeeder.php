@@ -51,7 +51,7 @@ final class DemoSeeder extends Seeder
                 [
                     'name' => 'Second Lamp',
                     'timezone' => 'Etc/GMT+3',
-                    'stores' => ['leader 6 ft fluorocarbon 25 lb' => 9.0, 'ice' => 9.0],
+                    'stores' => ['leader 1.83 fluorocarbon 25' => 9.0, 'ice' => 9.0],
                 ] + array_diff_key(BoatOffer::make(), ['holders' => 0, 'name' => 0]),
             );
             foreach (BoatOffer::make()['holders'] as $place => $holder) {

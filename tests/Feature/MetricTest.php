@@ -48,7 +48,8 @@ final class MetricTest extends FeatureTestCase
     {
         $items = array_column($this->send('GET', '/trips/{next}/preparation', expect: 200)->json('stores'), null, 'key');
 
-        self::assertSame(['leader 1.8 m fluorocarbon 25 lb', 'leader 6.1 m fluorocarbon 25 lb', 'ice'], array_keys($items));
+        self::assertSame(['leader 1.83 fluorocarbon 25', 'leader 6.10 fluorocarbon 25', 'ice'], array_keys($items));
+        self::assertSame('Leaders, 1.8 m fluorocarbon 25 lb', $items['leader 1.83 fluorocarbon 25']['name']);
         self::assertStringEndsWith(' kg', $items['ice']['needed_said']);
         self::assertSame('3.6 kg a guest and 0.9 kg an hour.', $items['ice']['why']);
     }

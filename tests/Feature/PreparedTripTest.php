@@ -41,16 +41,16 @@ final class PreparedTripTest extends FeatureTestCase
     public function test_stores_are_counted_against_what_is_aboard(): void
     {
         $items = array_column($this->prepared()['stores'], null, 'key');
-        self::assertSame(['leader 6 ft fluorocarbon 25 lb', 'leader 20 ft fluorocarbon 25 lb', 'ice'], array_keys($items));
-        self::assertEquals(14, $items['leader 6 ft fluorocarbon 25 lb']['needed'], '9 lines and half as many');
+        self::assertSame(['leader 1.83 fluorocarbon 25', 'leader 6.10 fluorocarbon 25', 'ice'], array_keys($items));
+        self::assertEquals(14, $items['leader 1.83 fluorocarbon 25']['needed'], '9 lines and half as many');
         $counted = array_column(
             $this->send(
-                'PUT', '/trips/{next}/stores', ['aboard' => ['leader 6 ft fluorocarbon 25 lb' => 10, 'ice' => 4.5]], 200,
+                'PUT', '/trips/{next}/stores', ['aboard' => ['leader 1.83 fluorocarbon 25' => 10, 'ice' => 4.5]], 200,
             )->json('stores'),
             null,
             'key',
         );
-        self::assertEquals(4, $counted['leader 6 ft fluorocarbon 25 lb']['to_buy']);
+        self::assertEquals(4, $counted['leader 1.83 fluorocarbon 25']['to_buy']);
         self::assertSame('41.6 lb', $counted['ice']['to_buy_said'], '5 guests at 8 lb and 5.8 h at 2 lb, less 10 lb aboard');
         $this->assertRefusedAt(['/aboard/ice'], 'PUT', '/trips/{next}/stores', ['aboard' => ['ice' => -1]]);
         self::assertEquals(4.5, array_column($this->prepared()['stores'], 'aboard', 'key')['ice']);

@@ -20,6 +20,7 @@ final class ReachController
         $asked = AskedSpread::of($request, $spread, $boat);
         $depth = $request->float('depth');
         $byOther = $request->input('by') === 'other';
+        $units = Units::from($boat->units);
         $reached = [];
         foreach ($request->array('holder_ids') as $i => $holderId) {
             $line = $asked->lineAt($holderId, "holder_ids.{$i}");
@@ -28,14 +29,14 @@ final class ReachController
             $value = $control->settable($reach->control, $asked->metric());
             $reached[] = [
                 'holder' => $line->holder,
-                'reached' => $reach->reached,
+                'reached' => ReachWords::comesTo($reach, $depth, $units),
                 'control' => $control->kind->value,
                 'value' => $value,
                 'figures' => (object) $control->figures($value),
                 'depth' => $byOther ? $solver->run(
                     $line->withOtherControl($value), $asked->conditions, withDoubt: false,
                 )->depth() : $reach->depth,
-                'short' => ReachWords::short($line, $reach, $control->kind, $depth)?->in(Units::from($boat->units)),
+                'short' => ReachWords::short($line, $reach, $control->kind, $depth, $units)?->in($units),
             ];
         }
 

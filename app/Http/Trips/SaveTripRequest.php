@@ -52,11 +52,19 @@ final class SaveTripRequest extends FormRequest
             'limit_source' => ['nullable', 'string', 'max:120'],
             'species' => ['required', 'list', 'min:1', 'max:4'],
             'species.*' => ['distinct', Rule::enum(Species::class)],
-            'bottom' => ['nullable', 'numeric:strict', Within::range(Bottom::DEPTH)],
+            'bottom' => ['nullable', 'numeric:strict', Within::range(Bottom::DEPTH), 'required_with:bottom_to'],
+            'bottom_to' => ['nullable', 'numeric:strict', Within::range(Bottom::DEPTH), 'gt:bottom'],
+            'place_sure' => ['boolean:strict'],
             'water' => [Rule::enum(Salinity::class)],
             'salinity' => ['nullable', 'numeric:strict', $this->withinTheKind(...)],
             'water_temperature' => ['nullable', 'numeric:strict', Within::range(TemperatureProfile::CELSIUS)],
         ];
+    }
+
+    /** @return array<string, mixed> what is kept of it; a bottom told as one depth is no range any more */
+    public function told(): array
+    {
+        return $this->safe()->except(['place_sure']) + ['bottom_to' => null];
     }
 
     /** @return array<string, string> */
@@ -71,6 +79,8 @@ final class SaveTripRequest extends FormRequest
             'longitude.required_with' => 'Must be given with its latitude.',
             'limits_looked_up.date_format' => 'Must be a day as year-month-day.',
             'anglers.between' => 'Must be a number from 1 to 12.',
+            'bottom_to.between' => Within::words(Bottom::DEPTH, Quantity::Depth),
+            'bottom_to.gt' => 'Must be deeper than where the range begins.',
             'water_temperature.between' => Within::words(TemperatureProfile::CELSIUS, Quantity::Temperature),
             'bottom.between' => Within::words(Bottom::DEPTH, Quantity::Depth),
             'species.required' => 'Must name at least one species.',

@@ -60,8 +60,8 @@ final class TripController
     public function store(SaveTripRequest $request, Boat $boat): JsonResponse
     {
         self::mustBeFree($boat, $request->string('date')->value(), $request->string('lines_in')->value(), null);
-        /** @var array<string, mixed> $entered */
-        $entered = $request->validated();
+        PlaceAsked::of($request, $boat, null);
+        $entered = $request->told();
         $trip = $boat->trips()->make(self::named($entered) + ['bottom' => null]);
         $spreads = Spread::query()->whereRelation('trip', 'boat_id', $boat->id)->latest('id');
         $school = (clone $spreads)->value('school');
@@ -85,9 +85,8 @@ final class TripController
     public function update(SaveTripRequest $request, Trip $trip, Boat $boat): TripResource
     {
         self::mustBeFree($boat, $request->string('date')->value(), $request->string('lines_in')->value(), $trip);
-        /** @var array<string, mixed> $entered */
-        $entered = $request->validated();
-        $trip->update(self::named($entered));
+        PlaceAsked::of($request, $boat, $trip);
+        $trip->update(self::named($request->told()));
         if ($trip->wasChanged('water_temperature')) {
             $trip->tellSurface($trip->water_temperature);
         }

@@ -14,9 +14,9 @@ use Admek\Core\Units\Units;
 final readonly class DraftBand
 {
     /** m of its top and its bottom, which is so much thicker at least; and what it may weigh. */
-    public const TOP = [0, 150];
+    public const TOP = [0, 400];
 
-    public const BOTTOM = [0.3, 160];
+    public const BOTTOM = [0.3, 400];
 
     public const WEIGHT = [0, 100];
 

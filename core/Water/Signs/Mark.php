@@ -10,7 +10,7 @@ use Admek\Core\InvalidValue;
 final readonly class Mark
 {
     /** m and fish: least and most. */
-    public const DEPTH = [0, 300];
+    public const DEPTH = [0, 400];
 
     public const COUNT = [1, 500];
 

@@ -3,7 +3,7 @@
     import { readings, readingUnit, trueWords } from './counter-words';
     import { figure, measure, plusMinus, shown, logShows } from '../lib/units';
     import { lineWords, rigWords } from '../lib/catalogue';
-    import { dayWords, speciesList, timeOfDay } from '../lib/words';
+    import { bottomWords, dayWords, speciesList, timeOfDay } from '../lib/words';
 
     /** The sheet the mate sets from: setting order, what to read at three speeds, rig, what to clear. One page, black on white. */
     let {
@@ -29,9 +29,7 @@
             {boat.name} · lines in <b class="figure">{timeOfDay(trip.lines_in)}</b> · back by
             <b class="figure">{timeOfDay(trip.back_by)}</b>
             ·
-            {trip.anglers} anglers · {speciesList(trip.species)}{trip.bottom
-                ? ` · bottom ${shown(units, 'depth', trip.bottom)}`
-                : ''}
+            {trip.anglers} anglers · {speciesList(trip.species)}{trip.bottom ? ` · bottom ${bottomWords(trip)}` : ''}
         </p>
     </header>
     <table>

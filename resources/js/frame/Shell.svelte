@@ -8,7 +8,14 @@
 
     let { children }: { children: Snippet } = $props();
 
-    const trip = $derived(/^\/trips\/(\d+)/.exec(router.location)?.[1] ?? aboard.nextTrip?.id);
+    const here = $derived(/^\/trips\/(\d+)/.exec(router.location)?.[1]);
+    /** The trip that was looked at last stays the one whose screens are a tap away, until another is looked at. */
+    let last: string | undefined;
+    const kept = $derived.by(() => {
+        last = here ?? last;
+        return aboard.trips.find(({ id }) => String(id) === last)?.id;
+    });
+    const trip = $derived(here ?? kept ?? aboard.nextTrip?.id);
     const SCREENS: [Schemas['Screen'], string, RegExp][] = [
         ['prepare', 'Prepare', /\/prepare$/],
         ['water', 'Water', /\/(water|ground|lures)$/],
@@ -61,14 +68,7 @@
             >
         {/each}
         <div class="hidden flex-1 sm:block"></div>
-        {#if queue.length > 0}
-            <p class="news px-3 py-2 text-sm font-semibold" role="status">{queue.length} waiting to be sent</p>
-        {/if}
-        {#if queue.refused.length > 0}
-            <p class="news text-error px-3 py-2 text-sm font-semibold" role="status">
-                {queue.refused.length} refused: see the log
-            </p>
-        {/if}
+        <div class="hidden sm:block">{@render news()}</div>
         {#each ofTheBoat as place (place.name)}
             <a
                 href={place.href}
@@ -103,20 +103,26 @@
         </fieldset>
     </nav>
     <div class="relative min-h-0 min-w-0 flex-1 overflow-auto">{@render children()}</div>
+    <!-- On a phone the bar has no room for it: it stands over the page, and covers none of it. -->
+    <div class="shrink-0 text-center sm:hidden print:hidden">{@render news()}</div>
 </div>
+
+{#snippet news()}
+    {#if queue.length > 0}
+        <p class="news px-3 py-2 text-sm font-semibold" role="status">{queue.length} waiting to be sent</p>
+    {/if}
+    {#if queue.refused.length > 0}
+        <p class="news text-error px-3 py-2 text-sm font-semibold" role="status">{queue.refused.length} refused: see the log</p>
+    {/if}
+{/snippet}
 
 <style>
     a {
         border-color: transparent;
     }
-    /* On a phone the bar has no room for it: it hangs from the top. */
     @media (max-width: 639px) {
         .news {
-            position: fixed;
-            inset: 0 0 auto;
-            z-index: 2;
             padding: 0.15rem;
-            text-align: center;
             background: var(--color-base-100);
             border-bottom: 1px solid var(--color-base-content);
         }

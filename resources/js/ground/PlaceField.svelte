@@ -1,5 +1,6 @@
 <script lang="ts">
     import { theCatalogue } from '../lib/catalogue';
+    import { degreesOf } from '../lib/position';
     import type { Place } from './ground.svelte';
 
     /** A place typed in, for who does not tap: latitude, then longitude. */
@@ -11,10 +12,11 @@
 
     function put(event: SubmitEvent): void {
         event.preventDefault();
-        const [lat = Number.NaN, lon = Number.NaN] = typed
-            .trim()
-            .split(/[\s,;]+/)
-            .map(Number);
+        // Degrees and minutes have spaces of their own: the two are parted by a comma, or after a hemisphere, or are two figures.
+        const [first = '', second = ''] = /[,;]/.test(typed)
+            ? typed.split(/[,;]/)
+            : (/^(.*[NS])\s*(.+)$/i.exec(typed.trim())?.slice(1) ?? typed.trim().split(/\s+/));
+        const [lat, lon] = [degreesOf(first, 'latitude') ?? Number.NaN, degreesOf(second, 'longitude') ?? Number.NaN];
         misread =
             Math.abs(lat) <= latitude && Math.abs(lon) <= longitude
                 ? ''

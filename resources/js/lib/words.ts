@@ -2,6 +2,7 @@
 import { aboard } from './aboard.svelte';
 import type { Schemas, Trip } from './api';
 import { wordOf } from './catalogue';
+import { figure, shown } from './units';
 
 export function speciesList(species: readonly Schemas['Species'][]): string {
     return species.map((name) => wordOf('species', name)).join(', ');
@@ -74,3 +75,13 @@ export const shortTime = (time: string): string => timeOfDay(time).replace(/:00 
 /** How long ago, told while it matters to the second. */
 export const longAgo = (seconds: number): string =>
     seconds < 90 ? `${Math.round(seconds)} s` : `${Math.round(seconds / 60)} min`;
+
+/** A trip's bottom as it was told: one depth, or the ends of a range. */
+export function bottomWords({ bottom, bottom_to }: Pick<Trip, 'bottom' | 'bottom_to'>): string {
+    const units = aboard.boat?.units ?? 'us';
+    return bottom === null
+        ? '—'
+        : bottom_to === null
+          ? shown(units, 'depth', bottom)
+          : `${figure(units, 'depth', bottom)}–${shown(units, 'depth', bottom_to)}`;
+}

@@ -3,7 +3,7 @@
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, faultOf, type Fault, type Schemas } from '../lib/api';
     import type { PreparationDesk } from './preparation.svelte';
-    import { allowed, figure, measure, type Quantity, typedNumber } from '../lib/units';
+    import { allowed, figure, measure, type Quantity } from '../lib/units';
     import Dialog from '../frame/Dialog.svelte';
     import TextField from '../fields/TextField.svelte';
 
@@ -58,9 +58,17 @@
     let offered: { key: string; name: string }[] = $state.raw([]);
     void ask(api.GET('/forecasts')).then((answer) => (offered = 'data' in answer ? answer.data : []));
 
+    /** The hour and figure a fault is at. */
+    function where({ pointer }: Fault): string {
+        const [, hour = '', field] = /^\/hours\/(\d+)\/(\w+)$/.exec(pointer) ?? [];
+        const row = rows[Number(hour)];
+        const title = FIELDS.find((one) => one.field === field)?.title;
+        return row && title ? `${title} at ${timeOfDay(row.clock)}: ` : '';
+    }
+
     async function settle(doing: Promise<Fault[]>): Promise<void> {
         faults = await doing;
-        said = faults[0]?.detail ?? '';
+        said = faults[0] ? `${where(faults[0])}${faults[0].detail}` : '';
         if (faults.length === 0) {
             close();
         }
@@ -68,28 +76,18 @@
 
     function keep(event: SubmitEvent): void {
         event.preventDefault();
-        const figureOf = (text: string, quantity: Quantity | null): number | null => {
-            const number = typedNumber(text);
-            return number === null || !quantity ? number : measure(units, quantity).toSi(number);
-        };
-        for (const [i, row] of rows.entries()) {
-            const wrong = FIELDS.find(({ field }) => Number.isNaN(figureOf(row.typed[field], null)));
-            if (wrong) {
-                faults = [{ pointer: `/hours/${i}/${wrong.field}`, detail: 'Must be a number, or empty where it is not known.' }];
-                said = `${wrong.title} at ${timeOfDay(row.clock)}: must be a number, or empty where it is not known.`;
-                return;
-            }
-        }
-        const hours = rows.map(({ at, typed, lightning, front }) => ({
-            at,
-            lightning,
-            front,
-            ...(Object.fromEntries(FIELDS.map(({ field, quantity }) => [field, figureOf(typed[field], quantity)])) as Record<
-                Field,
-                number | null
-            >),
-        }));
+        // As it is typed, with the unit it is typed in: the server reads it.
+        const hours = rows.map(({ at, typed, lightning, front }) => ({ at, lightning, front, ...typed }));
         void settle(desk.typeForecast({ source, issued: issued || null, hours }));
+    }
+
+    /** What was typed last in a column holds for the empty hours after it. */
+    function fillDown(field: Field): void {
+        let last = '';
+        for (const row of rows) {
+            last = row.typed[field].trim() || last;
+            row.typed[field] ||= last;
+        }
     }
 
     async function read(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
@@ -128,7 +126,16 @@
                     <tr class="quiet text-left text-sm">
                         <th class="font-normal">At</th>
                         {#each FIELDS as { field, title, quantity } (field)}
-                            <th class="font-normal">{title}, {quantity ? measure(units, quantity).unit : '°'}</th>
+                            <th class="font-normal"
+                                >{title}, {quantity ? measure(units, quantity).unit : '°'}
+                                <button
+                                    type="button"
+                                    class="btn btn-xs"
+                                    aria-label="Fill {title.toLowerCase()} down"
+                                    title="Fill the empty hours with the one before"
+                                    onclick={() => fillDown(field)}>↓</button
+                                ></th
+                            >
                         {/each}
                         {#each FLAGS as { field, title } (field)}<th class="font-normal">{title}</th>{/each}
                     </tr>
@@ -143,7 +150,6 @@
                                     <input
                                         class="input input-sm figure w-20 text-right text-base"
                                         class:input-error={fault}
-                                        inputmode="decimal"
                                         autocomplete="off"
                                         aria-label="{title} at {timeOfDay(row.clock)}"
                                         title={fault ? allowed(fault, units, quantity ?? undefined) : undefined}
@@ -174,7 +180,9 @@
         <p class="text-error min-h-6 font-semibold" role="status">{said}</p>
         <div class="flex flex-wrap items-center gap-2">
             <button class="btn btn-primary btn-sm">Use these figures</button>
-            <span class="quiet text-sm">An empty figure is not known, which is not the same as calm.</span>
+            <span class="quiet text-sm"
+                >“10 kt”, “1–3 ft” and “NW” are read too. Empty is not known, which is not the same as calm.</span
+            >
             <span class="ml-auto flex flex-wrap items-center gap-1">
                 <span class="quiet text-sm">Made-up days to try:</span>
                 {#each offered as { key, name } (key)}

@@ -20,8 +20,24 @@
     fault={allowed(faultOf(faults, '/run'), units, 'distance')}
 />
 <div class="grid grid-cols-2 gap-2">
-    <TextField label="Latitude, °N" bind:value={entry.latitude} inputmode="decimal" fault={faultAt(faults, '/latitude')} />
-    <TextField label="Longitude, °E" bind:value={entry.longitude} inputmode="decimal" fault={faultAt(faults, '/longitude')} />
+    <TextField
+        label="Latitude, °N"
+        bind:value={entry.latitude}
+        hint="44.875, or 44 52.5 N"
+        fault={faultAt(faults, '/latitude')}
+    />
+    <TextField
+        label="Longitude, °E"
+        bind:value={entry.longitude}
+        hint="-38.4, or 38 24 W"
+        fault={faultAt(faults, '/longitude')}
+    />
+    {#if faultAt(faults, '/place_sure')}
+        <label class="col-span-2 flex min-h-11 items-center gap-3">
+            <input type="checkbox" class="checkbox border-current" bind:checked={entry.placeSure} />
+            <span class="text-error font-semibold">{faultAt(faults, '/place_sure')}</span>
+        </label>
+    {/if}
 </div>
 <div>
     <label for="water-kind" class="quiet text-sm">Water</label>

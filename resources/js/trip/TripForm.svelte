@@ -27,7 +27,7 @@
     let said = $state('');
     let sending = $state(false);
 
-    const GROUND = ['ground', 'port', 'run', 'latitude', 'longitude', 'water', 'salinity', 'water_temperature'];
+    const GROUND = ['ground', 'port', 'run', 'latitude', 'longitude', 'place_sure', 'water', 'salinity', 'water_temperature'];
     const PEOPLE = ['back_by', 'anglers', 'guests', 'crew', 'crew_fish'];
     const LIMITS = ['lines_per_angler', 'line_limit', 'limit_source', 'limits_looked_up', 'catch_limits'];
     const faultyIn = (fields: string[]) =>
@@ -86,8 +86,8 @@
         <TextField
             label="Bottom, {measure(units, 'depth').unit}"
             bind:value={entry.bottom}
-            inputmode="decimal"
-            fault={allowed(faultOf(faults, '/bottom'), units, 'depth')}
+            hint="one depth, or 18–24"
+            fault={allowed(faultOf(faults, '/bottom') ?? faultOf(faults, '/bottom_to'), units, 'depth')}
         />
     </div>
     <fieldset>

@@ -1,8 +1,7 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, faultsIn, type Answer, type Schemas, type Trip } from '../lib/api';
-    import { shown } from '../lib/units';
-    import { counted, dayWords, speciesList, timeOfDay, tripDay, tripWords } from '../lib/words';
+    import { bottomWords, counted, dayWords, speciesList, timeOfDay, tripDay, tripWords } from '../lib/words';
     import { push } from 'svelte-spa-router';
     import TripForm from './TripForm.svelte';
 
@@ -18,8 +17,6 @@
         planning = 'data' in answer ? answer.data : null;
         said = planning ? '' : 'The server is not answering: no new trip can be begun yet.';
     }
-
-    const units = $derived(aboard.boat?.units ?? 'us');
 
     /** What was just done to a trip, and how it is undone. */
     let done: { words: string; undo: () => Promise<void> } | null = $state.raw(null);
@@ -133,7 +130,7 @@
                 </div>
                 <div>
                     <dt>bottom</dt>
-                    <dd class="figure">{next.bottom === null ? '—' : shown(units, 'depth', next.bottom)}</dd>
+                    <dd class="figure">{bottomWords(next)}</dd>
                 </div>
                 <div>
                     <dt>for</dt>

@@ -1,6 +1,7 @@
 /** A trip as it is typed: every field's text, and what is sent of it. */
 import { aboard } from '../lib/aboard.svelte';
 import type { Schemas, Trip } from '../lib/api';
+import { degreesOf } from '../lib/position';
 import { figure, measure, type Quantity, typedNumber } from '../lib/units';
 
 type Begun = Schemas['FreshTrip'] | Trip;
@@ -25,6 +26,8 @@ export class TripEntry {
     limitSource = $state('');
     lookedUp = $state('');
     bottom = $state('');
+    /** The place is as it is typed, whatever speaks against it. */
+    placeSure = $state(false);
     water: Schemas['WaterKind'] = $state('fresh');
     salinity = $state('');
     temperature = $state('');
@@ -51,7 +54,10 @@ export class TripEntry {
         this.limit = was.line_limit?.toString() ?? '';
         this.limitSource = was.limit_source ?? '';
         this.lookedUp = was.limits_looked_up ?? '';
-        this.bottom = this.#shown('depth', was.bottom, 1);
+        this.bottom = [was.bottom, was.bottom_to]
+            .map((depth) => this.#shown('depth', depth, 1))
+            .filter(Boolean)
+            .join('–');
         this.water = was.water;
         this.salinity = was.salinity?.toString() ?? '';
         this.temperature = this.#shown('temperature', was.water_temperature, 0);
@@ -86,8 +92,9 @@ export class TripEntry {
             port: this.port || null,
             ground: this.ground || null,
             run: this.#si(this.run, 'distance'),
-            latitude: number(this.latitude),
-            longitude: number(this.longitude),
+            latitude: place(this.latitude, 'latitude'),
+            longitude: place(this.longitude, 'longitude'),
+            ...(this.placeSure ? { place_sure: true } : {}),
             anglers: whole(this.anglers),
             guests: names.length === 0 ? null : names,
             crew: whole(this.crew),
@@ -104,11 +111,17 @@ export class TripEntry {
             bait_cure: this.cure,
             bait_strips: this.strips,
             species: this.species,
-            bottom: this.#si(this.bottom, 'depth'),
+            bottom: this.#si(this.#bottoms[0] ?? '', 'depth'),
+            bottom_to: this.#si(this.#bottoms[1] ?? '', 'depth'),
             water: this.water,
             salinity: this.water === 'fresh' ? null : number(this.salinity),
             water_temperature: this.#si(this.temperature, 'temperature'),
         };
+    }
+
+    /** One depth, or the ends of a range: "18–24". */
+    get #bottoms(): string[] {
+        return this.bottom.split(/\s*(?:–|—|-|\bto\b)\s*/);
     }
 
     #shown(quantity: Quantity, si: number | null | undefined, places?: number): string {
@@ -125,4 +138,10 @@ export class TripEntry {
 function number(text: string): number | null {
     const figure = typedNumber(text);
     return Number.isNaN(figure) ? (text as unknown as number) : figure;
+}
+
+/** A position that cannot be read is sent as it is, for the server to name. */
+function place(text: string, kind: 'latitude' | 'longitude'): number | null {
+    const degrees = degreesOf(text, kind);
+    return Number.isNaN(degrees) ? (text as unknown as number) : degrees;
 }

@@ -140,12 +140,12 @@ final class ChoresTest extends TestCase
     {
         $rules = RuleBook::of(Stores::rules());
         $needs = new TripNeeds(
-            4, cutBaitRods: 3, liveBaitRods: 2, lines: 9, leaders: [['leader' => '6 ft fluorocarbon 25 lb', 'count' => 9]],
+            4, cutBaitRods: 3, liveBaitRods: 2, lines: 9, leaders: [['key' => 'k', 'leader' => '6 ft fluorocarbon 25 lb', 'count' => 9]],
         );
         $items = $this->named(Stores::for($needs, 6.0, $rules, ['baits' => 20.0, 'ice' => 100.0]));
 
         self::assertEqualsWithDelta(
-            ['strips' => 65, 'baits' => 33, 'live_bait' => 15, 'scent' => 1, 'leader 6 ft fluorocarbon 25 lb' => 14],
+            ['strips' => 65, 'baits' => 33, 'live_bait' => 15, 'scent' => 1, 'leader k' => 14],
             array_diff_key(array_map(static fn (StoreItem $item): float => $item->needed, $items), ['ice' => 0, 'salt' => 0]),
             1e-9,
             '3 rods × 6 h × 3 strips × 1.2 = 64.8; two from a bait; 2 × 6 × 1.2 = 14.4; 9 + half',
