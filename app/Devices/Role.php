@@ -26,7 +26,7 @@ enum Role: string
         return match ($this) {
             self::Captain => 'everything, other devices too',
             self::Mate => 'lines, the log, chores and stores',
-            self::Guest => 'looks on at the trip under way; no place on the ground unless you allow it',
+            self::Guest => 'looks on at the trip under way and those of today; no place on the ground unless you allow it',
         };
     }
 }

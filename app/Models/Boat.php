@@ -115,7 +115,7 @@ final class Boat extends Model
         $units = Units::from($this->units);
 
         return array_replace(
-            $rig === null ? Craft::onBoard() : Craft::of($rig, $units), $this->crafts[$rig->value ?? self::BOARD] ?? [],
+            $rig === null ? Craft::onBoard() : Craft::of($rig, $units, (int) $this->book(Book::Day)->get('check_every')), $this->crafts[$rig->value ?? self::BOARD] ?? [],
         );
     }
 

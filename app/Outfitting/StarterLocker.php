@@ -22,7 +22,7 @@ final class StarterLocker
         ['Core 27 lb, 3 colours', 'leadcore', 27.0, 3.0, false, 2],
         ['Core 27 lb, 4 colours', 'leadcore', 27.0, 4.0, false, 2],
         ['Core 27 lb, 8 colours', 'leadcore', 27.0, 8.0, false, 1],
-        ['Core 18 lb, 10 colours', 'leadcore', 18.0, 10.0, false, 1],
+        ['Core 18 lb, 10 colours', 'leadcore', 18.0, 10.0, false, 2],
         ['Copper 32 lb, 250 ft', 'copper', 32.0, null, false, 1],
         ['Steel 30 lb, 400 ft', 'steel', 30.0, null, false, 1],
     ];

@@ -32,6 +32,7 @@ use Admek\Core\Tackle\Rigs\TrailingRig;
 use Admek\Core\Tackle\Rigs\Wire;
 use Admek\Core\Towing\Side;
 use Admek\Core\Units\Units;
+use LogicException;
 
 /** Lines of a made-up boat, by the holder they stand in; lengths in feet, as a crew reads them off. */
 final class Gear
@@ -73,7 +74,8 @@ final class Gear
             $rig instanceof ThreeWay => Presentation::ThreeWay,
             $rig instanceof Bouncer => Presentation::Bouncer,
             $rig instanceof Dropper => Presentation::Dropper,
-            default => Presentation::Flat,
+            $rig instanceof FlatLine => Presentation::Flat,
+            default => throw new LogicException('a rig no drill hangs'),
         };
 
         return $rig->board() === null ? $presentation->entry()->name : 'board';

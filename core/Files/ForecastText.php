@@ -56,7 +56,7 @@ final class ForecastText
 
     private static function bearing(string $field, string $text): float
     {
-        if (preg_match('/^\d{1,3}(?:\.\d+)?\s*°?$/', $text) === 1) {
+        if (preg_match('/^\d{1,3}(?:\.\d+)?\s*°?$/u', $text) === 1) {
             return (float) $text;
         }
 

@@ -171,7 +171,7 @@ final readonly class GearTable
     {
         $cell = trim($cell);
 
-        return preg_match("/^'[=+\-@]/", $cell) === 1 ? substr($cell, 1) : $cell;
+        return preg_match("/^'+[=+\-@]/", $cell) === 1 ? substr($cell, 1) : $cell;
     }
 
     /** @throws InvalidValue naming the field */

@@ -120,9 +120,12 @@ final readonly class Table
         return preg_split('/\s+/', $row) ?: [$row];
     }
 
-    /** A name as a cell that stays a name: what a spreadsheet would reckon out is led by an apostrophe (OWASP, CSV Injection). */
+    /**
+     * A name as a cell that stays a name: what a spreadsheet would reckon out is led by an apostrophe (OWASP, CSV Injection), and
+     * what reads as such a one already by another, so that every name comes back as it was.
+     */
     public static function named(string $name): string
     {
-        return preg_match('/^[=+\-@\t\r]/', $name) === 1 ? "'{$name}" : $name;
+        return preg_match("/^'*[=+\-@\t\r]/", $name) === 1 ? "'{$name}" : $name;
     }
 }

@@ -27,14 +27,18 @@ final class EveningTest extends BrowserTestCase
         $this->labelled('Lines an angler', '2');
         $this->labelled('Where you looked limits up', 'the booklet');
         $this->click('button', 'Plan this trip');
+        // The place of the trip it was begun from is another ground's: it is asked about before it is kept.
+        $this->see('.text-error', 'This is where Dunmarl Bank lies.');
+        $this->click('label', 'Gannet Rise lies there too');
+        $this->click('button', 'Plan this trip');
         $this->see('header h1', 'off Gannet Rise');
         $this->see('header p', '8 lines: entered by you from “the booklet”. Check the current rules.');
 
         // Fit to go?
-        $this->see('[data-verdict=unknown] p', 'Wind at 05:40 on the way out is not known');
+        $this->see('[data-verdict=unknown] p', 'Wind at 5:40 AM on the way out is not known');
         $this->click('button', 'Forecast…');
         $this->click('dialog button', 'turning at noon');
-        $this->see('[data-verdict=no_go]', 'Fit until 11:00');
+        $this->see('[data-verdict=no_go]', 'Fit until 11:00 AM');
         $this->click('button', 'Forecast…');
         $this->upload('#forecast-file', "time,wind mph,gust mph\n05:00,ten,12\n");
         $this->see('dialog [role=status]', 'Must be a number');
@@ -48,7 +52,7 @@ final class EveningTest extends BrowserTestCase
         $this->see('[data-verdict] p', 'Check the official marine forecast');
 
         // What must be ready by when.
-        $this->see('[data-chore=dock_lines]', '05:40');
+        $this->see('[data-chore=dock_lines]', '5:40 AM');
         $this->js('document.querySelector("[data-chore=fuel] input").click()');
         $this->see('[data-chore=fuel][data-state=done]');
         $this->click('[data-chore=ice] .what');
@@ -58,7 +62,7 @@ final class EveningTest extends BrowserTestCase
         $this->click('header button', 'Trip…');
         $this->timed('Lines in', '06:45');
         $this->click('dialog button', 'Keep it so');
-        $this->see('[data-chore=dock_lines]', '06:10');
+        $this->see('[data-chore=dock_lines]', '6:10 AM');
         self::assertNotFalse(
             $this->js('return document.querySelector("[data-chore=fuel]").dataset.state === "done"'), 'what is done stays done',
         );
@@ -107,10 +111,10 @@ final class EveningTest extends BrowserTestCase
         self::assertCount(1, (array) $this->js('return [...document.querySelectorAll(".seen")].map((e) => 1)'));
 
         // By the clock, to the planning table, drafted, and onto the card.
-        $this->click('[role=radio]', '08:45');
-        $this->see('aside p', 'At 08:45');
+        $this->click('[role=radio]', '8:45 AM');
+        $this->see('aside p', 'At 8:45 AM');
         $this->keys('s');
-        $this->see('aside p', 'The 08:45 bands are on the planning table');
+        $this->see('aside p', 'The 8:45 AM bands are on the planning table');
         $this->click('aside button', 'Draft a spread');
         $this->see('dialog h2', 'Draft a spread');
         $this->click('dialog .btn-primary', 'Draft it');
@@ -158,7 +162,7 @@ final class EveningTest extends BrowserTestCase
         $this->keys(WebDriverKeys::ESCAPE);
         $this->js('document.querySelector("[role=radio][aria-checked=true]").focus()');
         $this->keys(WebDriverKeys::ARROW_RIGHT);
-        $this->see('[role=radio][aria-checked=true]', '07:15');
+        $this->see('[role=radio][aria-checked=true]', '7:15 AM');
         $this->js('document.querySelector(".seen").focus()');
         $before = $this->js('return document.querySelectorAll(".seen").length');
         $this->keys(WebDriverKeys::ENTER);

@@ -71,17 +71,17 @@ final class LockerTest extends BrowserTestCase
         $this->see('[data-first]', 'Pale Kestrel');
         $clear = $this->order();
         $this->click('[data-rod=P4]');
-        $this->click('[data-first="Shiver Bait"] button', 'On P4');
-        $this->see('header [role=status]', 'Shiver Bait hangs on P4.');
-        $this->see('[data-rod=P4]', 'Shiver Bait');
+        $this->click('[data-first="Blue Hour"] button', 'On P4');
+        $this->see('header [role=status]', 'Blue Hour hangs on P4.');
+        $this->see('[data-rod=P4]', 'Blue Hour');
         $this->openSpread();
-        $this->see('[data-holder=P4] .lure', 'Shiver Bait');
+        $this->see('[data-holder=P4] .lure', 'Blue Hour');
 
         $this->visit('/trips/{next}/water');
         $this->click('footer button', 'stained');
         $this->see('[data-advice=bait]', 'stand');
         $this->visit('/trips/{next}/lures');
-        $this->see('[data-testid=order]', 'Stained water');
+        $this->see('[data-testid=order]', 'it stands out');
         $stained = $this->order();
         self::assertNotSame($clear, $stained);
         self::assertEqualsCanonicalizing($clear, $stained);

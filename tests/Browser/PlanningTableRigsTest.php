@@ -64,20 +64,21 @@ final class PlanningTableRigsTest extends BrowserTestCase
         $this->waitUntilKept();
     }
 
-    public function test_a_current_at_the_gear_is_tried_and_left(): void
+    public function test_a_current_at_the_gear_is_told_once_for_every_screen_and_taken_back(): void
     {
         $this->openSpread();
         $planned = $this->depth('P5');
-        $this->click('[aria-controls=current]', 'still water');
+        $this->click('[aria-controls=current]', 'current');
         $fields = fn (int $i): string => '#'.$this->js('return document.querySelectorAll("#current input")[arguments[0]].id', $i);
         $this->fill($fields(5), '0.6')->sendKeys(WebDriverKeys::ENTER);
-        $this->see('[data-testid=current]', '1.7 at 80 ft');
+        $this->see('[data-testid=current]', '1.9 at 80 ft');
         Wait::until(fn (): bool => $this->depth('P5') > $planned, 'the ball to hang steeper in a following current');
         $this->fill($fields(5), '60')->sendKeys(WebDriverKeys::ENTER);
         $this->see('#current .text-error', 'from 0 to 6.7 mph');
-        self::assertSame('60.0', $this->see($fields(5))->getAttribute('value'));
+        Wait::until(fn (): bool => $this->see($fields(5))->getAttribute('value') === '60.0', 'what was typed stays');
         $this->fill($fields(5), '0.6')->sendKeys(WebDriverKeys::ENTER);
         $this->click('#current button', 'Still water');
+        $this->see('[data-testid=current]', 'still water');
         $this->keys(WebDriverKeys::ESCAPE);
         $this->waitForDepth('P5', $planned);
         self::assertSame('kept', $this->see('[data-keeping]')->getAttribute('data-keeping'));

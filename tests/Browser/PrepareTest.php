@@ -24,10 +24,10 @@ final class PrepareTest extends BrowserTestCase
         $this->see('dialog', 'The time to find it dead is at the dock.');
         $this->set('Begins', '04:30');
         $this->click('dialog button', 'Keep it so');
-        $this->see('[data-chore=radio_check] .clock', '04:30');
+        $this->see('[data-chore=radio_check] .clock', '4:30 AM');
         $this->click('[data-chore=radio_check] .what');
         $this->click('dialog button', 'As reckoned from lines-in');
-        $this->see('[data-chore=radio_check] .clock', '05:20');
+        $this->see('[data-chore=radio_check] .clock', '5:20 AM');
         $this->click('[data-chore=radio_check] .what');
         $this->click('dialog button', 'Leave it out');
         $this->gone('[data-chore=radio_check]');
@@ -46,7 +46,7 @@ final class PrepareTest extends BrowserTestCase
         $this->click('dialog button', 'Keep it so');
         $this->see('.chore', 'Pick up Orla');
         self::assertSame(
-            '19:15',
+            '7:15 PM',
             $this->js(
                 'return [...document.querySelectorAll(".chore")].find((e) => '
                     .'e.textContent.includes("Orla")).querySelector(".clock").textContent',
@@ -77,7 +77,7 @@ final class PrepareTest extends BrowserTestCase
         $this->click('button', 'Forecast…');
         $this->see('dialog tbody tr');
         foreach (range(5, 12) as $hour) {
-            $at = sprintf('%02d:00', $hour);
+            $at = sprintf('%d:00 %s', $hour, $hour < 12 ? 'AM' : 'PM');
             $this->type("Wind at {$at}", '7');
             $this->type("Gust at {$at}", '10');
             $this->type("Waves at {$at}", '1');
@@ -90,17 +90,17 @@ final class PrepareTest extends BrowserTestCase
                 );
             }
         }
-        $this->type('Gust at 08:00', 'fresh');
+        $this->type('Gust at 8:00 AM', 'fresh');
         $this->click('dialog button', 'Use these figures');
-        $this->see('dialog [role=status]', 'Gust at 08:00: must be a number');
+        $this->see('dialog [role=status]', 'Gust at 8:00 AM: Must be a figure or a range, in');
         self::assertSame(
-            'fresh', $this->js('return document.querySelector(`[aria-label="Gust at 08:00"]`).value'), 'what was typed stays',
+            'fresh', $this->js('return document.querySelector(`[aria-label="Gust at 8:00 AM"]`).value'), 'what was typed stays',
         );
-        $this->type('Gust at 08:00', '');
+        $this->type('Gust at 8:00 AM', '');
         $this->click('dialog button', 'Use these figures');
-        $this->see('[data-verdict=unknown]', 'Gust at 08:00 on the ground is not known.');
+        $this->see('[data-verdict=unknown]', 'Gust at 8:00 AM on the ground is not known.');
         $this->click('button', 'Forecast…');
-        $this->type('Gust at 08:00', '11');
+        $this->type('Gust at 8:00 AM', '11');
         $this->click('dialog button', 'Use these figures');
         $this->see('[data-verdict=go]', 'Every hour is inside your limits');
         $this->see('[data-verdict]', 'entered just now');
@@ -112,7 +112,7 @@ final class PrepareTest extends BrowserTestCase
             'fog at dawn' => ['no_go', 'Visibility'],
             'onshore breeze' => ['no_go', 'Wave'],
             'settled' => ['go', 'Every hour'],
-            'turning at noon' => ['no_go', 'Fit until 11:00'],
+            'turning at noon' => ['no_go', 'Fit until 11:00 AM'],
         ] as $day => [$verdict, $why]) {
             $this->click('button', 'Forecast…');
             $this->click('dialog button', $day);
@@ -140,9 +140,9 @@ final class PrepareTest extends BrowserTestCase
     {
         $this->click('header button', 'Times');
         $this->fill('#rule-harbour', '25')->sendKeys(WebDriverKeys::ENTER);
-        $this->see('[data-chore=dock_lines] .clock', '05:25');
+        $this->see('[data-chore=dock_lines] .clock', '5:25 AM');
         $this->click('dialog button[aria-label^="Back to 10 min, Slow out"]');
-        $this->see('[data-chore=dock_lines] .clock', '05:40');
+        $this->see('[data-chore=dock_lines] .clock', '5:40 AM');
     }
 
     public function test_the_trip_is_changed_or_refused_with_what_was_typed_kept(): void
@@ -163,7 +163,7 @@ final class PrepareTest extends BrowserTestCase
         $this->click('dialog button', 'Keep it so');
         Wait::until(fn (): bool => $this->js('return document.querySelector("dialog") === null'), 'kept');
         $this->see('header', '10 lines');
-        $this->see('[data-chore=dock_lines] .clock', '05:24');
+        $this->see('[data-chore=dock_lines] .clock', '5:24 AM');
         $this->click('header button', 'Trip…');
         $this->click('dialog summary', 'Who comes');
         $this->set('Back by', '06:15');

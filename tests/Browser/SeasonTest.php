@@ -128,6 +128,7 @@ final class SeasonTest extends BrowserTestCase
                 const fresh = await json('/trips/new', 'GET');
                 const trip = await json('/trips', 'POST', {
                     ...fresh, ground: 'Made-up Reef', species: ['king'], date: '2026-05-04', lines_in: '06:00', back_by: '16:00',
+                    place_sure: true,
                 });
                 const like = await json(`/spreads/${arguments[0]}`, 'GET');
                 const lures = Object.fromEntries((await json('/locker', 'GET')).lures.map(({ name, id }) => [name, id]));

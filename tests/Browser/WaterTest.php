@@ -38,7 +38,7 @@ final class WaterTest extends BrowserTestCase
         $this->paste('');
         $this->click('dialog button', 'Keep none');
         $this->see('.views button', 'Type or drop the temperatures');
-        self::assertSame(0, $this->js('return document.querySelectorAll("[data-advice=thermocline]").length'));
+        $this->see('[data-advice=thermocline]', 'What lies below nobody has read');
     }
 
     public function test_marks_are_tapped_as_they_are_seen_and_taken_out_again(): void

@@ -13,12 +13,15 @@ use Admek\Core\Units\Units;
  */
 final class Craft
 {
-    private const CHECKS = 'Every 20 minutes, staggered so that no two fall due at once; at once after a bump or a bite.';
+    private const CHECKS = '{every}, staggered so that no two fall due at once; at once after a bump or a bite.';
 
     private const KNOT = 'Quits taking line: a knot hung in a guide.';
 
-    /** @return array<string, string> by {@see CraftPart} */
-    public static function of(Presentation $presentation, Units $units): array
+    /**
+     * @param  int  $every  between two checks of a line by the boat's own rule, minutes
+     * @return array<string, string> by {@see CraftPart}
+     */
+    public static function of(Presentation $presentation, Units $units, int $every): array
     {
         $told = match ($presentation) {
             Presentation::Rigger => [
@@ -152,7 +155,9 @@ final class Craft
 
         return array_combine(
             array_column(CraftPart::cases(), 'value'),
-            array_map(static fn (string $words): string => self::in($units, $words), $told),
+            array_map(
+                static fn (string $words): string => strtr(self::in($units, $words), ['{every}' => "Every {$every} minutes"]), $told,
+            ),
         );
     }
 

@@ -3,7 +3,7 @@
     import { readings, readingUnit, trueWords } from './counter-words';
     import { figure, measure, plusMinus, shown, logShows } from '../lib/units';
     import { lineWords, rigWords } from '../lib/catalogue';
-    import { bottomWords, dayWords, speciesList, timeOfDay } from '../lib/words';
+    import { bottomWords, dateWords, speciesList, timeOfDay } from '../lib/words';
 
     /** The sheet the mate sets from: setting order, what to read at three speeds, rig, what to clear. One page, black on white. */
     let {
@@ -22,9 +22,9 @@
     const sinking = $derived(new Map(card.out_of_gear.lines.map(({ holder, brief }) => [holder, brief])));
 </script>
 
-<article class="sheet mx-auto max-w-4xl" class:many={card.rows.length > 12}>
+<article class="sheet mx-auto max-w-4xl" class:many={card.rows.length > 12} class:few={card.rows.length < 10}>
     <header>
-        <h1>{dayWords(trip.date)}{trip.ground && ` · ${trip.ground}`}</h1>
+        <h1>{dateWords(trip.date)}{trip.ground && ` · ${trip.ground}`}</h1>
         <p>
             {boat.name} · lines in <b class="figure">{timeOfDay(trip.lines_in)}</b> · back by
             <b class="figure">{timeOfDay(trip.back_by)}</b>
@@ -186,6 +186,22 @@
         /* Thirteen to sixteen lines still go on one page. */
         .sheet.many {
             zoom: 0.76;
+        }
+        /* Fewer are written as large as the page has room for: it is read at arm's length. */
+        .sheet.few td {
+            padding-block: 0.42rem;
+        }
+        .sheet.few .small {
+            font-size: 0.92rem;
+        }
+        .sheet.few :is(.depth, .rod, td.planned) {
+            font-size: 2rem;
+        }
+        .sheet.few td.num {
+            font-size: 1.45rem;
+        }
+        .sheet.few td.planned {
+            font-size: 2rem;
         }
     }
 </style>

@@ -103,7 +103,7 @@
         </fieldset>
     </nav>
     <div class="relative min-h-0 min-w-0 flex-1 overflow-auto">{@render children()}</div>
-    <!-- On a phone the bar has no room for it: it stands over the page, and covers none of it. -->
+    <!-- On a phone the bar has no room for it: it stands above the page, and covers none of it. -->
     <div class="shrink-0 text-center sm:hidden print:hidden">{@render news()}</div>
 </div>
 
@@ -125,6 +125,17 @@
             padding: 0.15rem;
             background: var(--color-base-100);
             border-bottom: 1px solid var(--color-base-content);
+            /* What is sent at once pushes nothing: only what goes on waiting is told. */
+            animation: sent-at-once 2.5s !important;
+        }
+    }
+    @keyframes sent-at-once {
+        from,
+        to {
+            height: 0;
+            padding: 0;
+            overflow: hidden;
+            border: 0;
         }
     }
     .here {

@@ -8,13 +8,17 @@ export function speciesList(species: readonly Schemas['Species'][]): string {
     return species.map((name) => wordOf('species', name)).join(', ');
 }
 
+/** The day by its date, for what is read on another day than it was made: a print, a file. */
+export const dateWords = (date: string): string =>
+    new Date(`${date}T12:00:00`).toLocaleDateString('en', { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
+
 /** "Today", "Tomorrow", or the day itself. */
 export function dayWords(date: string, today: Date = new Date()): string {
     const day = new Date(`${date}T12:00:00`);
     const noon = new Date(today.getFullYear(), today.getMonth(), today.getDate(), 12);
     const away = Math.round((day.getTime() - noon.getTime()) / 86_400_000);
     const near: Record<number, string> = { [-1]: 'Yesterday', 0: 'Today', 1: 'Tomorrow' };
-    return near[away] ?? day.toLocaleDateString('en', { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
+    return near[away] ?? dateWords(date);
 }
 
 type Named = Pick<Trip, 'id' | 'date' | 'ground' | 'lines_in'>;

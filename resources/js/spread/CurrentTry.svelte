@@ -101,7 +101,8 @@
         The boat’s speed is read at the surface; the gear feels what the water below does differently.
     </p>
     <p class="pt-1 text-sm font-semibold" role="status">
-        {#if desk.whatIf.current}Tried only: the captain tells it.{:else if told}The trip’s own, on every screen.{/if}
+        {#if desk.whatIf.current && desk.feed.faults.length === 0}Tried only: the captain tells it.{:else if told && !desk.whatIf.current}The
+            trip’s own, on every screen.{/if}
     </p>
     {#if told || desk.whatIf.current}
         <button type="button" class="btn btn-sm mt-2" onclick={() => void desk.tellCurrent(null)}>Still water</button>

@@ -55,7 +55,7 @@
     <main class="grid h-full place-items-center"><p>There is no such trip.</p></main>
 {:else}
     <main class="prepare">
-        <header class="border-base-300 bg-base-100 flex items-center gap-x-6 gap-y-1 border-b px-4 py-1.5 max-[1000px]:flex-wrap">
+        <header class="border-base-300 bg-base-100 flex items-center gap-x-6 gap-y-1 flex-wrap border-b px-4 py-1.5">
             <div class="max-w-72 min-w-0 leading-tight">
                 <h1 class="text-lg font-bold">{tripWords(trip)}</h1>
                 <p class="quiet text-sm">
@@ -85,7 +85,9 @@
                     </div>
                 </dl>
             {/if}
-            <p class="min-w-0 text-[13px] leading-tight max-[1000px]:basis-full min-[1001px]:max-w-80 min-[1001px]:flex-1">
+            <p
+                class="text-[13px] leading-tight max-[1000px]:basis-full min-[1001px]:max-w-80 min-[1001px]:min-w-48 min-[1001px]:flex-1"
+            >
                 {limits}
                 <b>Check the current rules.</b>
             </p>

@@ -93,7 +93,7 @@
     }
     .chore {
         display: grid;
-        grid-template-columns: 26px 46px 1fr;
+        grid-template-columns: 26px 4.6rem 1fr;
         gap: 6px;
         align-items: start;
         padding: 3px 0;
@@ -101,8 +101,9 @@
     }
     .clock {
         padding-top: 1px;
-        font-size: 19px;
+        font-size: 18px;
         line-height: 1.2;
+        white-space: nowrap;
     }
     .what {
         display: flex;

@@ -42,8 +42,12 @@ export class PreparationDesk {
         return this.#take(ask(api.DELETE('/trips/{trip}/chores/{key}', this.#keyed(key))));
     }
 
-    count(item: string, amount: number): Promise<Fault[]> {
-        return this.#take(ask(api.PUT('/trips/{trip}/stores', { ...this.#at(), body: { aboard: { [item]: amount } } })));
+    /** What is wrong with it stands beside its own field. */
+    async count(item: string, amount: number): Promise<Fault[]> {
+        const answer = ask(api.PUT('/trips/{trip}/stores', { ...this.#at(), body: { aboard: { [item]: amount } } }));
+        const faults = await this.#take(answer);
+        this.said = faults[0]?.pointer ? '' : this.said;
+        return faults;
     }
 
     typeForecast(body: Schemas['NewForecast']): Promise<Fault[]> {

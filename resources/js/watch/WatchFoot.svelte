@@ -10,6 +10,7 @@
     import SoundedDialog from './SoundedDialog.svelte';
     import SwapDialog from './SwapDialog.svelte';
     import WatchChange from './WatchChange.svelte';
+    import WatchFish from './WatchFish.svelte';
     import WatchNext from './WatchNext.svelte';
     import type { Kind, Rod } from './states';
     import type { Watch } from './watch.svelte';
@@ -122,6 +123,7 @@
             {/if}
         </p>
     {/if}
+    {#if narrow.current && rod?.state === 'fish_on'}<div class="fish-on"><WatchFish {watch} {rod} /></div>{/if}
     {#if narrow.current && !rod && (watch.changes.told.length > 0 || watch.next)}
         <div class="said">
             {#if watch.changes.told.length > 0}<WatchChange {watch} />
@@ -195,6 +197,7 @@
             background: var(--color-base-200);
         }
         .said,
+        .fish-on,
         .acts {
             flex: 1 0 100%;
         }
@@ -216,6 +219,12 @@
             font-size: 17px;
             line-height: 1.2;
         }
+    }
+    /* It may cover rods, never push them, and leaves some of them in sight. */
+    .fish-on {
+        max-height: 45vh;
+        overflow-y: auto;
+        text-align: center;
     }
     @media (max-width: 700px) {
         .free {

@@ -5,13 +5,13 @@
     import type { NewEvent } from '../day/queue.svelte';
     import { hullPath } from '../views/hull';
     import FishForm, { type Fish } from '../day/FishForm.svelte';
-    import { stateOf, type Rod } from './states';
+    import type { Rod } from './states';
     import type { Watch } from './watch.svelte';
     import { narrow } from './narrow';
     import WatchChange from './WatchChange.svelte';
+    import WatchFish from './WatchFish.svelte';
     import WatchNext from './WatchNext.svelte';
     import WatchReads from './WatchReads.svelte';
-    import WatchSinking from './WatchSinking.svelte';
 
     interface Amidships {
         watch: Watch;
@@ -34,7 +34,7 @@
     );
     const rod = $derived(watch.rod);
     /** A fish is on the chosen rod: what is to be done has all the room. */
-    const busy = $derived(!landed && rod?.state === 'fish_on');
+    const busy = $derived(!landed && !narrow.current && rod?.state === 'fish_on');
 
     async function ended(kind: NewEvent['kind'], fish: Fish): Promise<Fault[]> {
         const faults = landed ? await watch.say(`${landed.rod.holder} ${kind}`, { kind, of: landed.bite, ...fish }) : [];
@@ -63,14 +63,7 @@
                     />
                 </div>
             {:else if busy && rod}
-                <h2 class="text-3xl font-bold">{rod.holder}: {stateOf(rod)?.words}</h2>
-                <p class="text-2xl leading-tight">
-                    {#if rod.clear_first.length > 0}Clear <b class="figure">{rod.clear_first.join(', then ')}</b> first.{:else}Nothing
-                        lies in its way.{/if}
-                </p>
-                <WatchSinking {watch} fish={rod.holder} />
-                <p class="text-xl leading-snug">{rod.taken}</p>
-                {#if watch.now.ahead}<p class="text-xl leading-snug" data-way>{watch.now.ahead.way}</p>{/if}
+                <WatchFish {watch} {rod} />
             {:else}
                 <WatchReads {watch} {units} />
                 {#if !narrow.current}
