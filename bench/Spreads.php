@@ -134,7 +134,8 @@ final class Spreads
 
         return new GearAboard(
             [
-                new DescribedReel('braid', Material::Braid, 30, count: 16), new DescribedReel('nylon', Material::Nylon, 20, count: 16),
+                new DescribedReel('braid', Material::Braid, 30, count: 16),
+                new DescribedReel('nylon', Material::Nylon, 20, count: 16),
                 new DescribedReel('core 3', Material::Leadcore, 27, 3.0, count: 16),
                 new DescribedReel('core 8', Material::Leadcore, 27, 8.0, count: 16),
                 new DescribedReel('copper', Material::Copper, 32, wireLength: 76.0, count: 16),

@@ -55,7 +55,8 @@ final readonly class ChangesNow
         $while = 60.0 * $this->rules->get('headway_for');
         $followed = $day->last(EventKind::Followed);
         $facts = new Facts(
-            $now, ($day->all(EventKind::Out)[0] ?? null)?->at, $this->bites(), self::rods($out, $lines, AheadOfHer::of($this->now, $out)), $this->trip->species,
+            $now, ($day->all(EventKind::Out)[0] ?? null)?->at, $this->bites(),
+            self::rods($out, $lines, AheadOfHer::of($this->now, $out)), $this->trip->species,
             $this->bands((int) $now),
             MadeGood::average($this->track->between($now - $while, $now), $while), $motion->now(Figure::WaterSpeed),
             $motion->now(Figure::Heading),

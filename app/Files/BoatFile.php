@@ -21,7 +21,8 @@ final readonly class BoatFile
     private const VERSION = 1;
 
     private const FIGURES = [
-        'name', 'units', 'clock_face', 'length', 'beam', 'mast_aft', 'mast_height', 'lines_per_angler', 'crew', 'log_factor', 'timezone',
+        'name', 'units', 'clock_face', 'length', 'beam', 'mast_aft', 'mast_height', 'lines_per_angler', 'crew', 'log_factor',
+        'timezone',
     ];
 
     private const HOLDER = ['code', 'side', 'kind', 'aft', 'starboard', 'height', 'counter_calibrated', 'counter_factor'];

@@ -54,7 +54,8 @@ final class Boat extends Model
     protected $table = 'boats';
 
     protected $fillable = [
-        'name', 'length', 'beam', 'units', 'clock_face', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone', 'rule_books', 'stores',
+        'name', 'length', 'beam', 'units', 'clock_face', 'lines_per_angler', 'mast_aft', 'mast_height', 'timezone',
+        'rule_books', 'stores',
         'crew', 'log_factor', 'version', 'crafts', 'instruments',
     ];
 
@@ -115,7 +116,8 @@ final class Boat extends Model
         $units = Units::from($this->units);
 
         return array_replace(
-            $rig === null ? Craft::onBoard() : Craft::of($rig, $units, (int) $this->book(Book::Day)->get('check_every')), $this->crafts[$rig->value ?? self::BOARD] ?? [],
+            $rig === null ? Craft::onBoard() : Craft::of($rig, $units, (int) $this->book(Book::Day)->get('check_every')),
+            $this->crafts[$rig->value ?? self::BOARD] ?? [],
         );
     }
 

@@ -45,6 +45,9 @@ final class BoatOffer
             ];
         }
 
-        return ['name' => '', 'length' => 9.1, 'beam' => 3.2, 'units' => 'us', 'clock_face' => '12', 'lines_per_angler' => 3, 'holders' => $holders];
+        return [
+            'name' => '', 'length' => 9.1, 'beam' => 3.2, 'units' => 'us', 'clock_face' => '12', 'lines_per_angler' => 3,
+            'holders' => $holders,
+        ];
     }
 }

@@ -103,7 +103,10 @@ final readonly class TemperatureFile
         return [$depth, $temperature];
     }
 
-    /** The unit temperatures are in where nothing says it: no water is 40 °C, and none that is fished is ever under 32 in °F. */
+    /**
+     * The unit temperatures are in where nothing says it: no water is 40 °C, and none that is fished is ever under 32 in
+     * °F.
+     */
     private static function likely(Table $table, int $at, Units $units): string
     {
         $values = array_filter(

@@ -45,7 +45,10 @@ final readonly class Patterns
         return new self($hours, $bites, $factors);
     }
 
-    /** How often it bites at all, by its own bites alone (Gamma–Poisson with Jeffreys' prior); null where nothing was fished. */
+    /**
+     * How often it bites at all, by its own bites alone (Gamma–Poisson with Jeffreys' prior); null where nothing was
+     * fished.
+     */
     public function overall(): ?Rate
     {
         if ($this->hours <= 0.0) {

@@ -26,7 +26,8 @@ final class FreshTrip
 
     /** Another party, another day's depth and warmth; and limits are looked up for the day, never carried on. */
     public const ANEW = [
-        'anglers' => 4, 'guests' => null, 'bottom' => null, 'bottom_to' => null, 'water_temperature' => null, 'lines_per_angler' => null,
+        'anglers' => 4, 'guests' => null, 'bottom' => null, 'bottom_to' => null, 'water_temperature' => null,
+        'lines_per_angler' => null,
         'line_limit' => null, 'limit_source' => null, 'limits_looked_up' => null, 'catch_limits' => null,
     ];
 }

@@ -26,7 +26,8 @@ final readonly class NextSounding
     }
 
     /**
-     * With a reading s unsure of line j the variance of line i falls by (gᵢCgⱼ)²/(s² + gⱼCgⱼ), g being the slopes of its depth
+     * With a reading s unsure of line j the variance of line i falls by (gᵢCgⱼ)²/(s² + gⱼCgⱼ), g being the slopes of its
+     * depth
      * and C what is known of the figures.
      *
      * @param  list<PlannedLine>  $lines

@@ -113,7 +113,8 @@ final readonly class Reading
                 'current',
                 'current',
                 Sentence::of('Current known at one depth only'),
-                Sentence::of('What the gear feels may differ from the log by as much as it: tell the other, and every depth follows.'),
+                Sentence::of('What the gear feels may differ from the log by as much as it: tell the other, and every depth '
+                    .'follows.'),
             );
         }
         $apart = abs($surface - $deep);

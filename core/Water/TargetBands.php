@@ -183,8 +183,8 @@ final readonly class TargetBands
                 .'{bottom}; go by structure and marks.',
             $warm => 'The whole column is warmer than {name} feed in ({feedsTo}): the coldest of it, {best} from {top#} to '
                 .'{bottom}; go by structure and marks.',
-            default => 'Water {name} feed in, {feedsFrom#} to {feedsTo}, lies outside where they live at this season, or in a layer '
-                .'too thin to fish: where they live, {top#} to {bottom}; go by structure and marks.',
+            default => 'Water {name} feed in, {feedsFrom#} to {feedsTo}, lies outside where they live at this season, or in a '
+                .'layer too thin to fish: where they live, {top#} to {bottom}; go by structure and marks.',
         }, $figures + [
             'best' => [Quantity::Temperature, $best ?? 0.0], 'top' => [Quantity::Depth, $band['top']],
             'bottom' => [Quantity::Depth, $band['bottom']],

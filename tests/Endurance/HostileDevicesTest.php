@@ -62,7 +62,8 @@ final class HostileDevicesTest extends TestCase
                 if ($status === 0 || $status >= 500 || $took > self::SLOWEST
                     || ($status >= 400 && ! is_array(json_decode($said, true)))) {
                     $wrong[] = sprintf(
-                        '%d %s %s %s [%s] %s → %d in %.1f s %s', $i, $role, $method, $path, $type, substr($body, 0, 300), $status,
+                        '%d %s %s %s [%s] %s → %d in %.1f s %s', $i, $role, $method, $path, $type, substr($body, 0, 300),
+                        $status,
                         $took, substr($said, 0, 120),
                     );
                 }

@@ -98,7 +98,8 @@ final class InstrumentsTest extends FeatureTestCase
         $previewed = array_intersect_key(array_column($preview, 'depth', 'holder'), $free);
         self::assertGreaterThan(8, count($free));
         self::assertEqualsWithDelta($previewed, array_filter($free), 1e-3);
-        self::assertLessThanOrEqual(30.5, max(0.0, 0.0, ...array_values($rods($now))), 'what would run through the ground lies on it');
+        $deepest = max(0.0, 0.0, ...array_values($rods($now)));
+        self::assertLessThanOrEqual(30.5, $deepest, 'what would run through the ground lies on it');
 
         // Without a log it goes by the ground; what is old is told with its age and not gone by.
         $this->hear(['ground_speed' => 1.2]);

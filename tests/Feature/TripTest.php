@@ -46,6 +46,28 @@ final class TripTest extends FeatureTestCase
         }
     }
 
+    public function test_a_place_that_is_another_ground_s_or_of_another_clock_is_asked_about_before_it_is_kept(): void
+    {
+        $this->seedDemo();
+        $last = $this->demoTrip();
+        $there = ['latitude' => $last->latitude, 'longitude' => $last->longitude];
+        $trip = array_replace(self::TRIP, ['ground' => 'Gannet Rise'] + $there);
+        $count = Trip::query()->count();
+        foreach ([
+            "This is where {$last->ground} lies." => $trip,
+            'There the sun stands highest at' => array_replace($trip, ['longitude' => -$last->longitude]),
+        ] as $asked => $told) {
+            $faults = $this->send('POST', '/trips', $told, 422)->json('errors');
+            self::assertSame(['/place_sure'], array_column($faults, 'pointer'));
+            self::assertStringStartsWith($asked, $faults[0]['detail']);
+        }
+        self::assertSame($count, Trip::query()->count(), 'nothing is kept meanwhile');
+        $kept = $this->send('POST', '/trips', ['place_sure' => true] + $trip, 201)->json();
+        self::assertEqualsWithDelta([$last->latitude, $last->longitude], [$kept['latitude'], $kept['longitude']], 1e-9);
+        $elsewhere = ['ground' => 'Hollow Reef', 'date' => '2031-06-02', 'latitude' => $last->latitude + 0.1];
+        $this->send('POST', '/trips', array_replace($trip, $elsewhere), 201);
+    }
+
     public function test_while_she_is_out_the_next_step_is_the_watch(): void
     {
         $this->seedDemo();

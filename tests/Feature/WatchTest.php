@@ -118,7 +118,8 @@ final class WatchTest extends FeatureTestCase
         $sounded = ['holder_id' => $line['holder_id'], 'depth' => 22.9, 'method' => 'bottom'];
         $asked = $this->told('sounding', $sounded, 1)['asked'];
         self::assertSame(
-            [['uuid' => self::uuid(1), 'words' => 'The sounder has 140 ft of water there: did P3 touch bottom at 75 ft?']], $asked,
+            [['uuid' => self::uuid(1), 'words' => 'The sounder has 140 ft of water there: did P3 touch bottom at 75 ft?']],
+            $asked,
         );
         $open = fn (): array => $this->send('GET', '/trips/{next}/end', expect: 200)->json('soundings');
         self::assertSame([0, [self::uuid(1)]], [$open()['taken'], array_column($open()['asked'], 'uuid')]);

@@ -98,7 +98,8 @@ final class DayController
     {
         return array_map(static fn (Event $event): array => [
             'uuid' => $event->id, 'kind' => $event->kind->value, 'words' => $event->words(),
-            'at' => Moment::told($event->at), 'holder' => $day->rodOf($event), 'of' => $event->of, 'who' => $who[$event->id] ?? '',
+            'at' => Moment::told($event->at), 'holder' => $day->rodOf($event), 'of' => $event->of,
+            'who' => $who[$event->id] ?? '',
             'lure' => $event->word('lure'), 'note' => $event->word('note'),
         ], array_reverse($day->log));
     }

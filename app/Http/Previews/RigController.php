@@ -31,7 +31,8 @@ final class RigController
         );
 
         $ticking = new Ticking(
-            $trip->conditions($request->float('speed')), TripLimits::of($trip, $boat), $locker->mast, $boat->units === 'metric', $solver,
+            $trip->conditions($request->float('speed')), TripLimits::of($trip, $boat), $locker->mast, $boat->units === 'metric',
+            $solver,
         );
 
         return new JsonResponse(['line' => $locker->row($ticking->begun($line))], options: JSON_PRESERVE_ZERO_FRACTION);

@@ -56,7 +56,8 @@ final class DeckCardController
 
     /** @param  list<PlannedLine>  $lines */
     private static function made(
-        SpreadSolver $solver, array $lines, LinesAsTold $told, Conditions $conditions, OrderOf $order, SpreadLimits $limits, RulesOfThumb $rules,
+        SpreadSolver $solver, array $lines, LinesAsTold $told, Conditions $conditions, OrderOf $order, SpreadLimits $limits,
+        RulesOfThumb $rules,
         RuleBook $handles, Units $units,
     ): string {
         $card = DeckCard::of($lines, $conditions, $order->school, $order->holders, $limits, $solver);

@@ -10,7 +10,10 @@ use App\Models\Trip;
 use Carbon\CarbonImmutable;
 use Illuminate\Validation\ValidationException;
 
-/** What is asked of a place before it is kept, until it is told to be so: whether its sun goes by the port's clock, and whose it is. */
+/**
+ * What is asked of a place before it is kept, until it is told to be so: whether its sun goes by the port's clock, and
+ * whose it is.
+ */
 final class PlaceAsked
 {
     /** h by which the sun's noon may be off the clock's. */

@@ -102,7 +102,9 @@ final class PreparationResource
                 $go->worst,
             ),
             'fit_until' => $go->fitUntil === null ? null : TripClock::clock($go->fitUntil),
-            'whole' => array_map(static fn (HourFinding $finding): array => self::finding($finding, $preparation->boat), $go->whole),
+            'whole' => array_map(
+                static fn (HourFinding $finding): array => self::finding($finding, $preparation->boat), $go->whole,
+            ),
             'hours' => array_map(static fn (array $hour): array => [
                 'clock' => TripClock::clock($hour['at']), 'phase' => $hour['phase'], 'verdict' => $hour['verdict']->value,
                 'findings' => array_map(

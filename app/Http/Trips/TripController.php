@@ -138,9 +138,9 @@ final class TripController
     {
         $trips = $boat->trips()->onlyTrashed()->withCount('bites')->orderByDesc('deleted_at')->get();
 
-        return new JsonResponse($trips->map(static fn (Trip $trip): array => ['date' => $trip->date->format('Y-m-d')] + $trip->only([
-            'id', 'lines_in', 'ground',
-        ]) + ['bite_count' => $trip->bites_count])->all());
+        return new JsonResponse($trips->map(static fn (Trip $trip): array => [
+            'date' => $trip->date->format('Y-m-d'), 'bite_count' => $trip->bites_count,
+        ] + $trip->only(['id', 'lines_in', 'ground']))->all());
     }
 
     public function back(Trip $trip, Boat $boat): TripResource

@@ -52,7 +52,8 @@ final class TripResource extends JsonResource
             'bite_count' => $this->bites_count,
         ] + $this->only([
             'id', 'under_way', 'lines_presumed', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source',
-            'species', 'bottom', 'bottom_to', 'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude', 'longitude',
+            'species', 'bottom', 'bottom_to', 'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude',
+            'longitude',
             'guests', 'crew', 'crew_fish', 'lines_per_angler', 'catch_limits', 'bait_cure', 'bait_strips', 'water', 'salinity',
             'water_temperature',
         ]);

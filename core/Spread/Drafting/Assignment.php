@@ -80,8 +80,9 @@ final readonly class Assignment
      * @param  array<array-key, non-empty-list<Option>>  $options
      * @param  list<float>  $depths
      */
-    private static function bettered(array $rods, array $options, array $depths, WantedWater $water, float $worth, ?Pieces $pieces): self
-    {
+    private static function bettered(
+        array $rods, array $options, array $depths, WantedWater $water, float $worth, ?Pieces $pieces,
+    ): self {
         for ($round = 0, $changed = true; $changed && $round < self::MOST_ROUNDS; $round++) {
             $changed = false;
             foreach ($rods as $holder => $rod) {

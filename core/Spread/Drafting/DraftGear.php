@@ -47,7 +47,10 @@ final readonly class DraftGear
         return $this->task->gear->reelsOf($presentation->entry()->reels);
     }
 
-    /** @return list<DescribedReel> for every rod: divers and what holds bottom on braid, which is thin; the rest on nylon, which gives */
+    /**
+     * @return list<DescribedReel> for every rod: divers and what holds bottom on braid, which is thin; the rest on nylon,
+     * which gives
+     */
     public function reelsFor(Presentation $presentation): array
     {
         $wanted = match ($presentation) {

@@ -155,7 +155,8 @@ final readonly class Trial
     }
 
     /**
-     * Figures with a leader as long as the water asks, and no longer than the lead it is part of; where the water asks for none, as
+     * Figures with a leader as long as the water asks, and no longer than the lead it is part of; where the water asks for
+     * none, as
      * the rig is begun with.
      *
      * @param  array<string, float>  $figures
@@ -163,7 +164,8 @@ final readonly class Trial
      */
     public function leader(array $figures): array
     {
-        $length = $this->task->leader ?? $figures[LineFigure::LeaderLength->value] ?? Entry::LEADER[LineFigure::LeaderLength->value];
+        $key = LineFigure::LeaderLength->value;
+        $length = $this->task->leader ?? $figures[$key] ?? Entry::LEADER[$key];
 
         return [
             LineFigure::LeaderLength->value => min($length, $figures[LineFigure::Lead->value] ?? INF),

@@ -14,7 +14,10 @@ use Admek\Core\Units\Units;
 /** What is said where nothing that can be set runs a line at the depth wanted. */
 final class ReachWords
 {
-    /** Whether it comes to the depth wanted, as a captain is told depths: what is offered as the nearest is taken when asked for. */
+    /**
+     * Whether it comes to the depth wanted, as a captain is told depths: what is offered as the nearest is taken when
+     * asked for.
+     */
     public static function comesTo(Reach $reach, float $wanted, Units $units): bool
     {
         return $reach->reached

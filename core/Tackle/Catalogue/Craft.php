@@ -156,7 +156,8 @@ final class Craft
         return array_combine(
             array_column(CraftPart::cases(), 'value'),
             array_map(
-                static fn (string $words): string => strtr(self::in($units, $words), ['{every}' => "Every {$every} minutes"]), $told,
+                static fn (string $words): string => strtr(self::in($units, $words), ['{every}' => "Every {$every} minutes"]),
+                $told,
             ),
         );
     }

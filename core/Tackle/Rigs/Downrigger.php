@@ -93,7 +93,8 @@ final readonly class Downrigger extends SoleRig
             suits: static fn (Prospect $water): array => [
                 $water->muskie !== null ? 0.2
                     : ($water->shallow && ($water->walleye || $water->river) ? 0.3 : ($water->onBottom ? 1.1 : 1.0)),
-                $water->onBottom ? 'A ball holds just off bottom, foot by foot.' : 'A ball goes down steepest of all; faster, it swings back and up like everything else.',
+                $water->onBottom ? 'A ball holds just off bottom, foot by foot.'
+                    : 'A ball goes down steepest of all; faster, it swings back and up like everything else.',
             ],
         );
     }

@@ -163,12 +163,16 @@ final class ChangesTest extends TestCase
         $said = static fn (Rod ...$rods): string => self::said('slack-7-0', self::facts(
             [self::bite(7, at: self::NOW - 41 * 60.0)], array_values($rods),
         ))[0];
-        $rod = static fn (string $holder, float $depth, float $under, Side $side = Side::Port, bool $bottom = false): Rod => new Rod(
+        $rod = static fn (
+            string $holder, float $depth, float $under, Side $side = Side::Port, bool $bottom = false,
+        ): Rod => new Rod(
             $holder, 'x', false, $depth, 0.2, $side, $under, $bottom,
         );
         self::assertStringContainsString('P3 deeper by 10 ft', $said($rod('P3', 14.0, 40.0), $rod('P4', 38.0, 40.0)));
         self::assertStringContainsString('P4 shallower by 10 ft', $said($rod('P4', 12.0, 14.0)));
-        self::assertStringContainsString('S3 deeper', $said($rod('P3', 4.3, 4.3, bottom: true), $rod('S3', 9.0, 40.0, Side::Starboard)));
+        self::assertStringContainsString(
+            'S3 deeper', $said($rod('P3', 4.3, 4.3, bottom: true), $rod('S3', 9.0, 40.0, Side::Starboard)),
+        );
         // Fourteen feet of water, bouncers and a line at the top: nothing to change in depth.
         $shallow = [$rod('P3', 4.3, 4.3, bottom: true), $rod('P4', 2.0, 4.3)];
         self::assertSame(['slack-7-1'], self::keys(self::facts([self::bite(7, at: self::NOW - 41 * 60.0)], $shallow)));

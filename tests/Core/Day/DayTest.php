@@ -125,7 +125,8 @@ final class DayTest extends TestCase
             self::at(10, 'swap', EventKind::Swap, 'P2', tells: ['lure' => 'swapped', 'set_up' => []]),
             self::at(20, 'bite', EventKind::Bite, 'P2'), self::at(25, 'end', EventKind::Landed, of: 'bite'),
         ];
-        $stands = static fn (Event ...$more): ?string => Day::of([...$morning, ...array_values($more)])->lines['P2']->stands()?->lure;
+        $stands = static fn (Event ...$more): ?string => Day::of([...$morning, ...array_values($more)])
+            ->lines['P2']->stands()?->lure;
         self::assertSame('swapped', $stands(), 'landed');
         self::assertSame('swapped', $stands(
             self::at(30, 'again', EventKind::Out, 'P2', tells: ['lure' => 'swapped', 'set_up' => []]),

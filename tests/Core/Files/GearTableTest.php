@@ -106,7 +106,9 @@ final class GearTableTest extends TestCase
     private static function piece(GearForm $form, int $piece): array
     {
         mt_srand($piece);
-        $names = ['Plain', 'With, comma', 'Say "so"', "Two\nlines", '=1+1', '-minus', "'-kept", "''=both", "'plain", 'Ümläut; semi'];
+        $names = [
+            'Plain', 'With, comma', 'Say "so"', "Two\nlines", '=1+1', '-minus', "'-kept", "''=both", "'plain", 'Ümläut; semi',
+        ];
         $figures = ['name' => $names[$piece % count($names)]." {$piece}"];
         foreach ($form->fields() as $field) {
             $figures[$field->key] = $field->optional && mt_rand(0, 2) === 0 ? null : self::value($field);

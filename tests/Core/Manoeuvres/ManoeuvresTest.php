@@ -72,6 +72,8 @@ final class ManoeuvresTest extends TestCase
         self::assertEqualsWithDelta([self::SPEED, deg2rad(90.0)], $at(ManoeuvreKind::Turn, 33.0), 1e-9);
         self::assertEqualsWithDelta([self::SPEED, deg2rad(-45.0)], $at(ManoeuvreKind::Turn, 18.0, [], Side::Port), 1e-9);
         self::assertEqualsWithDelta([self::SPEED, deg2rad(-45.0)], $at(ManoeuvreKind::SCurve, 48.0), 1e-9);
+        self::assertGreaterThan(0.0, $at(ManoeuvreKind::SCurve, 8.0)[1], 'to starboard first');
+        self::assertLessThan(0.0, $at(ManoeuvreKind::SCurve, 8.0, [], Side::Port)[1], 'to port first');
         self::assertEqualsWithDelta([0.5, 0.0], $at(ManoeuvreKind::Speed, 60.0, ['to' => 0.5]), 1e-9);
         self::assertEqualsWithDelta([self::SPEED * exp(-2.0), 0.0], $at(ManoeuvreKind::OutOfGear, 19.0), 1e-9);
         self::assertEqualsWithDelta([self::SPEED, 0.0], $at(ManoeuvreKind::OutOfGear, 43.0), 1e-9);

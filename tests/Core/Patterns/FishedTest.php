@@ -38,7 +38,8 @@ final class FishedTest extends TestCase
     public function test_other_trips_and_other_fish_say_nothing(): void
     {
         $season = self::season([
-            self::piece(1, 20, ['ground' => 'Here'], species: 'walleye'), self::piece(2, 30, ['ground' => 'Here'], species: 'king'),
+            self::piece(1, 20, ['ground' => 'Here'], species: 'walleye'),
+            self::piece(2, 30, ['ground' => 'Here'], species: 'king'),
         ]);
         [$of, $patterns] = $season->on([1], ['walleye'])->near('Here', null);
         self::assertSame(['Here', 20, 1.0], [$of, $patterns->bites, $patterns->hours]);

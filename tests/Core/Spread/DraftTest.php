@@ -108,7 +108,8 @@ final class DraftTest extends TestCase
     {
         $holders = ['P1', 'P2', 'P3', 'P4', 'P5', 'S1', 'S2', 'S3', 'S4', 'S5'];
         $counts = [
-            'reel' => ['braid' => 2, 'nylon' => 3], 'ball' => ['12 lb' => 1], 'diver' => ['large' => 2], 'board' => ['large' => 2],
+            'reel' => ['braid' => 2, 'nylon' => 3], 'ball' => ['12 lb' => 1], 'diver' => ['large' => 2],
+            'board' => ['large' => 2],
             'lure' => [],
         ];
         $draft = (new Drafter)->draft($this->task($holders, [[30, 70, 1.0]], 120, gear: [

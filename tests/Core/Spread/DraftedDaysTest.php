@@ -42,7 +42,8 @@ final class DraftedDaysTest extends TestCase
         foreach ($bouncers as $line) {
             self::assertContains($line->line->lure->kind, [LureKind::WormHarness, LureKind::SlowSpinHook]);
             self::assertEqualsWithDelta(22 * self::FOOT, $line->depth, 1.2 * self::FOOT, $line->line->holder->code);
-            self::assertEqualsWithDelta(4.0 * self::FOOT, $line->line->figure(LineFigure::LeaderLength), 1e-6, 'as the water asks');
+            $leader = $line->line->figure(LineFigure::LeaderLength);
+            self::assertEqualsWithDelta(4.0 * self::FOOT, $leader, 1e-6, 'as the water asks');
             self::assertNull($line->line->board);
         }
         self::assertNotEmpty(array_filter(

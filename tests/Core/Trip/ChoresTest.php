@@ -140,7 +140,8 @@ final class ChoresTest extends TestCase
     {
         $rules = RuleBook::of(Stores::rules());
         $needs = new TripNeeds(
-            4, cutBaitRods: 3, liveBaitRods: 2, lines: 9, leaders: [['key' => 'k', 'leader' => '6 ft fluorocarbon 25 lb', 'count' => 9]],
+            4, cutBaitRods: 3, liveBaitRods: 2, lines: 9,
+            leaders: [['key' => 'k', 'leader' => '6 ft fluorocarbon 25 lb', 'count' => 9]],
         );
         $items = $this->named(Stores::for($needs, 6.0, $rules, ['baits' => 20.0, 'ice' => 100.0]));
 

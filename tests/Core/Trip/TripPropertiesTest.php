@@ -208,7 +208,8 @@ final class TripPropertiesTest extends TestCase
         return new TripNeeds(
             $this->chance->getInt(1, 6), $this->chance->getInt(0, 6), $this->chance->getInt(0, 6), $this->chance->getInt(0, 16),
             $this->chance->getInt(0, 1) === 1,
-            $this->chance->getInt(0, 1) === 1 ? [['key' => '1.83', 'leader' => '6 ft', 'count' => $this->chance->getInt(1, 12)]] : [],
+            $this->chance->getInt(0, 1) === 0 ? []
+                : [['key' => '1.83', 'leader' => '6 ft', 'count' => $this->chance->getInt(1, 12)]],
             BaitCure::cases()[$this->chance->getInt(0, 2)], $this->chance->getInt(0, 1) === 1,
         );
     }

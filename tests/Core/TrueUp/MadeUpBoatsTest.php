@@ -44,7 +44,10 @@ final class MadeUpBoatsTest extends TestCase
         self::assertLessThanOrEqual(0.07, self::median($off));
     }
 
-    /** @return array{list<float>, list<bool>, list<bool>} shares of the depth it is off, whether inside ±, and on another trip */
+    /**
+     * @return array{list<float>, list<bool>, list<bool>} shares of the depth it is off, whether inside ±, and on another
+     * trip
+     */
     private function boats(int $soundings, int $false): array
     {
         $this->drawn = new Drawn(20261127);

@@ -119,8 +119,12 @@ final class Lines
                     'reel' => $reels[] = new DescribedReel(...$count + get_object_vars($line->reel)),
                     'lure' => $lures[] = $line->lure,
                     'ball' => $balls[] = new DescribedBall(...$count + get_object_vars($line->ball ?? throw new LogicException)),
-                    'diver' => $divers[] = new DescribedDiver(...$count + get_object_vars($line->diver ?? throw new LogicException)),
-                    'board' => $boards[] = new DescribedBoard(...$count + get_object_vars($line->board ?? throw new LogicException)),
+                    'diver' => $divers[] = new DescribedDiver(
+                        ...$count + get_object_vars($line->diver ?? throw new LogicException),
+                    ),
+                    'board' => $boards[] = new DescribedBoard(
+                        ...$count + get_object_vars($line->board ?? throw new LogicException),
+                    ),
                     default => throw new LogicException("There is no gear called {$part}."),
                 };
             }
