@@ -11,8 +11,7 @@ use Admek\Core\Units\Unit;
 
 /**
  * A figure of a forecast as it is read out on the radio: "10 kt", "1–3 ft", "NW". Of a range the worse end counts, which
- * limits are
- * held to: the higher of wind and waves, the shorter of visibility.
+ * limits are held to: the higher of wind and waves, the shorter of visibility.
  */
 final class ForecastText
 {

@@ -11,9 +11,8 @@ use Admek\Core\Units\Compass;
  * The speed log held against the ground on two runs of opposite headings: its factor and the current at once.
  *
  * Over the ground she makes good g = f·s·h + c: s as the log shows, h her heading, f the log's factor, c the current, the
- * same on
- * both runs. All samples of both together are solved by least squares, the ± from what is left (Draper and Smith, Applied
- * Regression Analysis, ch. 2).
+ * same on both runs. All samples of both together are solved by least squares, the ± from what is left (Draper and Smith,
+ * Applied Regression Analysis, ch. 2).
  */
 final readonly class SpeedCheck
 {

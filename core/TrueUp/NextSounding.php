@@ -27,8 +27,7 @@ final readonly class NextSounding
 
     /**
      * With a reading s unsure of line j the variance of line i falls by (gᵢCgⱼ)²/(s² + gⱼCgⱼ), g being the slopes of its
-     * depth
-     * and C what is known of the figures.
+     * depth and C what is known of the figures.
      *
      * @param  list<PlannedLine>  $lines
      * @param  list<array<string, string>>  $owners  of each line's figures, by {@see Doubt}

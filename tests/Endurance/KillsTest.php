@@ -14,8 +14,7 @@ use Tests\Support\Sqlite;
 
 /**
  * Every process of Admek ended by kill −9, again and again, while three devices log bites and save the spread: nothing the
- * server
- * said it has is lost, nothing is kept twice. KILLS in the environment asks for so many.
+ * server said it has is lost, nothing is kept twice. KILLS in the environment asks for so many.
  */
 final class KillsTest extends TestCase
 {

@@ -156,8 +156,7 @@ final readonly class Trial
 
     /**
      * Figures with a leader as long as the water asks, and no longer than the lead it is part of; where the water asks for
-     * none, as
-     * the rig is begun with.
+     * none, as the rig is begun with.
      *
      * @param  array<string, float>  $figures
      * @return array<string, float> by {@see LineFigure}

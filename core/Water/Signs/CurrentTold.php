@@ -10,8 +10,8 @@ use Admek\Core\Units\Units;
 
 /**
  * A trip's current as it was told among the signs of its water, once for every screen: at the surface and at the gear. Where
- * nobody
- * said which way it sets, it is taken to run with her, both alike: what gear feels then differs by the difference of the two.
+ * nobody said which way it sets, it is taken to run with her, both alike: what gear feels then differs by the difference of the
+ * two.
  */
 final readonly class CurrentTold
 {

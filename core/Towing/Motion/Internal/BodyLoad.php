@@ -40,8 +40,7 @@ final class BodyLoad
 
     /**
      * The loads ½ρ·drag_area·|W|W, ½ρ·down_area·|Wh|² down and ½ρ·side_area·|Wh|(We, −Wn) with the weight. They grow from
-     * nothing
-     * to whole over the last {@see March::EMERGENCE} above the surface, as in steady tow.
+     * nothing to whole over the last {@see March::EMERGENCE} above the surface, as in steady tow.
      *
      * @param  float  $z  m down
      * @return array{
