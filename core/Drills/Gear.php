@@ -63,7 +63,9 @@ final class Gear
     public static function named(PlannedLine $line): string
     {
         $rig = $line->rig;
-
+        if ($rig->board() !== null) {
+            return 'board';
+        }
         $presentation = match (true) {
             $rig instanceof Downrigger => Presentation::Rigger,
             $rig instanceof Diver => Presentation::Diver,
@@ -78,7 +80,7 @@ final class Gear
             default => throw new LogicException('a rig no drill hangs'),
         };
 
-        return $rig->board() === null ? $presentation->entry()->name : 'board';
+        return $presentation->entry()->name;
     }
 
     public static function rigger(float $cable, float $lead, LureKind $lure = LureKind::MediumSpoon): Downrigger
