@@ -19,9 +19,12 @@ use Admek\Core\Units\Units;
 /** The bottom coming, the lines over it, and what meets it when. */
 final readonly class AheadOfHer
 {
+    private Bottom $bottom;
+
     /** @param  list<RunningLine>  $lines  in the water, as they run now */
     private function __construct(private UnderWay $now, private array $lines, private Ahead $ahead, private float $ground)
     {
+        $this->bottom = Bottom::profile($ahead->profile)->from($ahead->behind);
     }
 
     /**
@@ -49,7 +52,7 @@ final readonly class AheadOfHer
         [$boat, $trip] = [$this->now->boat, $this->now->trip];
         $rules = $boat->book(Book::Day);
         $limits = new SpreadLimits(
-            null, $this->bottom()->with($trip->structure ?? 0.0), [], $trip->clearance ?? 0.0, $boat->book(Book::Spread),
+            null, $this->bottom->with($trip->structure ?? 0.0), [], $trip->clearance ?? 0.0, $boat->book(Book::Spread),
         );
         $slowed = $now->turning(null)->at(max(Conditions::SLOWEST, $rules->get('slowed_to') * $now->speed));
         $contacts = $this->lines === [] ? [] : BottomAhead::contacts(
@@ -74,30 +77,23 @@ final readonly class AheadOfHer
     }
 
     /**
-     * What would run deeper than the bottom under it lies on it: nothing runs through the ground.
+     * Rods as they run over the bottom that is there: what would run deeper lies on it.
      *
      * @param  list<array<string, mixed>>  $rods  with depth and lag, m
      * @return list<array<string, mixed>>
      */
     public function onBottom(array $rods): array
     {
-        $bottom = $this->bottom();
+        return array_map(function (array $rod): array {
+            $lies = $rod['depth'] === null ? null : $this->bottom->stops($rod['depth'], $rod['lag']);
 
-        return array_map(static function (array $rod) use ($bottom): array {
-            $under = $rod['depth'] === null ? INF : $bottom->at(-$rod['lag']);
-
-            return $rod['depth'] > $under ? ['depth' => $under, 'doubt' => null, 'on_bottom' => true] + $rod : $rod;
+            return $lies === null ? $rod : ['depth' => $lies, 'doubt' => null, 'on_bottom' => true] + $rod;
         }, $rods);
     }
 
     /** m of water where a line's lure is. */
     public function under(RunningLine $line): float
     {
-        return $this->bottom()->at(-$line->lure()[0]);
-    }
-
-    private function bottom(): Bottom
-    {
-        return Bottom::profile($this->ahead->profile)->from($this->ahead->behind);
+        return $this->bottom->at(-$line->lure()[0]);
     }
 }

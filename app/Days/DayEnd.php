@@ -47,8 +47,9 @@ final readonly class DayEnd
             'first' => $spells === [] ? null : $spells[0]->from, 'last' => $ends === [] ? null : max($ends),
             'line_hours' => round($this->day->lineHours($until), 2), 'bites' => count($this->day->bites),
             'fish' => $this->fish(), 'unfinished' => $this->unfinished(),
-            'stores' => array_values(array_map(static fn (StoreItem $item): array => [
+            'stores' => array_values(array_map(fn (StoreItem $item): array => [
                 'key' => $item->key, 'name' => $item->name, 'counted' => $item->counted, 'aboard' => $item->aboard,
+                'aboard_said' => $item->say($item->aboard, Units::from($this->boat->units)),
             ], array_filter(
                 Preparation::of($this->trip, $this->boat)->stores(),
                 static fn (StoreItem $item): bool => $item->aboard > 0.0,
@@ -73,8 +74,7 @@ final readonly class DayEnd
     /** @return list<array{bite: string, holder: string, at: float}> of which nobody told what came, or of what kind it was */
     private function unfinished(): array
     {
-        $open = array_filter($this->day->bites, static fn (Bite $bite): bool => ! $bite->ended
-            || ($bite->outcome === Outcome::Landed && ($bite->fish->species === null || $bite->kept === null)));
+        $open = array_filter($this->day->bites, static fn (Bite $bite): bool => $bite->isUnfinished());
 
         return array_values(array_map(
             static fn (Bite $bite): array => ['bite' => $bite->id, 'holder' => $bite->holder, 'at' => $bite->at], $open,

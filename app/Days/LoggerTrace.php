@@ -11,6 +11,7 @@ use Admek\Core\Instruments\Going;
 use Admek\Core\InvalidValue;
 use Admek\Core\Records\Sounding;
 use Admek\Core\Records\SoundingMethod;
+use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\CannotTow;
 use Admek\Core\TrueUp\Trace;
@@ -73,6 +74,7 @@ final readonly class LoggerTrace
         $planned = Spread::query()->where('trip_id', $this->trip->id)->orderBy('id')->first()?->speed;
         $going = Going::of($track->between($this->readings[0]['from'], $this->readings[count($this->readings) - 1]['until']));
         $locker = Locker::ever($this->boat)->untaught();
+        $water = $this->trip->conditions(Conditions::FIRST_SPEED);
         foreach ($this->readings as $reading) {
             $spell = $this->spellAt($reading['at']);
             $speed = $going->speed($reading['from'], $reading['until']) ?? $this->day->speedAt($reading['at']) ?? $planned;
@@ -81,7 +83,7 @@ final readonly class LoggerTrace
             }
             /** @var array<string, mixed> $row */
             $row = $spell->line->setUp;
-            $conditions = $this->trip->conditions($speed);
+            $conditions = $water->at($speed);
             try {
                 $line = $locker->ablePlan([$row])->lines[0] ?? null;
                 $model = $line === null ? null : $solver->run($line, $conditions, withDoubt: false)->depth();

@@ -6,6 +6,7 @@ namespace App\Days;
 
 use Admek\Core\Day\Day;
 use Admek\Core\Day\EventKind;
+use Admek\Core\Trip\Stores;
 use App\Models\Boat;
 use App\Models\Trip;
 use Illuminate\Support\Carbon;
@@ -20,13 +21,7 @@ final class StoresUsed
      */
     public static function of(Boat $boat, array $left): array
     {
-        $aboard = $boat->stores ?? [];
-        $used = [];
-        foreach ($left as $item => $amount) {
-            $used[$item] = max(0.0, ($aboard[$item] ?? 0.0) - $amount);
-        }
-
-        return $left === [] ? [] : ['left' => $left, 'used' => $used];
+        return $left === [] ? [] : ['left' => $left, 'used' => Stores::used($boat->stores ?? [], $left)];
     }
 
     /** A trip's end as its day has it now, and what is aboard by that. */

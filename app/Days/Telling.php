@@ -19,4 +19,12 @@ final readonly class Telling
         public Event $event, public float $toldAt, public ?int $spread, public array $tells, public ?string $who = null,
     ) {
     }
+
+    /** The event with what it is told with, as it is read again. */
+    public function told(): Event
+    {
+        $event = $this->event;
+
+        return new Event($event->id, $event->kind, $event->at, $event->holder, $event->of, $this->tells);
+    }
 }

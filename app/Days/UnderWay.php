@@ -37,7 +37,7 @@ final readonly class UnderWay
         $motion = $heard->motion($boat->corrections());
         [$speed, $by] = $motion->speed($day->speed(), $spread->speed);
         $read = $motion->conditions(
-            $speed, $trip->density(), $trip->current($motion->now(Figure::Heading)),
+            $speed, $trip->density(), $trip->current($motion->now(Figure::Heading), $day),
         );
         $straight = $motion->turnsHard() ? $track->straightBefore((float) now()->format('U.v')) : null;
 

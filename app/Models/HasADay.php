@@ -12,6 +12,7 @@ use Admek\Core\Towing\Medium\Current;
 use Admek\Core\Towing\Medium\Salinity;
 use Admek\Core\Trip\TripClock;
 use Admek\Core\Water\Signs\CurrentTold;
+use Admek\Core\Water\Signs\Season;
 use Admek\Core\Water\Signs\Sun;
 use Admek\Core\Water\Signs\TemperatureProfile;
 use Carbon\CarbonImmutable;
@@ -54,7 +55,7 @@ trait HasADay
      *     current_set?: float, current_deep_set?: float, current_depth?: float, current_heading?: float,
      * }
      */
-    public function signsSeen(): array
+    public function signsSeen(?Day $day = null): array
     {
         /**
          * @var array{
@@ -62,7 +63,7 @@ trait HasADay
          *     current_set?: float, current_deep_set?: float, current_depth?: float, current_heading?: float,
          * }
          */
-        return Day::of(KeptEvents::of($this, [EventKind::Signs, EventKind::Void]))->signs($this->signs ?? []);
+        return ($day ?? Day::of(KeptEvents::of($this, [EventKind::Signs, EventKind::Void])))->signs($this->signs ?? []);
     }
 
     /** Its hours, from casting off on. */
@@ -109,10 +110,16 @@ trait HasADay
      * As it was told of the water; null where it is not known both at the surface and at the gear.
      *
      * @param  ?float  $heading  degrees true of the boat as it is read
+     * @param  ?Day  $day  its own, where that is read already
      */
-    public function current(?float $heading = null): ?Current
+    public function current(?float $heading = null, ?Day $day = null): ?Current
     {
-        return CurrentTold::of($this->signsSeen())?->current($heading);
+        return CurrentTold::of($this->signsSeen($day))?->current($heading);
+    }
+
+    public function season(): Season
+    {
+        return Season::of((int) $this->date->format('n'), $this->latitude);
     }
 
     /** kg/m³ of its ground's water. */

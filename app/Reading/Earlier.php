@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
-use Admek\Core\Water\Signs\Season;
 use App\Models\Trip;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -13,9 +12,6 @@ use Illuminate\Database\Eloquent\Collection;
 final class Earlier
 {
     private const DAYS = 30;
-
-    /** Days within which the calendar’s seasons do not part two trips. */
-    private const NEAR = 10;
 
     /** @return Collection<int, Trip> the latest first */
     public static function of(Trip $trip): Collection
@@ -37,11 +33,7 @@ final class Earlier
     /** Whether what was read then can be held against what is read now: on the same ground, in the same season. */
     public static function isAlike(Trip $earlier, Trip $trip): bool
     {
-        $season = static fn (Trip $of): Season => Season::of((int) $of->date->format('n'), $of->latitude ?? 45.0);
-
-        $days = abs($earlier->date->diffInDays($trip->date));
-
         return $trip->ground !== '' && $earlier->ground === $trip->ground
-            && ($days <= self::NEAR || $season($earlier) === $season($trip));
+            && $earlier->season()->isAlike($trip->season(), (int) $earlier->date->diffInDays($trip->date));
     }
 }

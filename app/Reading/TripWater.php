@@ -22,7 +22,6 @@ use Admek\Core\Water\Shade;
 use Admek\Core\Water\Signs\Clarity;
 use Admek\Core\Water\Signs\Mark;
 use Admek\Core\Water\Signs\Marks;
-use Admek\Core\Water\Signs\Season;
 use Admek\Core\Water\Signs\Sky;
 use Admek\Core\Water\Signs\Sun;
 use Admek\Core\Water\Signs\Surface;
@@ -146,7 +145,7 @@ final readonly class TripWater
         $signs = $trip->signsSeen();
 
         return new WaterSigns(
-            Season::of((int) $trip->date->format('n'), $trip->latitude ?? 45.0),
+            $trip->season(),
             $trip->temperatureProfile(),
             new Marks(
                 array_values(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Check\Steady;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Tackle\Described\DescribedLine;
@@ -42,10 +43,10 @@ final class LineSnapshot
         foreach ($locker->lines($rows) as $line) {
             $runs = $running[$line->holder->code] ?? null;
             [$aft, $starboard, $depth] = $runs?->lure() ?? [null, null, null];
-            $lies = $depth !== null && $bottom !== null && $depth > $bottom;
+            $lies = $depth === null ? null : Bottom::stopped($depth, $bottom);
             $kept[] = self::told($locker, $line) + [
-                'depth' => self::round($lies ? $bottom : $depth),
-                'doubt' => $runs?->doubt === null || $lies ? null : $runs->doubt->told(),
+                'depth' => self::round($lies ?? $depth),
+                'doubt' => $runs?->doubt === null || $lies !== null ? null : $runs->doubt->told(),
                 'aft' => self::round($aft),
                 'starboard' => self::round($starboard),
             ];

@@ -26,6 +26,13 @@ final readonly class Bite
     ) {
     }
 
+    /** Whether anything of it is left to tell: what came of it, or of a fish that was landed its kind and where it went. */
+    public function isUnfinished(): bool
+    {
+        return ! $this->ended
+            || ($this->outcome === Outcome::Landed && ($this->fish->species === null || $this->kept === null));
+    }
+
     /** With one more thing told of it; what is not told again stays. */
     public function after(Event $event): self
     {

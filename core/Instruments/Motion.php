@@ -112,9 +112,9 @@ final readonly class Motion
      */
     public function conditions(float $speed, float $density, ?Current $current = null): Conditions
     {
-        $speed = min(Conditions::FASTEST, max(Conditions::SLOWEST, $speed));
+        $straight = new Conditions(Conditions::trolled($speed), density: $density, current: $current);
 
-        return (new Conditions($speed, density: $density, current: $current))->turningBy($this->now(Figure::Turn) ?? 0.0);
+        return $straight->turningBy($this->now(Figure::Turn) ?? 0.0);
     }
 
     /** Whether she turns so hard that her lines are not where that circle, kept up, would bring them. */
@@ -135,7 +135,7 @@ final readonly class Motion
             return $read;
         }
 
-        return $read->turning(null)->at(min(Conditions::FASTEST, max(Conditions::SLOWEST, $straight?->way() ?? $read->speed)));
+        return $read->turning(null)->at(Conditions::trolled($straight?->way() ?? $read->speed));
     }
 
     /**

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Admek\Core\Trip;
 
+use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Sentence;
+use Admek\Core\Units\Units;
 
 /** One thing a trip uses up. */
 final readonly class StoreItem
@@ -20,6 +22,12 @@ final readonly class StoreItem
         public float $aboard,
         public Sentence $why,
     ) {
+    }
+
+    /** So much of it, in words. */
+    public function say(float $amount, Units $units): string
+    {
+        return $this->counted === 'mass' ? $units->say(Quantity::Mass, $amount) : sprintf('%d', $amount);
     }
 
     /** What is not aboard yet; strips are cut, not bought. */

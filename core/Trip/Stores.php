@@ -16,6 +16,23 @@ final class Stores
     /** Of anything aboard, in what it is counted in: least and most. */
     public const ABOARD = [0, 100_000];
 
+    /**
+     * What a day used up of what was counted at its end; more than there was is none of it.
+     *
+     * @param  array<array-key, float>  $aboard  before
+     * @param  array<array-key, float>  $left
+     * @return array<array-key, float>
+     */
+    public static function used(array $aboard, array $left): array
+    {
+        $used = [];
+        foreach ($left as $item => $amount) {
+            $used[$item] = max(0.0, ($aboard[$item] ?? 0.0) - $amount);
+        }
+
+        return $used;
+    }
+
     /** @return list<Rule> */
     public static function rules(): array
     {

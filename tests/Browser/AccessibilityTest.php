@@ -94,7 +94,7 @@ final class AccessibilityTest extends BrowserTestCase
     public static function opened(): iterable
     {
         yield 'what is to be looked at' => ['/trips/{next}/spread', '[aria-controls=to-look-at]', 'look at', '#to-look-at li'];
-        yield 'a current to try' => ['/trips/{next}/spread', '[aria-controls=current]', 'current', '#current input'];
+        yield 'the current' => ['/trips/{next}/spread', '[aria-controls=current]', 'current', '#current input'];
         yield 'the keys' => ['/trips/{next}/spread', '[aria-label=Keys]', '?', 'dialog[open]'];
         yield 'a draft to make' => ['/trips/{next}/spread', 'Plan', 'Draft a spread', 'dialog[open] .btn-primary'];
         yield 'the setting order' => ['/trips/{next}/spread', 'Plan', 'Setting order', 'dialog[open] [data-order]'];

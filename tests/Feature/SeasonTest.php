@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Admek\Core\Patterns\Fished;
 use App\Models\Boat;
 use App\Models\Spread;
 use Carbon\CarbonImmutable;
@@ -40,6 +41,16 @@ final class SeasonTest extends FeatureTestCase
         self::assertGreaterThan(12 * 3.0, $season['hours'], 'twelve lines for the hours of the trip');
         $lures = array_column(array_column($season['factors'], null, 'factor')['lure']['levels'], 'early', 'level');
         self::assertSame([true], array_values(array_unique($lures)), 'seven bites on twelve lures are too early');
+    }
+
+    public function test_what_would_run_through_the_ground_was_fished_on_it(): void
+    {
+        $deepest = fn (): float => max([0.0, ...array_map(
+            static fn (array $piece): float => (float) ($piece['told']['depth'] ?? 0.0), resolve(Fished::class)->pieces,
+        )]);
+        self::assertGreaterThan(25.0, $deepest());
+        $this->demoTrip('past')->update(['bottom' => 21.0]);
+        self::assertEqualsWithDelta(21.0, $deepest(), 1e-9);
     }
 
     public function test_a_season_is_told_by_all_it_was_fished_by(): void

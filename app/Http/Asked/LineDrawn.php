@@ -15,32 +15,32 @@ final class LineDrawn
 {
     /**
      * @param  int  $points  its curves have at most
-     * @param  float  $under  m of water under its lure: what would run deeper is drawn on the bottom
+     * @param  ?float  $lies  m deep on the ground, where it would run deeper
      * @return array<string, mixed>
      */
-    public static function of(RunningLine $running, int $points, float $under = INF): array
+    public static function of(RunningLine $running, int $points, ?float $lies = null): array
     {
-        return self::lying(self::free($running, $points), $under);
+        $drawn = self::free($running, $points);
+
+        return $lies === null ? $drawn : self::lying($drawn, $lies);
     }
 
     /**
      * @param  array<string, mixed>  $drawn
      * @return array<string, mixed>
      */
-    private static function lying(array $drawn, float $under): array
+    private static function lying(array $drawn, float $lies): array
     {
-        if ($drawn['depth'] <= $under) {
-            return $drawn;
-        }
-        $lies = static fn (array $place): array => [$place[0], $place[1], min($place[2], self::round($under))];
-        $curve = static fn (array $curve): array => array_map($lies, $curve);
+        $ground = self::round($lies);
+        $held = static fn (array $place): array => [$place[0], $place[1], min($place[2], $ground)];
+        $curve = static fn (array $curve): array => array_map($held, $curve);
         $ball = $drawn['ball'];
 
         return [
-            'depth' => self::round($under), 'path' => $curve($drawn['path']), 'branches' => array_map($curve, $drawn['branches']),
-            'weight' => $drawn['weight'] === null ? null : $lies($drawn['weight']),
-            'diver' => $drawn['diver'] === null ? null : $lies($drawn['diver']),
-            'ball' => $ball === null ? null : ['place' => $lies($ball['place'])] + $ball,
+            'depth' => $ground, 'path' => $curve($drawn['path']), 'branches' => array_map($curve, $drawn['branches']),
+            'weight' => $drawn['weight'] === null ? null : $held($drawn['weight']),
+            'diver' => $drawn['diver'] === null ? null : $held($drawn['diver']),
+            'ball' => $ball === null ? null : ['place' => $held($ball['place'])] + $ball,
         ] + $drawn;
     }
 

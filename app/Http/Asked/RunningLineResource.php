@@ -30,12 +30,11 @@ final readonly class RunningLineResource implements JsonSerializable
         $rig = $running->planned->rig;
         $rule = $rig->ruleOfThumb($this->rules);
 
-        $under = $this->bottom?->at(-$running->lure()[0]) ?? INF;
-        $lies = $running->depth() > $under;
+        $lies = $this->bottom?->stops($running->depth(), $running->lure()[0]);
 
-        return LineDrawn::of($running, self::MOST_POINTS, $under) + [
-            'on_bottom' => $lies,
-            'doubt' => $running->doubt === null || $lies ? null : new DoubtResource($running->doubt),
+        return LineDrawn::of($running, self::MOST_POINTS, $lies) + [
+            'on_bottom' => $lies !== null,
+            'doubt' => $running->doubt === null || $lies !== null ? null : new DoubtResource($running->doubt),
             'trued' => $running->planned->trued !== null,
             'doubts' => array_map(
                 static fn (string $doubt, float $amount): array => ['doubt' => $doubt, 'amount' => LineDrawn::round($amount)],

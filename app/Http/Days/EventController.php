@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Days;
 
 use Admek\Core\Books\Book;
-use Admek\Core\Day\Event;
 use Admek\Core\Day\SoundingAsked;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\CannotTow;
@@ -75,13 +74,9 @@ final class EventController
     {
         $asked = [];
         foreach ($able as $telling) {
-            $event = $telling->event;
-            $words = SoundingAsked::of(
-                new Event($event->id, $event->kind, $event->at, $event->holder, $event->of, $telling->tells),
-                $boat->book(Book::Day),
-            );
+            $words = SoundingAsked::of($telling->told(), $boat->book(Book::Day));
             if ($words !== null) {
-                $asked[] = ['uuid' => $event->id, 'words' => $words->in(Units::from($boat->units))];
+                $asked[] = ['uuid' => $telling->event->id, 'words' => $words->in(Units::from($boat->units))];
             }
         }
 

@@ -39,7 +39,7 @@ final class RodController
 
         return new JsonResponse([
             'holder' => $planned->holder,
-            'depth' => min($running->depth(), $asked->limits->bottom?->at(-$running->lure()[0]) ?? INF),
+            'depth' => $asked->limits->bottom?->stops($running->depth(), $running->lure()[0]) ?? $running->depth(),
             'figures' => array_map(static fn (Figure $figure): array => get_object_vars($figure), $planned->figures),
             'tip_down_depth' => self::tipDown($planned, $asked->conditions, $solver),
             'bottom_rig' => $bottom === null ? null : [

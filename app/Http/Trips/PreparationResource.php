@@ -11,7 +11,6 @@ use Admek\Core\Trip\HourFinding;
 use Admek\Core\Trip\Lee;
 use Admek\Core\Trip\StoreItem;
 use Admek\Core\Trip\TripClock;
-use Admek\Core\Units\Quantity;
 use Admek\Core\Units\Units;
 use App\Models\Boat;
 use App\Preparing\Preparation;
@@ -76,14 +75,11 @@ final class PreparationResource
     /** @return array<string, mixed> */
     private static function item(StoreItem $item, Units $units): array
     {
-        $say = static fn (float $amount): string => $item->counted === 'mass' ? $units->say(
-            Quantity::Mass, $amount,
-        ) : sprintf('%d', $amount);
-
         return [
             'key' => $item->key, 'name' => $item->name, 'counted' => $item->counted, 'needed' => $item->needed,
             'aboard' => $item->aboard, 'to_buy' => $item->toBuy(),
-            'needed_said' => $say($item->needed), 'to_buy_said' => $say($item->toBuy()), 'why' => $item->why->in($units),
+            'needed_said' => $item->say($item->needed, $units), 'to_buy_said' => $item->say($item->toBuy(), $units),
+            'why' => $item->why->in($units),
         ];
     }
 

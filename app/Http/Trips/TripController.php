@@ -7,6 +7,8 @@ namespace App\Http\Trips;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Trip\FreshTrip;
 use Admek\Core\Trip\LineLimit;
+use Admek\Core\Trip\PlaceAsked;
+use Admek\Core\Water\Signs\Sun;
 use App\Access\Policy;
 use App\Days\EventLog;
 use App\Days\LinesAsTold;
@@ -16,6 +18,7 @@ use App\Models\Spread;
 use App\Models\Trip;
 use App\Rigging\CarriedOn;
 use App\Rigging\Locker;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\Relation;
@@ -60,7 +63,7 @@ final class TripController
     public function store(SaveTripRequest $request, Boat $boat): JsonResponse
     {
         self::mustBeFree($boat, $request->string('date')->value(), $request->string('lines_in')->value(), null);
-        PlaceAsked::of($request, $boat, null);
+        self::mustLieThere($request, $boat, null);
         $entered = $request->told();
         $trip = $boat->trips()->make(self::named($entered) + ['bottom' => null]);
         $spreads = Spread::query()->whereRelation('trip', 'boat_id', $boat->id)->latest('id');
@@ -85,7 +88,7 @@ final class TripController
     public function update(SaveTripRequest $request, Trip $trip, Boat $boat): TripResource
     {
         self::mustBeFree($boat, $request->string('date')->value(), $request->string('lines_in')->value(), $trip);
-        PlaceAsked::of($request, $boat, $trip);
+        self::mustLieThere($request, $boat, $trip);
         $trip->update(self::named($request->told()));
         if ($trip->wasChanged('water_temperature')) {
             $trip->tellSurface($trip->water_temperature);
@@ -162,6 +165,26 @@ final class TripController
     private static function named(array $entered): array
     {
         return ['ground' => $entered['ground'] ?? ''] + $entered;
+    }
+
+    /** @throws ValidationException naming place_sure, where something speaks against it and nobody has said that it is so */
+    private static function mustLieThere(SaveTripRequest $request, Boat $boat, ?Trip $own): void
+    {
+        if ($request->boolean('place_sure') || $request->input('latitude') === null) {
+            return;
+        }
+        $place = ['latitude' => $request->float('latitude'), 'longitude' => $request->float('longitude')];
+        $midday = CarbonImmutable::parse("{$request->string('date')->value()} 12:00", $boat->timezone);
+        $sun = (new Sun(...$place))->day($midday->getTimestamp());
+        $noon = CarbonImmutable::createFromTimestamp($sun['noon'], $boat->timezone);
+        $was = $own ?? $boat->trips()->orderByDesc('date')->orderByDesc('lines_in')->first();
+        $asked = PlaceAsked::of(
+            $place, $request->string('ground')->value(), 60 * $noon->hour + $noon->minute,
+            $was === null ? null : ['ground' => $was->ground, 'latitude' => $was->latitude, 'longitude' => $was->longitude],
+        );
+        if ($asked !== null) {
+            throw ValidationException::withMessages(['place_sure' => $boat->say($asked)]);
+        }
     }
 
     private static function mustBeFree(Boat $boat, string $date, string $linesIn, ?Trip $own): void

@@ -13,6 +13,7 @@ use Admek\Core\Instruments\Going;
 use Admek\Core\Instruments\Turning;
 use Admek\Core\InvalidValue;
 use Admek\Core\Patterns\Factor;
+use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Spread\Run\SpreadSolver;
 use Admek\Core\Towing\CannotTow;
@@ -50,6 +51,9 @@ final class FishedTrip
 
     private readonly ?float $speed;
 
+    /** Its water, whatever her speed. */
+    private readonly Conditions $water;
+
     /** @var array<string, string> */
     private readonly array $sides;
 
@@ -59,7 +63,8 @@ final class FishedTrip
         $this->day = Day::of(KeptEvents::of($trip));
         $this->profile = $trip->temperatureProfile();
         $this->sun = $trip->sun();
-        $this->signs = $trip->signsSeen();
+        $this->signs = $trip->signsSeen($this->day);
+        $this->water = $trip->conditions(Conditions::FIRST_SPEED);
         $planned = Spread::query()->where('trip_id', $trip->id)->orderBy('id')->value('speed');
         $this->speed = is_numeric($planned) ? (float) $planned : null;
         $sides = [];
@@ -98,9 +103,11 @@ final class FishedTrip
     {
         $middle = 0.5 * ($piece->from + $piece->until);
         $speed = $going->speed($piece->from, $piece->until) ?? $this->day->speedAt($middle) ?? $this->speed;
-        $depth = $piece->line === null || $speed === null
-            ? null : $this->depth($piece->line, $speed, $going->rate($piece->from, $piece->until) ?? 0.0);
         $bottom = $going->bottom($piece->from, $piece->until) ?? $this->trip->bottom;
+        $runs = $piece->line === null || $speed === null
+            ? null : $this->depth($piece->line, $speed, $going->rate($piece->from, $piece->until) ?? 0.0);
+        // As its bites are told: what would run deeper lies on the bottom.
+        $depth = $runs === null ? null : Bottom::stopped($runs, $bottom) ?? $runs;
         $elevation = $this->sun?->at((int) $middle)['elevation'];
         $side = $this->sides[$piece->holder] ?? null;
         $light = $elevation === null ? null : Light::of(
@@ -144,15 +151,16 @@ final class FishedTrip
     }
 
     /**
-     * m its lure runs at, in a turn as in a steady one on a circle like hers; null where it cannot be told.
+     * m its lure runs at, in a turn as in a steady one on a circle like hers, in one too hard for that as straight on ({@see
+     * Turning::HARD}); null where it cannot be told.
      *
      * @param  float  $rate  °/s to starboard
      */
     private function depth(LineSet $line, float $speed, float $rate): ?float
     {
         $speed = round($speed / self::ALIKE) * self::ALIKE;
-        $conditions = $this->trip->conditions(max(Conditions::SLOWEST, $speed));
-        $rate = self::alike($rate);
+        $conditions = $this->water->at(Conditions::trolled($speed));
+        $rate = abs($rate) > Turning::HARD ? 0.0 : self::alike($rate);
         $key = json_encode($line->setUp)." {$speed} {$rate}";
         if (! array_key_exists($key, $this->depths)) {
             $this->depths[$key] = $this->running($line, $conditions->turningBy($rate))

@@ -99,6 +99,28 @@ final readonly class Bottom
         return $this->between($along, $this->top(...));
     }
 
+    /**
+     * Where gear that would run deeper than the ground under it lies on it: nothing runs through the ground.
+     *
+     * @param  float  $depth  m it would run at
+     * @param  float  $lag  m behind the boat
+     * @return ?float m of the ground; null where it hangs clear
+     */
+    public function stops(float $depth, float $lag): ?float
+    {
+        return self::stopped($depth, $this->at(-$lag));
+    }
+
+    /**
+     * The same over a ground known at one depth.
+     *
+     * @param  ?float  $ground  m; null where it is not known
+     */
+    public static function stopped(float $depth, ?float $ground): ?float
+    {
+        return $ground !== null && $depth > $ground ? $ground : null;
+    }
+
     private function top(int $place): float
     {
         return $this->depths[$place] - $this->standing[$place];

@@ -39,6 +39,12 @@ final readonly class Conditions
         InvalidValue::unlessBetween('speed', $speed, self::SLOWEST, self::FASTEST, 'm/s');
     }
 
+    /** m/s as near to a speed as a boat trolls. */
+    public static function trolled(float $speed): float
+    {
+        return min(self::FASTEST, max(self::SLOWEST, $speed));
+    }
+
     public function at(float $speed): self
     {
         return new self($speed, $this->turn, $this->density, $this->current);

@@ -165,7 +165,7 @@ final readonly class LureBox
                 self::FINISH, Sentence::of('Glow: little colour is left so deep.'),
             ],
             $wanted === null => null,
-            $is(...$wanted->wanted) => [($wanted->half ? 0.5 : 1.0) * self::FINISH, $wanted->for],
+            $wanted->for !== null && $is(...$wanted->wanted) => [($wanted->half ? 0.5 : 1.0) * self::FINISH, $wanted->for],
             $wanted->against !== null => [self::UNWANTED, $wanted->against],
             default => null,
         };

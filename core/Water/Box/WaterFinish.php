@@ -20,12 +20,13 @@ final readonly class WaterFinish
      * @param  list<Finish>  $wanted
      * @param  string  $family  in words
      * @param  string  $why  of the water
-     * @param  Sentence  $for  why a lure of them is
+     * @param  ?Sentence  $for  why a lure of them is; null where none is wanted before others
      * @param  ?Sentence  $against  why one of none of them is not; null where it is no worse
      * @param  bool  $half  whether it is a leaning and no more
      */
     private function __construct(
-        public array $wanted, public string $family, public string $why, public Sentence $for, public ?Sentence $against = null,
+        public array $wanted, public string $family, public string $why,
+        public ?Sentence $for = null, public ?Sentence $against = null,
         public bool $half = false,
     ) {
     }
@@ -37,7 +38,7 @@ final readonly class WaterFinish
     public static function at(WaterSigns $signs, ?float $sun): ?self
     {
         return match (true) {
-            $sun !== null && $sun < self::LOW_SUN => self::low(),
+            self::isLow($sun) => self::low(),
             $signs->clarity === Clarity::Stained => new self(
                 [Finish::Loud, Finish::Glow], 'Loud: glow, gold, copper, hot colours',
                 'Stained water swallows all that does not shine or shout.',
@@ -56,7 +57,6 @@ final readonly class WaterFinish
             ),
             $signs->clarity === Clarity::Tinted => new self(
                 [], 'Half natural, half loud', 'Between clear and stained the fish decide: one of each a side.',
-                Sentence::of('One of each a side.'),
             ),
             default => null,
         };
@@ -64,10 +64,9 @@ final readonly class WaterFinish
 
     private static function low(): self
     {
-        return new self(
-            [Finish::Glow, Finish::Dark], 'Glow, or dark', 'Low light: what glows, or stands dark against it, is found.',
-            Sentence::of('Low light: what glows, or stands dark against it, is found.'),
-        );
+        $why = 'Low light: what glows, or stands dark against it, is found.';
+
+        return new self([Finish::Glow, Finish::Dark], 'Glow, or dark', $why, Sentence::of($why));
     }
 
     /**

@@ -41,7 +41,7 @@ final readonly class CurrentTold
     }
 
     /**
-     * @param  array<string, mixed>  $signs  by name
+     * @param  array<string, string|int|float|null>  $signs  by name
      * @return ?self null where it is not known both at the surface and at the gear
      */
     public static function of(array $signs): ?self

@@ -12,10 +12,16 @@ enum Season: string
     case Autumn = 'autumn';
     case Winter = 'winter';
 
-    /** @param  int  $month  1 to 12 */
-    public static function of(int $month, float $latitude = 45.0): self
+    /** Days within which the calendar's quarters do not part two waters. */
+    private const NEAR = 10;
+
+    /**
+     * @param  int  $month  1 to 12
+     * @param  ?float  $latitude  degrees; north of the line where nobody said
+     */
+    public static function of(int $month, ?float $latitude = null): self
     {
-        $northern = $latitude >= 0.0 ? $month : ($month + 5) % 12 + 1;
+        $northern = ($latitude ?? 0.0) >= 0.0 ? $month : ($month + 5) % 12 + 1;
 
         return match (intdiv($northern % 12, 3)) {
             0 => self::Winter,
@@ -23,5 +29,15 @@ enum Season: string
             2 => self::Summer,
             default => self::Autumn,
         };
+    }
+
+    /**
+     * Whether waters read in it and in another one are alike in what season does to them.
+     *
+     * @param  int  $days  between them
+     */
+    public function isAlike(self $other, int $days): bool
+    {
+        return $this === $other || abs($days) <= self::NEAR;
     }
 }

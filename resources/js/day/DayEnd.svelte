@@ -1,12 +1,11 @@
 <script lang="ts">
     import { push } from 'svelte-spa-router';
     import { aboard } from '../lib/aboard.svelte';
-    import { api, ask, faultsIn, type Fault, type Schemas } from '../lib/api';
-    import { shown, type Quantity } from '../lib/units';
+    import { api, ask, faultOf, faultsIn, type Fault, type Schemas } from '../lib/api';
     import { wordOf } from '../lib/catalogue';
     import { clock, counted, tripWords } from '../lib/words';
-    import NumberField from '../fields/NumberField.svelte';
-    import { queue } from './queue.svelte';
+    import StoreField from '../trip/StoreField.svelte';
+    import { answered, queue } from './queue.svelte';
 
     /** The end of a day: what was used, what is still open, what is given away, and tomorrow. */
     let { params }: { params: { trip: string } } = $props();
@@ -39,11 +38,9 @@
 
     /** A sounding the bottom contradicts: so all the same, or never told. */
     async function answer(one: Schemas['DayEnd']['soundings']['asked'][number], sure: boolean): Promise<void> {
-        const holder = aboard.boat?.holders.find(({ code }) => code === one.holder);
-        const again = holder
-            ? [{ kind: 'sounding' as const, holder_id: holder.id, at: one.at, depth: one.depth, method: one.method, sure: true }]
-            : [];
-        await tell({ kind: 'void', of: one.uuid }, ...(sure ? again : []));
+        const holder_id = aboard.boat?.holders.find(({ code }) => code === one.holder)?.id;
+        const { at, depth, method } = one;
+        await tell(...answered(one.uuid, { kind: 'sounding', holder_id, at, depth, method }, sure && holder_id !== undefined));
     }
 
     let again = $state('');
@@ -56,14 +53,14 @@
             again = faultsIn(answer)[0]?.detail ?? '';
         }
     }
-
-    const quantityOf = (counted: string): Quantity | undefined => (counted === 'mass' ? 'mass' : undefined);
 </script>
 
 <main class="mx-auto max-w-3xl px-4 py-5 text-lg sm:px-8" data-testid="day-end">
     {#if end && trip}
         <h1 class="text-2xl font-bold">End of the day: {tripWords(trip)}</h1>
-        {#if faults[0]}<p class="text-error font-semibold" role="alert">{faults[0].detail}</p>{/if}
+        {#if faults[0] && !faults[0].pointer.startsWith('/left/')}<p class="text-error font-semibold" role="alert">
+                {faults[0].detail}
+            </p>{/if}
         <p class="pt-1">
             {#if end.first && end.last}Lines fished from <b class="figure">{clock(end.first)}</b> to
                 <b class="figure">{clock(end.last)}</b>, <b class="figure">{end.line_hours.toFixed(1)}</b> line-hours;
@@ -98,20 +95,17 @@
                     </thead>
                     <tbody>
                         {#each end.stores as item (item.key)}
-                            {@const quantity = quantityOf(item.counted)}
                             <tr class="border-base-300 border-t" data-item={item.key}>
                                 <td class="py-1">{item.name}</td>
-                                <td class="figure text-right">{quantity ? shown(units, quantity, item.aboard) : item.aboard}</td>
+                                <td class="figure text-right">{item.aboard_said}</td>
                                 <td>
-                                    <NumberField
+                                    <StoreField
+                                        {item}
                                         label="{item.name} left"
-                                        hideLabel
                                         value={left[item.key] ?? (end.ended ? item.aboard : null)}
                                         change={(amount) => (left = { ...left, [item.key]: amount ?? 0 })}
                                         {units}
-                                        {quantity}
-                                        unit={quantity ? undefined : ''}
-                                        decimals={quantity ? undefined : 0}
+                                        fault={faultOf(faults, `/left/${item.key}`)}
                                     />
                                 </td>
                             </tr>

@@ -4,7 +4,13 @@ import { v7 } from 'uuid';
 import { api, ask, faultsIn, inTime, type Fault, type Schemas } from '../lib/api';
 
 export type NewEvent = Schemas['NewEvent'];
-type Told = Omit<NewEvent, 'uuid' | 'at'> & { at?: string; uuid?: string };
+export type Told = Omit<NewEvent, 'uuid' | 'at'> & { at?: string; uuid?: string };
+
+/** The answer to what is asked of a sounding: told again, to be so all the same, or taken back and no more. */
+export const answered = (asked: string, again: Told, sure: boolean): Told[] => [
+    { kind: 'void', of: asked },
+    ...(sure ? [{ ...again, sure }] : []),
+];
 
 interface Waiting {
     /** Its place in the queue. */

@@ -70,8 +70,12 @@ export function timeOfDay(time: string): string {
     return day.toLocaleTimeString('en', { ...clockStyle(aboard.boat?.clock_face ?? '12'), timeZone: 'UTC' });
 }
 
-/** A full hour of a day, past midnight going on: "6 AM", "06:00". */
-export const hourWords = (hour: number): string => shortTime(`${String(hour % 24).padStart(2, '0')}:00`);
+/** An hour of a day, past midnight going on: "6 AM", "5:30 AM", "06:00". */
+export function hourWords(hour: number): string {
+    const minutes = Math.round(hour * 60) % 1440;
+    const two = (part: number) => String(part).padStart(2, '0');
+    return shortTime(`${two(Math.floor(minutes / 60))}:${two(minutes % 60)}`);
+}
 
 /** The same where there is little room: "6 AM". */
 export const shortTime = (time: string): string => timeOfDay(time).replace(/:00 /, ' ');

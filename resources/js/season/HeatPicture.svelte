@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Schemas } from '../lib/api';
-    import { hourWords } from '../lib/words';
+    import { counted, hourWords } from '../lib/words';
 
     /**
      * Depth by hour: a square is as big as the line-hours fished there, and as full as it bit for them. Where nothing was fished there
@@ -34,7 +34,7 @@
     /** Where a column is narrow: without the space. */
     const narrowly = (hour: number) => hourWords(hour).replace(' AM', 'a').replace(' PM', 'p').replace(':00', '');
     const words = (cell: Cell) =>
-        `${cell.words}, ${hourWords(cell.hour)}: ${cell.bites} ${cell.bites === 1 ? 'bite' : 'bites'} in ${cell.hours.toFixed(1)} line-hours`;
+        `${cell.words}, ${hourWords(cell.hour)}: ${counted(cell.bites, 'bite')} in ${cell.hours.toFixed(1)} line-hours`;
 </script>
 
 <div class="overflow-x-auto" bind:clientWidth={wide}>

@@ -37,9 +37,7 @@
     });
     const words = (at: number) => (along === 'clock' ? hourWords(at) : `${at}°`);
     const spoken = ({ from: a, to: b }: Schemas['WindowBin']) =>
-        along === 'clock'
-            ? `${Math.floor(a)}:${a % 1 ? '30' : '00'} to ${Math.floor(b)}:${b % 1 ? '30' : '00'}`
-            : `with the sun ${a}° to ${b}° up`;
+        along === 'clock' ? `${hourWords(a)} to ${hourWords(b)}` : `with the sun ${a}° to ${b}° up`;
 </script>
 
 {#if bins.length === 0}

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import CurrentTry from './CurrentTry.svelte';
+    import TripCurrent from './TripCurrent.svelte';
     import type { SpreadDesk } from '../desk/spread-desk.svelte';
     import { speedStep } from '../desk/steps';
     import { theCatalogue } from '../lib/catalogue';
@@ -101,7 +101,7 @@
         <span class="quiet">starboard</span>
         <b>{turnText} <span class="quiet font-normal" data-testid="safe-turns">{safeText}</span></b>
     </label>
-    <CurrentTry {desk} />
+    <TripCurrent {desk} />
     {#if desk.isSounded}
         <button
             type="button"

@@ -2,7 +2,7 @@
     import type { Fault, Schemas } from '../lib/api';
     import type { PreparationDesk } from './preparation.svelte';
     import type { Units } from '../lib/units';
-    import NumberField from '../fields/NumberField.svelte';
+    import StoreField from './StoreField.svelte';
     import RuleBookDialog from '../boat/RuleBookDialog.svelte';
 
     /** What the trip uses up, by the rods that will fish it: needed, aboard, to buy. */
@@ -40,15 +40,12 @@
                         <td class="figure text-right text-lg font-semibold whitespace-nowrap">{item.needed_said}</td>
                         <td>
                             {#if item.key !== 'strips'}
-                                <NumberField
+                                <StoreField
+                                    {item}
                                     label="{item.name} aboard"
-                                    hideLabel
                                     value={item.aboard}
                                     change={(amount) => void count(item.key, amount)}
                                     {units}
-                                    quantity={item.counted === 'mass' ? 'mass' : undefined}
-                                    unit={item.counted === 'mass' ? undefined : ''}
-                                    decimals={item.counted === 'mass' ? undefined : 0}
                                     fault={faults[item.key]}
                                 />
                             {/if}

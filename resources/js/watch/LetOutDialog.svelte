@@ -79,15 +79,3 @@
         <button type="submit" class="btn btn-primary h-16 text-xl" disabled={!changed}>It is so</button>
     </form>
 </Dialog>
-
-<style>
-    /* Typed with wet hands on a moving deck. */
-    .deck :global(:is(label, span, p, summary)) {
-        font-size: 20px;
-    }
-    .deck :global(input) {
-        width: 6.5rem;
-        height: 56px;
-        font-size: 24px;
-    }
-</style>

@@ -82,25 +82,9 @@
         {/if}
         <label class="grid gap-1">
             <span>{origins.length > 0 ? 'And, or instead, in words' : 'In words'}</span>
-            <input class="input note" maxlength="500" placeholder="bait balls off the last can" bind:value={note} />
+            <input class="input w-full" maxlength="500" placeholder="bait balls off the last can" bind:value={note} />
         </label>
         {#if faultOf(faults, '/note')}<p class="text-error font-semibold" role="alert">{faultOf(faults, '/note')?.detail}</p>{/if}
         <button type="submit" class="btn btn-primary h-16 text-xl">Mark it</button>
     </form>
 </Dialog>
-
-<style>
-    .deck :global(:is(label, span, p)) {
-        font-size: 18px;
-    }
-    .deck :global(:is(input, select)) {
-        height: 52px;
-        font-size: 20px;
-    }
-    .deck :global(.figure) {
-        width: 6.5rem;
-    }
-    .note {
-        width: 100%;
-    }
-</style>

@@ -4,7 +4,7 @@
     import { faultOf, type Fault, type Schemas } from '../lib/api';
     import { kindsOf } from '../lib/catalogue';
     import type { Units } from '../lib/units';
-    import { queue } from '../day/queue.svelte';
+    import { answered, queue } from '../day/queue.svelte';
     import type { Rod } from './states';
     import type { Watch } from './watch.svelte';
 
@@ -30,11 +30,10 @@
     }
 
     async function answer(sure: boolean): Promise<void> {
-        const again = { kind: 'sounding' as const, holder_id: rod.holder_id, depth: depth ?? 0, method: asked?.method ?? null };
+        const { uuid = '', method = null } = asked ?? {};
         faults = await watch.say(
             sure ? `${rod.holder} sounded, sure` : '',
-            { kind: 'void', of: asked?.uuid ?? '' },
-            ...(sure ? [{ ...again, sure: true }] : []),
+            ...answered(uuid, { kind: 'sounding', holder_id: rod.holder_id, depth: depth ?? 0, method }, sure),
         );
         if (faults.length === 0) {
             close();
@@ -78,14 +77,3 @@
         </div>
     {/if}
 </Dialog>
-
-<style>
-    .deck :global(:is(label, span)) {
-        font-size: 20px;
-    }
-    .deck :global(input) {
-        width: 6.5rem;
-        height: 56px;
-        font-size: 24px;
-    }
-</style>

@@ -2,11 +2,9 @@
 import { aboard } from '../lib/aboard.svelte';
 import { api, inTime, type Fault, type Schemas } from '../lib/api';
 import { longAgo } from '../lib/words';
-import { queue, type NewEvent } from '../day/queue.svelte';
+import { queue, type NewEvent, type Told } from '../day/queue.svelte';
 import { Changes, type Change } from './changes.svelte';
 import { actOf, stateOf, type Act, type Kind, type Rod } from './states';
-
-type Told = Parameters<typeof queue.event>[0];
 
 /** Where the server does not say. */
 const EVERY_MS = 2000;

@@ -53,6 +53,17 @@ final class BottomTest extends TestCase
         self::assertSame(['clearance' => 4.5, 'ahead' => 0.0, 'standing' => 0.0], $bottom->clearance(25.5, 40.0));
     }
 
+    public function test_gear_that_would_run_deeper_lies_on_the_ground_where_it_trails(): void
+    {
+        $bottom = Bottom::profile([['along' => 0.0, 'depth' => 20.0], ['along' => 100.0, 'depth' => 40.0]])->from(60.0);
+        self::assertEqualsWithDelta(26.0, $bottom->stops(30.0, 30.0), 1e-9, 'as deep as it is 30 m behind her');
+        self::assertNull($bottom->stops(30.0, 0.0), 'she is over 32 m herself');
+        self::assertNull($bottom->stops(26.0, 30.0), 'what just touches hangs clear');
+        self::assertSame([25.0, null, null], [
+            Bottom::stopped(30.0, 25.0), Bottom::stopped(25.0, 25.0), Bottom::stopped(30.0, null),
+        ]);
+    }
+
     public function test_what_lies_astern_of_the_gear_counts_no_more(): void
     {
         $hump = Bottom::profile(

@@ -164,6 +164,14 @@ final class ChoresTest extends TestCase
         self::assertSame(['ice'], array_keys($this->named(Stores::for(new TripNeeds(2), 4.0, $rules))));
     }
 
+    public function test_what_was_used_and_what_is_left_is_what_was_aboard(): void
+    {
+        self::assertSame(
+            ['ice' => 3.0, 'dabs' => 0.0, 'bait' => 0.0],
+            Stores::used(['ice' => 8.0, 'dabs' => 2.0], ['ice' => 5.0, 'dabs' => 4.0, 'bait' => 1.0]),
+        );
+    }
+
     public function test_rules_are_the_boat_s_own_within_their_range(): void
     {
         $rules = RuleBook::of(Stores::rules(), ['spare' => 0.5]);

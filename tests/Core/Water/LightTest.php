@@ -129,4 +129,12 @@ final class LightTest extends TestCase
             array_map(static fn (int $month): Season => Season::of($month, -40.0), [12, 3, 8]),
         );
     }
+
+    public function test_a_quarter_of_the_year_or_a_few_days_make_waters_alike(): void
+    {
+        self::assertTrue(Season::Summer->isAlike(Season::Summer, 80));
+        self::assertTrue(Season::Summer->isAlike(Season::Autumn, 10));
+        self::assertTrue(Season::Summer->isAlike(Season::Autumn, -10));
+        self::assertFalse(Season::Summer->isAlike(Season::Autumn, 11));
+    }
 }
