@@ -6,14 +6,11 @@ namespace App\Days;
 
 use Admek\Core\Day\Bite as BiteTold;
 use Admek\Core\Day\Day;
-use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
-use Admek\Core\Records\Outcome;
 use App\Models\Bite;
 use App\Models\KeptEvents;
 use App\Models\Trip;
 use Illuminate\Support\Facades\DB;
-use Ramsey\Uuid\Uuid;
 
 /**
  * The events of a trip as they are kept: put in once, never changed, read as a day. The table of bites follows from them, and is
@@ -57,22 +54,6 @@ final readonly class EventLog
         if ($ended) {
             StoresUsed::write($this->trip, $this->day());
         }
-    }
-
-    /**
-     * A bite and what came of it, told at once.
-     *
-     * @param  array<string, mixed>  $snapshot
-     * @param  array<string, mixed>  $fish
-     */
-    public function keepBite(
-        string $uuid, float $at, string $holder, array $snapshot, Outcome $outcome, array $fish, int $spread, string $who,
-    ): void {
-        $ended = new Event(Uuid::uuid5($uuid, 'outcome')->toString(), EventKind::ofOutcome($outcome), $at, of: $uuid);
-        $this->keep(
-            $who, new Telling(new Event($uuid, EventKind::Bite, $at, $holder), $at, $spread, $snapshot),
-            new Telling($ended, $at, $spread, array_filter($fish, static fn (mixed $figure): bool => $figure !== null)),
-        );
     }
 
     public function day(): Day

@@ -26,7 +26,7 @@ final class GearStow
                 $part = $form->part();
                 $list = $form->value;
                 $gear = $part === null ? null : ($described[$part] ?? null);
-                if ($gear !== null && ! $boat->{$list}()->where('name', $gear['name'])->exists()) {
+                if (is_array($gear) && ! $boat->{$list}()->where('name', $gear['name'])->exists()) {
                     $boat->{$list}()->create($part === 'lure' ? self::lure($gear) : $gear);
                     $added[] = $gear['name'];
                 }

@@ -20,7 +20,9 @@ final class SpreadLine extends Model
 {
     protected $table = 'spread_lines';
 
-    public const PARTS = ['holder_id', 'presentation', 'reel_id', 'lure_id', 'ball_id', 'diver_id', 'board_id', 'rides_on'];
+    public const PARTS = [
+        'holder_id', 'presentation', 'reel_id', 'lure_id', 'ball_id', 'diver_id', 'board_id', 'attractor_id', 'rides_on',
+    ];
 
     public const FIGURES = [
         'let_out', 'colours', 'backing', 'lead', 'above', 'dial', 'board_out', 'clip_out', 'weight_mass', 'ball_mass',

@@ -92,7 +92,9 @@ final class GearUse
             ]),
             GearForm::Leaders => $lines->where('leader_material', $piece->getAttribute('material'))
                 ->where('leader_test', $piece->getAttribute('test')),
-            GearForm::Attractors => $lines->where('attractor', $piece->getAttribute('kind')),
+            GearForm::Attractors => $lines->where(static fn (Builder $line): Builder => $line
+                ->where('attractor_id', $piece->getKey())->orWhere(static fn (Builder $any): Builder => $any
+                ->whereNull('attractor_id')->where('attractor', $piece->getAttribute('kind')))),
             default => $lines->where($form->one().'_id', $piece->getKey()),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
+use Admek\Core\Tackle\Described\DescribedAttractor;
 use Admek\Core\Tackle\Described\DescribedBall;
 use Admek\Core\Tackle\Described\DescribedBoard;
 use Admek\Core\Tackle\Described\DescribedDiver;
@@ -12,24 +13,36 @@ use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Described\DescribedReel;
 
-/** What is described, found by the id of its record, and back. */
+/**
+ * What is described, found by the id of its record, and back.
+ *
+ * @phpstan-type Named DescribedHolder|DescribedReel|DescribedLure|DescribedBall|DescribedDiver|DescribedBoard|DescribedAttractor
+ */
 final class ById
 {
     /**
      * The id of one that goes by a name, a holder by its code.
      *
-     * @param  array<int, DescribedHolder|DescribedReel|DescribedLure|DescribedBall|DescribedDiver|DescribedBoard>  $records
+     * @param  array<int, Named>  $records
      *
      * @throws InvalidValue naming the field, when there is none
      */
     public static function named(array $records, string $name, string $field): int
+    {
+        return self::goesBy($records, $name)
+            ?? throw InvalidValue::because($field, "the name of what is aboard, not {$name}");
+    }
+
+    /** @param  array<int, Named>  $records */
+    public static function goesBy(array $records, string $name): ?int
     {
         foreach ($records as $id => $record) {
             if (($record instanceof DescribedHolder ? $record->code : $record->name) === $name) {
                 return $id;
             }
         }
-        throw InvalidValue::because($field, "the name of what is aboard, not {$name}");
+
+        return null;
     }
 
     /**

@@ -23,7 +23,7 @@ final class LineColumns
         return [
             'presentation' => $line->presentation->value,
             'leader_material' => $line->leaderMaterial?->value,
-            'attractor' => $line->attractor?->value,
+            'attractor' => $line->attractor?->kind->value,
             'dial_side' => $line->dialSide?->value,
             'cable' => $line->cable?->value,
             'overrides' => $line->overrides === [] ? null : $line->overrides,

@@ -6,6 +6,7 @@ namespace App\Rigging;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Tackle\Described\DescribedAttractor;
 use Admek\Core\Tackle\Described\DescribedBall;
 use Admek\Core\Tackle\Described\DescribedBoard;
 use Admek\Core\Tackle\Described\DescribedDiver;
@@ -14,10 +15,11 @@ use Admek\Core\Tackle\Described\DescribedLine;
 use Admek\Core\Tackle\Described\DescribedLure;
 use Admek\Core\Tackle\Described\DescribedReel;
 use Admek\Core\Tackle\Described\Taught;
-use Admek\Core\Tackle\Parts\Attractor;
+use Admek\Core\Tackle\Parts\Attractor as AttractorKind;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Towing\Side;
 use App\Models\Boat;
+use App\Models\Gear\Attractor;
 use App\Models\Gear\Ball;
 use App\Models\Gear\Board;
 use App\Models\Gear\Diver;
@@ -34,10 +36,11 @@ final readonly class Stowed
      * @param  array<int, DescribedDiver>  $divers
      * @param  array<int, DescribedBoard>  $boards
      * @param  array<int, DescribedLure>  $lures
+     * @param  array<int, DescribedAttractor>  $attractors
      */
     private function __construct(
         public array $holders, public array $reels, public array $balls, public array $divers, public array $boards,
-        public array $lures,
+        public array $lures, public array $attractors,
     ) {
     }
 
@@ -51,6 +54,7 @@ final readonly class Stowed
             StowedRows::of($boat, Diver::TABLE, Diver::ORDER, Diver::ofRow(...)),
             StowedRows::of($boat, Board::TABLE, Board::ORDER, Board::ofRow(...)),
             StowedRows::of($boat, Lure::TABLE, Lure::ORDER, Lure::ofRow(...)),
+            StowedRows::of($boat, Attractor::TABLE, Attractor::ORDER, Attractor::ofRow(...)),
         );
     }
 
@@ -59,7 +63,7 @@ final readonly class Stowed
     {
         return new self(
             $this->holders, array_map(static fn (DescribedReel $reel): DescribedReel => $reel->taught($taught), $this->reels),
-            $this->balls, $this->divers, $this->boards, $this->lures,
+            $this->balls, $this->divers, $this->boards, $this->lures, $this->attractors,
         );
     }
 
@@ -70,7 +74,7 @@ final readonly class Stowed
      */
     public function in(array $holders): self
     {
-        return new self($holders, $this->reels, $this->balls, $this->divers, $this->boards, $this->lures);
+        return new self($holders, $this->reels, $this->balls, $this->divers, $this->boards, $this->lures, $this->attractors);
     }
 
     /**
@@ -88,7 +92,25 @@ final readonly class Stowed
             'diver_id' => $line->diver === null ? null : ById::named($this->divers, $line->diver->name, 'diver_id'),
             'board_id' => $line->board === null ? null : ById::named($this->boards, $line->board->name, 'board_id'),
             'rides_on' => $line->ridesOn === null ? null : ById::named($this->holders, $line->ridesOn, 'rides_on'),
+            // Any of its kind does for one that is not aboard.
+            'attractor_id' => ById::goesBy($this->attractors, $line->attractor->name ?? ''),
         ] + LineColumns::of($line);
+    }
+
+    /**
+     * One of the locker, or any of its kind: of one that is in the locker no more, too.
+     *
+     * @param  array<string, mixed>  $row
+     *
+     * @throws InvalidValue naming the field
+     */
+    private function attractor(array $row): ?DescribedAttractor
+    {
+        $kind = LineColumns::word($row, 'attractor', AttractorKind::class);
+
+        return $this->attractors[$row['attractor_id'] ?? 0] ?? ($kind === null
+            ? ById::chosen($this->attractors, $row, 'attractor_id', 'a flasher or dodger in the locker')
+            : new DescribedAttractor($kind));
     }
 
     /**
@@ -109,7 +131,7 @@ final readonly class Stowed
             ById::chosen($this->boards, $row, 'board_id', 'a board in the locker'),
             isset($row['rides_on']) ? ById::one($this->holders, $row['rides_on'], 'rides_on', Locker::HOLDER)->code : null,
             LineColumns::word($row, 'leader_material', Material::class),
-            LineColumns::word($row, 'attractor', Attractor::class),
+            $this->attractor($row),
             LineColumns::word($row, 'dial_side', Side::class),
             LineColumns::word($row, 'cable', Material::class),
             array_map(floatval(...), $row['overrides'] ?? []),

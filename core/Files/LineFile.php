@@ -7,6 +7,7 @@ namespace Admek\Core\Files;
 use Admek\Core\Files\Internal\LineReader;
 use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\Catalogue\Presentation;
+use Admek\Core\Tackle\Described\DescribedAttractor;
 use Admek\Core\Tackle\Described\DescribedBall;
 use Admek\Core\Tackle\Described\DescribedBoard;
 use Admek\Core\Tackle\Described\DescribedDiver;
@@ -62,7 +63,7 @@ final class LineFile
             $board === null ? null : new DescribedBoard($board->someText('name'), $board->someOf('size', BoardSize::class)),
             $line->text('rides_on'),
             $line->of('leader_material', Material::class),
-            $line->of('attractor', Attractor::class),
+            self::attractor($json),
             $line->of('dial_side', Side::class),
             $line->of('cable', Material::class),
             $line->numbers('overrides'),
@@ -111,7 +112,10 @@ final class LineFile
             'board' => $line->board === null ? null : ['name' => $line->board->name, 'size' => $line->board->size->value],
             'rides_on' => $line->ridesOn,
             'leader_material' => $line->leaderMaterial?->value,
-            'attractor' => $line->attractor?->value,
+            'attractor' => match ($line->attractor?->name) {
+                null => null, '' => $line->attractor->kind->value,
+                default => ['name' => $line->attractor->name, 'kind' => $line->attractor->kind->value],
+            },
             'dial_side' => $line->dialSide?->value,
             'cable' => $line->cable?->value,
             'overrides' => $line->overrides === [] ? null : $line->overrides,
@@ -139,6 +143,24 @@ final class LineFile
             $reel->number('backing_test'),
             $reel->flag('counter_calibrated'), $reel->number('counter_factor') ?? 1.0, $reel->number('line_length'),
         );
+    }
+
+    /**
+     * One of a locker by name and kind, or any of its kind by that alone.
+     *
+     * @param  array<array-key, mixed>  $json
+     */
+    private static function attractor(array $json): ?DescribedAttractor
+    {
+        $line = new LineReader($json);
+        if (is_array($json['attractor'] ?? null)) {
+            $piece = $line->somePart('attractor');
+
+            return new DescribedAttractor($piece->someOf('kind', Attractor::class), $piece->someText('name'));
+        }
+        $kind = $line->of('attractor', Attractor::class);
+
+        return $kind === null ? null : new DescribedAttractor($kind);
     }
 
     private static function lure(LineReader $lure): DescribedLure

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use Admek\Core\Day\Event;
+use Admek\Core\Day\EventKind;
 use Admek\Core\Files\ForecastFile;
 use Admek\Core\Records\Outcome;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Units\Units;
 use App\Days\EventLog;
+use App\Days\Telling;
 use App\Models\Boat;
 use App\Models\Chart;
 use App\Models\Device;
@@ -174,18 +177,21 @@ final class DemoSeeder extends Seeder
         $linesIn = CarbonImmutable::parse($trip->date->format('Y-m-d').' '.$trip->lines_in, $boat->timezone);
         foreach (self::BITES as [$minutes, $holder, $species, $outcome, $inches, $pounds]) {
             $at = (float) $linesIn->addMinutes($minutes)->format('U');
-            EventLog::of($trip)->keepBite(
-                (string) Str::uuid(), $at, $holder,
-                LineSnapshot::take(
+            $bite = (string) Str::uuid();
+            $kind = EventKind::ofOutcome(Outcome::from($outcome));
+            $fish = [
+                'species' => $species, 'length' => $inches === null ? null : $inches * 0.0254,
+                'weight' => $pounds === null ? null : $pounds * Units::POUND,
+            ];
+            EventLog::of($trip)->keep(
+                Device::laptop()->name,
+                new Telling(new Event($bite, EventKind::Bite, $at, $holder), $at, $spread->id, LineSnapshot::take(
                     $boat, $trip, $lines, new Conditions($spread->speed), null, $trip->bottom,
                     $boat->holders()->where('code', $holder)->firstOrFail()->id,
-                ),
-                Outcome::from($outcome),
-                [
-                    'species' => $species, 'length' => $inches === null ? null : $inches * 0.0254,
-                    'weight' => $pounds === null ? null : $pounds * Units::POUND,
-                ],
-                $spread->id, Device::laptop()->name,
+                )),
+                new Telling(new Event((string) Str::uuid(), $kind, $at, of: $bite), $at, $spread->id, array_filter(
+                    $fish, static fn (mixed $figure): bool => $figure !== null,
+                )),
             );
         }
     }

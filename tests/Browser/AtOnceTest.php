@@ -28,15 +28,16 @@ final class AtOnceTest extends TestCase
     {
         $spread = $this->read('/spreads/{next}');
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            $bite = [
-                'uuid' => sprintf('018f0000-0000-7000-8000-%012d', $round), 'spread_id' => $spread['id'],
-                'bitten_at' => '2026-11-20T09:00:00Z', 'holder_id' => $spread['lines'][0]['holder_id'], 'species' => 'king',
-                'outcome' => 'landed', 'speed' => $spread['speed'], 'lines' => $spread['lines'],
-            ];
-            $shouted = ['uuid' => strtoupper($bite['uuid'])] + $bite;
-            $answers = $this->atOnce('POST', '/trips/{next}/bites', [$bite, $shouted, $bite, $shouted]);
-            sort($answers);
-            self::assertSame([200, 200, 200, 201], $answers);
+            $uuid = sprintf('018f0000-0000-7000-8000-%012d', $round);
+            $tell = static fn (string $uuid): array => ['sent_at' => '2026-11-20T09:00:00Z', 'events' => [[
+                'uuid' => $uuid, 'kind' => 'bite', 'at' => '2026-11-20T09:00:00Z', 'spread_id' => $spread['id'],
+                'holder_id' => $spread['lines'][0]['holder_id'], 'speed' => $spread['speed'], 'lines' => $spread['lines'],
+            ]]];
+            $shouted = $tell(strtoupper($uuid));
+            self::assertSame(
+                [200, 200, 200, 200],
+                $this->atOnce('POST', '/trips/{next}/events', [$tell($uuid), $shouted, $tell($uuid), $shouted]),
+            );
         }
 
         self::assertSame(self::ROUNDS, (int) $this->asked("select count(*) from bites where uuid like '018f0000-%'"));

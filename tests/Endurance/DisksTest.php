@@ -50,12 +50,15 @@ final class DisksTest extends TestCase
             $refused = null;
             for ($n = 0; $refused === null && $n < 5000; $n++) {
                 $uuid = sprintf('018f0000-0000-7000-8000-%012d', $n);
-                [$status, $said] = $laptop->ask('POST', "/trips/{$trip}/bites", (string) json_encode([
-                    'uuid' => $uuid, 'spread_id' => $spread['id'], 'bitten_at' => '2026-11-20T09:00:00Z',
-                    'holder_id' => $spread['lines'][0]['holder_id'], 'species' => 'king', 'outcome' => 'landed',
-                    'note' => str_repeat('x', 500), 'speed' => $spread['speed'], 'lines' => $spread['lines'],
+                $at = '2026-11-20T09:00:00Z';
+                [$status, $said] = $laptop->ask('POST', "/trips/{$trip}/events", (string) json_encode([
+                    'sent_at' => $at, 'events' => [[
+                        'uuid' => $uuid, 'kind' => 'bite', 'at' => $at, 'spread_id' => $spread['id'],
+                        'holder_id' => $spread['lines'][0]['holder_id'], 'note' => str_repeat('x', 500),
+                        'speed' => $spread['speed'], 'lines' => $spread['lines'],
+                    ]],
                 ]));
-                $status === 201 ? $acknowledged[] = $uuid : $refused = [$status, json_decode($said, true)['title'] ?? $said];
+                $status === 200 ? $acknowledged[] = $uuid : $refused = [$status, json_decode($said, true)['title'] ?? $said];
             }
             self::assertSame([507, 'Disk full'], $refused);
             self::assertGreaterThan(20, count($acknowledged));

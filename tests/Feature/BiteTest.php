@@ -6,10 +6,9 @@ namespace Tests\Feature;
 
 use Admek\Core\Instruments\TrackPoint;
 use App\Instruments\Track;
-use App\Models\Bite;
 use App\Models\Gear\Lure;
 use App\Models\Spread;
-use PHPUnit\Framework\Attributes\DataProvider;
+use Illuminate\Support\Str;
 use Tests\Feature\Support\FeatureTestCase;
 use Tests\Support\DemoRows;
 
@@ -23,7 +22,7 @@ final class BiteTest extends FeatureTestCase
 
     public function test_a_bite_keeps_what_every_line_was_doing(): void
     {
-        $bite = $this->send('POST', '/trips/{next}/bites', $this->bite(), 201)->json();
+        $bite = $this->bitten();
 
         self::assertSame('P3', $bite['holder']);
         self::assertSame('2031-06-01T11:02:33Z', $bite['bitten_at']);
@@ -36,7 +35,7 @@ final class BiteTest extends FeatureTestCase
 
     public function test_later_edits_of_spread_and_locker_never_change_history(): void
     {
-        $bite = $this->send('POST', '/trips/{next}/bites', $this->bite(), 201)->json();
+        $bite = $this->bitten();
         Spread::query()->findOrFail(DemoRows::spread('next', $this->database))->saveAgainst(1, 2.0, []);
         Lure::query()->update(['finish' => 'repainted']);
 
@@ -45,13 +44,8 @@ final class BiteTest extends FeatureTestCase
 
     public function test_a_bite_in_a_turn_keeps_the_turn(): void
     {
-        $straight = $this->send('POST', '/trips/{next}/bites', $this->bite(), 201)->json('snapshot');
-        $turning = $this->send(
-            'POST',
-            '/trips/{next}/bites',
-            ['what_if' => ['speed' => 0.9, 'turn' => ['radius' => 120, 'side' => 'port']]] + $this->bite(),
-            201,
-        )->json('snapshot');
+        $straight = $this->bitten()['snapshot'];
+        $turning = $this->bitten(['what_if' => ['speed' => 0.9, 'turn' => ['radius' => 120, 'side' => 'port']]])['snapshot'];
 
         self::assertNull($straight['turn']);
         self::assertEquals(['radius' => 120, 'side' => 'port'], $turning['turn']);
@@ -66,69 +60,44 @@ final class BiteTest extends FeatureTestCase
         (new Track)->take(array_map(static fn (int $i): TrackPoint => new TrackPoint($at - 60.0 + 5.0 * $i, [
             'water_speed' => 1.0, 'heading' => 200.0 - 15.0 * max(0, $i - 6), 'turn' => $i > 6 ? -3.0 : 0.0,
         ]), range(0, 12)));
-        $kept = $this->send('POST', '/trips/{next}/bites', $this->bite(), 201)->json('snapshot');
+        $kept = $this->bitten()['snapshot'];
         self::assertSame(['port', 1.0], [$kept['turn']['side'], (float) $kept['speed']]);
         $through = $kept['turned'];
         self::assertTrue($through['top'] <= $through['depth'] && $through['depth'] <= $through['bottom']);
         self::assertTrue($through['slowest'] < 1.0 && $through['slowest'] <= $through['speed'], 'inside it slows');
     }
 
-    public function test_a_bite_sent_twice_is_kept_once(): void
-    {
-        $bite = $this->bite();
-        $first = $this->send('POST', '/trips/{next}/bites', $bite, 201)->json();
-        $again = $this->send('POST', '/trips/{next}/bites', ['note' => 'changed on the way'] + $bite, 200)->json();
-
-        self::assertSame($first, $again);
-        self::assertCount(1, $this->send('GET', '/trips/{next}/bites')->json());
-    }
-
-    /** @return iterable<string, array{array<string, mixed>, string}> */
-    public static function unusable(): iterable
-    {
-        yield 'no id of its own' => [['uuid' => 'x'], '/uuid'];
-        yield 'no time' => [['bitten_at' => 'dawn'], '/bitten_at'];
-        yield 'no time anybody fished' => [['bitten_at' => '0001-01-01T00:00:00Z'], '/bitten_at'];
-        yield 'a rod that is not out' => [['holder_id' => 99], '/holder_id'];
-        yield 'an unknown fish' => [['species' => 'kraken'], '/species'];
-        yield 'an unknown outcome' => [['outcome' => 'eaten'], '/outcome'];
-        yield 'a whale' => [['weight' => 5000], '/weight'];
-        yield 'a length in words' => [['length' => 'long'], '/length'];
-        yield 'a novel' => [['note' => str_repeat('x', 501)], '/note'];
-    }
-
-    /** @param  array<string, mixed>  $wrong */
-    #[DataProvider('unusable')]
-    public function test_an_unusable_bite_is_refused_whole(array $wrong, string $pointer): void
-    {
-        $this->assertRefusedAt([$pointer], 'POST', '/trips/{next}/bites', $wrong + $this->bite());
-        self::assertSame(7, Bite::query()->count(), 'only the demo’s own');
-    }
-
-    public function test_a_spread_of_another_trip_is_refused(): void
-    {
-        $other = DemoRows::spread('past', $this->database);
-        $this->assertRefusedAt(['/spread_id'], 'POST', '/trips/{next}/bites', ['spread_id' => $other] + $this->bite());
-    }
-
     public function test_a_note_keeps_every_letter(): void
     {
         $note = "Größe? 🐟 <b>'\" \\ 北";
 
-        self::assertSame($note, $this->send('POST', '/trips/{next}/bites', ['note' => $note] + $this->bite(), 201)->json('note'));
+        self::assertSame($note, $this->bitten(came: ['note' => $note])['note']);
     }
 
-    /** @return array<string, mixed> */
-    private function bite(): array
+    /**
+     * Told and landed, as it is kept.
+     *
+     * @param  array<string, mixed>  $more  of the bite
+     * @param  array<string, mixed>  $came  of what came of it
+     * @return array<string, mixed>
+     */
+    private function bitten(array $more = [], array $came = []): array
     {
         $spread = $this->demoSpread();
+        $bite = Str::uuid()->toString();
+        $at = '2031-06-01T11:02:33Z';
+        $told = $this->send('POST', '/trips/{next}/events', ['sent_at' => now()->format('Y-m-d\TH:i:s\Z'), 'events' => [
+            $more + [
+                'uuid' => $bite, 'kind' => 'bite', 'at' => $at, 'spread_id' => $spread['id'],
+                'holder_id' => $this->holder('P3'), 'speed' => $spread['speed'], 'lines' => $spread['lines'],
+            ],
+            $came + [
+                'uuid' => Str::uuid()->toString(), 'kind' => 'landed', 'at' => $at, 'of' => $bite, 'species' => 'king',
+                'length' => 0.8, 'weight' => 5.2,
+            ],
+        ]], 200)->json();
+        self::assertSame([], $told['refused']);
 
-        return [
-            'uuid' => \Illuminate\Support\Str::uuid()->toString(), 'spread_id' => $spread['id'],
-            'bitten_at' => '2031-06-01T11:02:33Z',
-            'holder_id' => $this->holder('P3'),
-            'species' => 'king', 'outcome' => 'landed', 'length' => 0.8, 'weight' => 5.2, 'note' => null,
-            'speed' => $spread['speed'], 'lines' => $spread['lines'],
-        ];
+        return array_column($this->send('GET', '/trips/{next}/bites', expect: 200)->json(), null, 'uuid')[$bite];
     }
 }

@@ -121,11 +121,12 @@ final class BoatChangedTest extends FeatureTestCase
         $trip = $spread['trip_id'];
         $holder = array_column($spread['boat']['holders'], 'id', 'code')['P3'];
         $this->send('PUT', '/boat', $this->without($this->boat(), 'P3'), 200);
-        $this->send('POST', "/trips/{$trip}/bites", [
-            'uuid' => '0190b1a4-0000-7000-8000-00000000a001', 'spread_id' => $spread['id'], 'holder_id' => $holder,
-            'bitten_at' => '2031-06-02T10:00:00Z', 'outcome' => 'landed', 'speed' => $spread['speed'],
-            'lines' => $spread['lines'],
-        ], 201)->assertJsonPath('holder', 'P3');
+        $at = '2031-06-02T10:00:00Z';
+        $this->send('POST', "/trips/{$trip}/events", ['sent_at' => $at, 'events' => [[
+            'uuid' => '0190b1a4-0000-7000-8000-00000000a001', 'kind' => 'bite', 'at' => $at, 'spread_id' => $spread['id'],
+            'holder_id' => $holder, 'speed' => $spread['speed'], 'lines' => $spread['lines'],
+        ]]], 200)->assertJsonPath('refused', []);
+        $this->send('GET', "/trips/{$trip}/bites", expect: 200)->assertJsonPath('0.holder', 'P3');
     }
 
     public function test_a_new_trip_is_begun_in_her_holders_as_they_are_now(): void

@@ -141,6 +141,11 @@ final class EventTest extends FeatureTestCase
         yield 'of a rod there never was' => [['kind' => 'in', 'holder_id' => 99], '/holder_id'];
         yield 'of no bite' => [['kind' => 'landed'], '/of'];
         yield 'of what is no id' => [['kind' => 'void', 'of' => 'that'], '/of'];
+        yield 'a bite of a rod there never was' => [
+            ['kind' => 'bite', 'holder_id' => 99, 'speed' => 1.0, 'lines' => []], '/holder_id',
+        ];
+        yield 'an unknown fish' => [['kind' => 'landed', 'of' => self::uuid(9), 'species' => 'kraken'], '/species'];
+        yield 'a length in words' => [['kind' => 'landed', 'of' => self::uuid(9), 'length' => 'long'], '/length'];
         yield 'a note of a rod' => [['holder_id' => 1], '/holder_id'];
         yield 'a novel' => [['note' => str_repeat('x', 501)], '/note'];
         yield 'a place off the earth' => [['kind' => 'marker', 'latitude' => 95.0, 'longitude' => 0.0], '/latitude'];

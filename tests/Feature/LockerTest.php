@@ -134,4 +134,29 @@ final class LockerTest extends FeatureTestCase
 
         return $codes;
     }
+
+    public function test_a_flasher_of_the_locker_hangs_on_a_line_and_goes_with_it_in_its_file(): void
+    {
+        $flasher = $this->send('POST', '/locker/attractors', [
+            'name' => 'Moss Flash', 'kind' => 'large_flasher', 'finish' => 'moss',
+        ], 201)->json();
+        $spread = $this->demoSpread();
+        $spread['lines'][4] = ['attractor_id' => $flasher['id'], 'attractor' => null] + $spread['lines'][4];
+        $any = ['lines' => $spread['lines']] + $spread;
+        $any['lines'][4] = ['attractor_id' => null, 'attractor' => 'large_flasher'] + $any['lines'][4];
+        $depth = fn (array $lines): float => $this->send(
+            'POST', '/spreads/{next}/preview', ['lines' => $lines] + $spread, 200,
+        )->json('lines.4.depth');
+        self::assertSame($depth($any['lines']), $depth($spread['lines']), 'it pulls as its kind does');
+
+        $kept = $this->send('PUT', '/spreads/{next}', $spread, 200)->json();
+        self::assertSame($flasher['id'], $kept['lines'][4]['attractor_id']);
+        $used = $this->send('GET', "/locker/attractors/{$flasher['id']}", expect: 200)->json('uses.planned.0.holders');
+        self::assertSame(['P5'], $used);
+        $file = $this->send('GET', '/spreads/{next}/file', expect: 200)->json();
+        self::assertSame(['name' => 'Moss Flash', 'kind' => 'large_flasher'], $file['lines'][4]['attractor']);
+
+        $spread['lines'][4]['attractor_id'] = 9999;
+        $this->assertRefusedAt(['/lines/4/attractor_id'], 'PUT', '/spreads/{next}', ['version' => $kept['version']] + $spread);
+    }
 }

@@ -58,11 +58,6 @@ final class WellMeant
             ],
             'POST /structures' => ['name' => 'Hump', 'kind' => 'hump', 'places' => [[45.3, -38.4]]],
             'POST /trips/{trip}/pass' => $pass, 'PUT /trips/{trip}/pass' => ['name' => 'east'] + $pass,
-            'POST /trips/{trip}/bites' => [
-                'uuid' => '018f0000-0000-7000-8000-000000000001', 'spread_id' => $spread['id'],
-                'bitten_at' => '2026-11-27T09:00:00Z', 'holder_id' => $holder, 'species' => 'king', 'outcome' => 'landed',
-                'length' => 0.8, 'weight' => 7.0, 'note' => 'x',
-            ] + $asked,
             'POST /trips/{trip}/events' => ['sent_at' => '2026-11-27T09:00:00.000Z', 'events' => [
                 [
                     'uuid' => '018f0000-0000-7000-8000-0000000000a1', 'kind' => 'out', 'at' => '2026-11-27T09:00:00.000Z',

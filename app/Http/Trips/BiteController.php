@@ -4,15 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Trips;
 
-use Admek\Core\Records\Outcome;
-use App\Days\AtTheTime;
-use App\Days\EventLog;
-use App\Http\Days\Moment;
-use App\Http\Days\Who;
 use App\Models\Bite;
-use App\Models\Boat;
 use App\Models\Trip;
-use App\Rigging\Locker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -29,32 +22,5 @@ final class BiteController
         }
 
         return JsonResponse::fromJsonString('['.implode(',', $bites).']');
-    }
-
-    /**
-     * A bite with what came of it, told at once: two events. One the device sends again, not having heard that it arrived, is
-     * answered with the one that is kept.
-     */
-    public function store(LogBiteRequest $request, Trip $trip, Boat $boat, AtTheTime $then): JsonResponse
-    {
-        $uuid = $request->string('uuid')->value();
-        $kept = Bite::query()->where('uuid', $uuid)->first();
-        if ($kept !== null) {
-            return (new BiteResource($kept))->response();
-        }
-        $trip->ownSpread($request->integer('spread_id'));
-        $at = Moment::seconds($request->string('bitten_at')->value());
-        $snapshot = $then->bite(
-            $boat, $trip, $request->rows(), $request->conditions($trip), $request->integer('holder_id'), $at,
-            $request->integer('spread_id'),
-        );
-        EventLog::of($trip)->keepBite(
-            $uuid, $at,
-            Locker::ever($boat)->holder($request->integer('holder_id'))->code, $snapshot,
-            $request->enum('outcome', Outcome::class) ?? Outcome::Hooked,
-            $request->safe(['species', 'length', 'weight', 'note']), $request->integer('spread_id'), Who::asks($request),
-        );
-
-        return (new BiteResource(Bite::query()->where('uuid', $uuid)->firstOrFail()))->response()->setStatusCode(201);
     }
 }

@@ -35,7 +35,7 @@ enum GearForm: string
     /** The part of a line it holds, by the name that has in a file; null for what a line tells by figures alone. */
     public function part(): ?string
     {
-        return in_array($this, [self::Weights, self::Leaders, self::Attractors], true) ? null : $this->one();
+        return in_array($this, [self::Weights, self::Leaders], true) ? null : $this->one();
     }
 
     public function note(): string

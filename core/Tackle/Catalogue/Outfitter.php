@@ -107,7 +107,7 @@ final readonly class Outfitter
     public function leader(): ?Leader
     {
         $length = $this->line->figure(LineFigure::LeaderLength);
-        $attractor = $this->line->attractor;
+        $attractor = $this->line->attractor?->kind;
         if ($length === null) {
             return $attractor === null ? null : throw InvalidValue::because('leader_length', 'given behind a flasher or dodger');
         }

@@ -6,7 +6,6 @@ namespace Admek\Core\Tackle\Described;
 
 use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\Catalogue\Presentation;
-use Admek\Core\Tackle\Parts\Attractor;
 use Admek\Core\Tackle\Parts\Material;
 use Admek\Core\Tackle\Rigs\Control;
 use Admek\Core\Towing\Side;
@@ -35,7 +34,7 @@ final readonly class DescribedLine
         public ?DescribedBoard $board = null,
         public ?string $ridesOn = null,
         public ?Material $leaderMaterial = null,
-        public ?Attractor $attractor = null,
+        public ?DescribedAttractor $attractor = null,
         public ?Side $dialSide = null,
         public ?Material $cable = null,
         public array $overrides = [],

@@ -28,6 +28,13 @@ interface Kept extends DBSchema {
 }
 
 const BEFORE = 'admek.bites-waiting';
+
+/** A bite and what came of it, as they were kept in one before there were events. */
+interface BiteBefore {
+    trip: number;
+    bite: Omit<NewEvent, 'kind' | 'at'> & { bitten_at: string; outcome: Schemas['Outcome'] };
+}
+
 /** What is told is on the disk before it is said to be kept: a battery may be empty the next moment. */
 const ON_DISK: IDBTransactionOptions = { durability: 'strict' };
 const RETRY_MS = 2500;
@@ -161,7 +168,7 @@ class EventQueue {
 
     /** Bites a page from before events left waiting. */
     async #takeOver(): Promise<void> {
-        const left = JSON.parse(localStorage.getItem(BEFORE) ?? '[]') as { trip: number; bite: Schemas['NewBite'] }[];
+        const left = JSON.parse(localStorage.getItem(BEFORE) ?? '[]') as BiteBefore[];
         const adding = (await this.#database).transaction('events', 'readwrite', ON_DISK);
         for (const { trip, bite } of left) {
             const { uuid, bitten_at: at, outcome, species, length, weight, note, ...told } = bite;

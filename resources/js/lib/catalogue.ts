@@ -77,7 +77,11 @@ function part(name: string, line: SpreadLine, gear: Locker | null): string | num
         case 'reel':
             return named(gear?.reels, line.reel_id);
         case 'attractor':
-            return (line.attractor && theCatalogue().attractors[line.attractor]) ?? null;
+            return (
+                named(gear?.attractors, line.attractor_id) ??
+                (line.attractor && theCatalogue().attractors[line.attractor]) ??
+                null
+            );
         default: {
             const value = line[name as keyof SpreadLine];
             return typeof value === 'number' || typeof value === 'string' ? value : null;

@@ -134,12 +134,18 @@
     <PickField
         {label}
         id="attractor"
-        value={line.attractor ?? ''}
+        value={(line.attractor_id ?? line.attractor ?? '') as string | number}
         options={[
             { value: '', text: 'no flasher or dodger' },
+            ...locker.attractors.map(({ id, name }) => ({ value: id, text: name })),
             ...Object.entries(theCatalogue().attractors).map(([value, text]) => ({ value, text })),
         ]}
-        change={(attractor) => change({ attractor: (attractor || null) as SpreadLine['attractor'] })}
+        change={(picked) =>
+            change(
+                typeof picked === 'number'
+                    ? { attractor_id: picked, attractor: null }
+                    : { attractor_id: null, attractor: (picked || null) as SpreadLine['attractor'] },
+            )}
         fault={fault('attractor')}
     />
 {:else}
