@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Outfitting;
 
+use Admek\Core\Tackle\Parts\Attractor;
 use Admek\Core\Tackle\Parts\Forage;
 use Admek\Core\Tackle\Parts\LureKind;
 use Admek\Core\Tackle\Parts\RatedPoint;
@@ -84,6 +85,23 @@ final class StarterLocker
         }
         foreach (['small' => 4, 'large' => 4, 'mast' => 2] as $size => $count) {
             $boat->boards()->create(['name' => ucfirst($size).' board', 'size' => $size, 'count' => $count]);
+        }
+        foreach ([1 => 4, 2 => 6, 3 => 6, 8 => 4] as $ounces => $count) {
+            $boat->weights()->create([
+                'name' => "Weight {$ounces} oz", 'mass' => $ounces * Units::POUND / 16, 'count' => $count,
+            ]);
+        }
+        foreach ([6 => 12, 20 => 6] as $feet => $count) {
+            $boat->leaders()->create([
+                'name' => "Fluorocarbon 25 lb, {$feet} ft", 'material' => 'fluorocarbon', 'test' => 25.0,
+                'length' => $feet * Units::FOOT, 'count' => $count,
+            ]);
+        }
+        foreach ([
+            ['Flasher 8 in, white', Attractor::SmallFlasher, 'white'], ['Flasher 11 in, green', Attractor::LargeFlasher, 'green'],
+            ['Dodger, silver', Attractor::Dodger, 'silver'],
+        ] as [$name, $kind, $finish]) {
+            $boat->attractors()->create(['name' => $name, 'kind' => $kind->value, 'finish' => $finish, 'count' => 2]);
         }
     }
 

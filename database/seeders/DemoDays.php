@@ -11,6 +11,7 @@ use Admek\Core\Instruments\Motion;
 use Admek\Core\Instruments\TrackPoint;
 use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Units\Units;
+use Admek\Core\Water\Signs\Season;
 use App\Days\EventLog;
 use App\Days\Telling;
 use App\Models\Boat;
@@ -33,30 +34,46 @@ final readonly class DemoDays
 {
     private const PAST = 12;
 
+    /** days */
+    private const APART = 4;
+
     /** Bites an hour of one line where nothing speaks for it. */
     private const RATE = 0.11;
 
     /** min a day under way has been under way. */
     private const GONE = 95;
 
-    private const SPECIES = ['king', 'king', 'king', 'lake_trout', 'lake_trout', 'coho'];
-
     private Randomizer $chance;
+
+    private DemoFish $fish;
 
     public function __construct(private Boat $boat, int $seed)
     {
         $this->chance = new Randomizer(new Mt19937($seed));
+        $this->fish = new DemoFish($this->chance);
     }
 
-    /** Those that are past, every fourth day before the last that the demo world has. */
+    /** Those that are past, every fourth day: up to the last that the demo world has, or of the last summer, as their water is. */
     public function season(CarbonImmutable $today): void
     {
+        $last = self::summers($today->subDays(8));
         for ($i = self::PAST; $i > 0; $i--) {
-            $date = $today->subDays(4 * $i + 4);
+            $date = $last->subDays(self::APART * ($i - 1));
             $trip = DemoSeeder::trip($this->boat, $date, $i % 3 === 0 ? 'Gannet Rise' : 'Dunmarl Bank', 4);
             $this->otherLures($trip);
             $this->fished($trip, $date->addMinutes(375), 60 * $this->chance->getInt(4, 6), over: true);
         }
+    }
+
+    /** The last day on or before this one that has a season of summer days behind it. */
+    private static function summers(CarbonImmutable $last): CarbonImmutable
+    {
+        $isSummer = static fn (CarbonImmutable $day): bool => Season::of($day->month, DemoSeeder::LATITUDE) === Season::Summer;
+        while (! $isSummer($last) || ! $isSummer($last->subDays(self::APART * (self::PAST - 1)))) {
+            $last = $last->subDay();
+        }
+
+        return $last;
     }
 
     /** What hung on one rod hangs on another: else nobody could tell a lure from the place it runs in. */
@@ -165,10 +182,7 @@ final readonly class DemoDays
         $kind = [EventKind::Landed, EventKind::Landed, EventKind::Landed, EventKind::Lost, EventKind::Missed][
             $this->chance->getInt(0, 4)
         ];
-        $ended = $this->event($kind, $at + 240.0, null, $kind !== EventKind::Landed ? [] : [
-            'species' => self::SPECIES[$this->chance->getInt(0, count(self::SPECIES) - 1)],
-            'length' => $this->chance->getInt(55, 92) / 100, 'weight' => $this->chance->getInt(25, 85) / 10,
-        ], $bite->id);
+        $ended = $this->event($kind, $at + 240.0, null, $kind !== EventKind::Landed ? [] : $this->fish->next(), $bite->id);
 
         return $kind !== EventKind::Landed ? [$bite, $ended] : [$bite, $ended, $this->event(
             $this->chance->getInt(0, 2) === 0 ? EventKind::Kept : EventKind::Released, $at + 270.0, null, [], $bite->id,

@@ -31,6 +31,8 @@ use Illuminate\Support\Str;
  */
 final class DemoSeeder extends Seeder
 {
+    public const LATITUDE = 45.31;
+
     /** Water temperature, °F by ft. */
     private const TOMORROW = [0 => 66, 20 => 65, 40 => 62, 46 => 56, 55 => 52, 74 => 48, 90 => 46, 118 => 44];
 
@@ -79,7 +81,7 @@ final class DemoSeeder extends Seeder
             'lines_per_angler' => 3, 'limit_source' => 'harbour board, Quillhaven',
             'limits_looked_up' => $date->subDays(2)->format('Y-m-d'),
             'species' => ['king', 'lake_trout'], 'bottom' => 118 * Units::FOOT,
-            'port' => 'Quillhaven', 'run' => 6.5 * Units::MILE, 'latitude' => 45.31, 'longitude' => -38.42, 'crew' => 2,
+            'port' => 'Quillhaven', 'run' => 6.5 * Units::MILE, 'latitude' => self::LATITUDE, 'longitude' => -38.42, 'crew' => 2,
             'catch_limits' => [
                 ['species' => 'king', 'bag' => 3, 'least_length' => 15 * 0.0254],
                 ['species' => 'lake_trout', 'bag' => 2, 'least_length' => null],
