@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Days;
 
 use Admek\Core\Day\Day;
+use Admek\Core\Day\Event;
 use Admek\Core\Day\LineNow;
+use App\Models\Boat;
+use App\Models\KeptEvents;
 use App\Models\Spread;
+use App\Models\Trip;
 use App\Rigging\Locker;
 
 /** The rods' lines as they stand: as they were set, or told on the water to be rigged, else as they are planned. */
@@ -44,6 +48,25 @@ final readonly class LinesAsTold
         }
 
         return new self($rows, $planned, $otherwise);
+    }
+
+    /**
+     * What was in the water when a rod was bitten, by what has been told of the day: of one told by its bites alone all that was
+     * planned.
+     *
+     * @param  float  $at  s since 1970 UTC
+     * @param  string  $bitten  code of its holder
+     * @return array{lines: list<array<string, mixed>>, speed: float} rows, and m/s as it was told or planned
+     */
+    public static function bittenAt(Trip $trip, Spread $spread, Boat $boat, float $at, string $bitten): array
+    {
+        $before = array_filter(KeptEvents::of($trip), static fn (Event $event): bool => $event->at <= $at);
+        $day = Day::of(array_values($before));
+        $out = array_filter($day->lines, static fn (LineNow $now): bool => $now->state->isOut());
+        $rows = self::of($spread, $day, Locker::ever($boat, $trip))->rows;
+        $rows = $out === [] ? $rows : array_intersect_key($rows, $out + [$bitten => true]);
+
+        return ['lines' => array_values($rows), 'speed' => $day->speed() ?? $spread->speed];
     }
 
     /**

@@ -20,6 +20,9 @@ enum Units: string
 
     public const POUND = 0.45359237;
 
+    /** Within which a figure is one that somebody told. */
+    private const TOLD = 1e-6;
+
     /** m/s², standard: what makes a pound a force. */
     private const GRAVITY = 9.80665;
 
@@ -39,7 +42,11 @@ enum Units: string
     /** The figure alone, to as many places as it is worth. */
     public function figure(Quantity $quantity, float $si): string
     {
-        $text = number_format($this->fromSi($quantity, $si), $this->places($quantity), '.', '');
+        $shown = $this->fromSi($quantity, $si);
+        $told = $this->typedPlaces($quantity);
+        // What was told to the last place is said so; what is worked out is said to what it is worth.
+        $places = max($this->places($quantity), abs($shown - round($shown, $told)) < self::TOLD ? $told : 0);
+        $text = number_format($shown, $places, '.', '');
         if (str_contains($text, '.')) {
             $text = rtrim(rtrim($text, '0'), '.');
         }
@@ -148,6 +155,12 @@ enum Units: string
             Quantity::Leader, Quantity::Mass => $this === self::Us ? 1 : 2,
             default => $this->places($quantity),
         };
+    }
+
+    /** Decimals a figure that somebody told keeps, where it has them: scales show quarters of a pound. */
+    public function typedPlaces(Quantity $quantity): int
+    {
+        return $quantity === Quantity::Mass ? 2 : 0;
     }
 
     /** Decimals a figure is worth in a sentence. */

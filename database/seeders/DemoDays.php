@@ -53,7 +53,10 @@ final readonly class DemoDays
         $this->fish = new DemoFish($this->chance);
     }
 
-    /** Those that are past, every fourth day: up to the last that the demo world has, or of the last summer, as their water is. */
+    /**
+     * Those that are past, every fourth day: up to the last that the demo world has, or of the last summer, as their
+     * water is.
+     */
     public function season(CarbonImmutable $today): void
     {
         $last = self::summers($today->subDays(8));

@@ -8,7 +8,10 @@ use Admek\Core\Fish\GirthWeight;
 use Admek\Core\Fish\Species;
 use Random\Randomizer;
 
-/** Fish of the demo sea: as long as their kind grows there, as thick as such a fish is, give or take, and weighing what that does. */
+/**
+ * Fish of the demo sea: as long as their kind grows there, as thick as such a fish is, give or take, and weighing what
+ * that does.
+ */
 final readonly class DemoFish
 {
     /** By species: m they are long, and how thick they are round for it. */

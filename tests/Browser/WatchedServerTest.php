@@ -23,12 +23,12 @@ final class WatchedServerTest extends TestCase
         );
         $admek->start();
         try {
-            Wait::until(fn (): bool => self::answers($port), 'Admek to answer');
+            Wait::until(fn (): bool => self::answers($port), 'Admek to answer', Wait::A_START);
             self::assertStringContainsString("Admek is at http://127.0.0.1:{$port}", $admek->getOutput());
             // More than any memory holds is told of, and PHP's own server asks for that memory at once.
             self::ask($port, "POST /api/boat HTTP/1.1\r\nHost: 127.0.0.1:{$port}\r\nContent-Length: 8000000000000\r\n\r\nx");
             Wait::until(fn (): bool => str_contains($admek->getErrorOutput(), 'it was started again'), 'Admek to say so');
-            Wait::until(fn (): bool => self::answers($port), 'Admek to answer again');
+            Wait::until(fn (): bool => self::answers($port), 'Admek to answer again', Wait::A_START);
         } finally {
             $admek->stop(5, SIGTERM);
         }
@@ -48,7 +48,7 @@ final class WatchedServerTest extends TestCase
                 Wait::until(
                     fn (): bool => substr_count($boat->said(), 'it was started again') > $i, 'the launcher to say so',
                 );
-                Wait::until(fn (): bool => self::answers($app->port), 'Admek to answer again');
+                Wait::until(fn (): bool => self::answers($app->port), 'Admek to answer again', Wait::A_START);
             }
             self::assertSame(2, $i ?? 0, 'nginx, PHP-FPM and the hub');
             $before = $boat->groups();

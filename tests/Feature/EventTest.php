@@ -99,6 +99,28 @@ final class EventTest extends FeatureTestCase
         self::assertCount(1, $this->send('GET', '/trips/{next}/bites', expect: 200)->json());
     }
 
+    public function test_a_bite_told_without_its_lines_is_of_those_that_were_out_by_then(): void
+    {
+        $line = $this->line('P3');
+        $other = ['lure_id' => $this->line('P5')['lure_id']] + $line;
+        $p4 = $this->line('P4');
+        $of = ['holder_id' => $line['holder_id'], 'spread_id' => $this->demoSpread()['id']];
+        $this->tell([self::event(1, 'out', '08:00:00', ['holder_id' => $line['holder_id'], 'line' => $line])]);
+        $this->tell([self::event(2, 'swap', '09:00:00', ['holder_id' => $line['holder_id'], 'line' => $other])]);
+        $this->tell([self::event(3, 'out', '09:10:00', ['holder_id' => $p4['holder_id'], 'line' => $p4])]);
+        $this->tell([self::event(4, 'speed', '09:20:00', ['speed' => 1.3])]);
+        $told = $this->tell([self::event(5, 'bite', '08:30:00', $of), self::event(6, 'bite', '09:30:00', $of)]);
+        self::assertSame([], $told['refused']);
+        $bites = array_column($this->send('GET', '/trips/{next}/bites', expect: 200)->json(), 'snapshot', 'uuid');
+        $was = array_map(
+            static fn (array $was): array => [array_column($was['lines'], 'lure', 'holder'), (float) $was['speed']],
+            [$bites[self::uuid(5)], $bites[self::uuid(6)]],
+        );
+        self::assertEquals([
+            [['P3' => 'Slate Lantern'], $this->demoSpread()['speed']], [['P3' => 'Blue Hour', 'P4' => 'Night Heron'], 1.3],
+        ], $was);
+    }
+
     public function test_one_that_cannot_be_used_is_named_with_its_field_and_the_others_are_kept(): void
     {
         $line = $this->line('P3');

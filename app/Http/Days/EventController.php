@@ -49,7 +49,7 @@ final class EventController
                 }
                 $spread = $trip->ownSpread($new->input('spread_id') === null ? null : $new->integer('spread_id'));
                 $event = $new->event($boat, $ahead);
-                $able[] = new Telling($event, $new->toldAt(), $spread, $new->tells($boat, $trip, $event, $then));
+                $able[] = new Telling($event, $new->toldAt(), $spread, $new->tells($boat, $trip, $event, $spread, $then));
             } catch (ValidationException|InvalidValue|CannotTow $refusal) {
                 $unkept[$new->string('uuid')->value()] = true;
                 $refused[] = ['index' => $i, 'errors' => Problem::faults($refusal)];

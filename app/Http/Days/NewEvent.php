@@ -18,6 +18,7 @@ use Admek\Core\Towing\Medium\Current;
 use Admek\Core\Trip\Stores;
 use App\Days\AtTheTime;
 use App\Days\Landmark;
+use App\Days\LinesAsTold;
 use App\Days\StoresUsed;
 use App\Http\Asked\LineShape;
 use App\Http\Asked\SignsShape;
@@ -86,7 +87,8 @@ final class NewEvent extends SpreadContent
             'of' => [$kind?->isOfAnother() === true ? 'required' : 'prohibited', 'string', 'uuid'],
             'note' => ['nullable', 'string', 'max:'.self::NOTE],
         ] + match (true) {
-            $kind === EventKind::Bite => self::spreadRules() + $this->whatIfRules(),
+            // By what was told of the day, where it does not tell itself what every line did.
+            $kind === EventKind::Bite => ($this->tellsOfLines() ? self::spreadRules() : []) + $this->whatIfRules(),
             $kind?->rigs() === true => ['line' => ['required', 'array']],
             $kind?->isOfBite() === true => [
                 'species' => ['nullable', Rule::enum(Species::class)],
@@ -129,6 +131,12 @@ final class NewEvent extends SpreadContent
         }];
     }
 
+    /** Whether it tells what every line did, as one does that is told at the rods. */
+    private function tellsOfLines(): bool
+    {
+        return $this->input('lines') !== null || $this->input('speed') !== null;
+    }
+
     /** s since 1970 UTC by the clock of the device. */
     public function toldAt(): float
     {
@@ -153,17 +161,24 @@ final class NewEvent extends SpreadContent
      * What it is kept with: of a bite what every line did, of a line as it was set its parts by their names too.
      *
      * @param  Event  $event  as it is kept
+     * @param  ?int  $spread  id of the one it is of
      * @return array<string, mixed>
      *
      * @throws InvalidValue naming the field
      */
-    public function tells(Boat $boat, Trip $trip, Event $event, AtTheTime $then): array
+    public function tells(Boat $boat, Trip $trip, Event $event, ?int $spread, AtTheTime $then): array
     {
         $kind = $event->kind;
         if ($kind === EventKind::Bite) {
+            if (! $this->tellsOfLines()) {
+                $planned = $trip->spreads()->with('lines');
+                $planned = $spread === null ? $planned->firstOrFail() : $planned->findOrFail($spread);
+                $this->merge(LinesAsTold::bittenAt($trip, $planned, $boat, $event->at, (string) $event->holder));
+            }
+
             return $then->bite(
                 $boat, $trip, $this->rows(), $this->conditions($trip), $this->integer('holder_id'), $event->at,
-                $this->input('spread_id') === null ? null : $this->integer('spread_id'),
+                $spread,
             );
         }
         if ($kind->rigs()) {

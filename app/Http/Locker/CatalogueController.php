@@ -195,7 +195,11 @@ final class CatalogueController
         ];
     }
 
-    /** @return array<string, array{unit: string, short: string, spoken: string, size: float, zero: float, places: int}> */
+    /**
+     * @return array<string, array{
+     *     unit: string, short: string, spoken: string, size: float, zero: float, places: int, typed_places: int,
+     * }>
+     */
     private static function measures(Units $units): array
     {
         $measures = [];
@@ -203,6 +207,7 @@ final class CatalogueController
             $measures[$quantity->value] = [
                 'unit' => $units->unit($quantity), 'short' => $units->short($quantity), 'spoken' => $units->spoken($quantity),
                 'size' => $units->size($quantity), 'zero' => $units->zero($quantity), 'places' => $units->fieldPlaces($quantity),
+                'typed_places' => $units->typedPlaces($quantity),
             ];
         }
 

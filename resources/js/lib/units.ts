@@ -11,6 +11,8 @@ interface Measure {
     toShown: (si: number) => number;
     toSi: (shown: number) => number;
     decimals: number;
+    /** Of one that somebody told, where it has them. */
+    typed: number;
 }
 
 let measures: Record<Units, ReadonlyMap<string, Measure>> | null = null;
@@ -18,7 +20,7 @@ let measures: Record<Units, ReadonlyMap<string, Measure>> | null = null;
 export function keepMeasures(told: Schemas['Catalogue']['units']): void {
     const read = (of: Schemas['Measures']): ReadonlyMap<string, Measure> =>
         new Map(
-            Object.entries(of).map(([quantity, { unit, short, spoken, size, zero, places }]) => [
+            Object.entries(of).map(([quantity, { unit, short, spoken, size, zero, places, typed_places }]) => [
                 quantity,
                 {
                     unit,
@@ -27,6 +29,7 @@ export function keepMeasures(told: Schemas['Catalogue']['units']): void {
                     toShown: (si) => si / size + zero,
                     toSi: (shown) => (shown - zero) * size,
                     decimals: places,
+                    typed: typed_places,
                 },
             ]),
         );
@@ -41,6 +44,9 @@ export function measure(units: Units, quantity: Quantity): Measure {
     return told;
 }
 
+/** Within which a figure is one that somebody told. */
+const TOLD = 1e-6;
+
 /** Said without a decimal that tells nothing. */
 const PLAIN: ReadonlySet<Quantity> = new Set(['leader', 'small_mass', 'colours', 'count']);
 
@@ -53,8 +59,11 @@ export function typedNumber(text: string): number | null {
 
 /** A figure without its unit. */
 export function figure(units: Units, quantity: Quantity, si: number, decimals?: number): string {
-    const { toShown, decimals: usual } = measure(units, quantity);
-    const fixed = toShown(si).toFixed(decimals ?? usual);
+    const { toShown, decimals: usual, typed } = measure(units, quantity);
+    const value = toShown(si);
+    const told = value.toFixed(typed);
+    const places = typed > usual && !told.endsWith('0') && Math.abs(value - Number(told)) < TOLD ? typed : usual;
+    const fixed = value.toFixed(decimals ?? places);
     const text = PLAIN.has(quantity) ? fixed.replace(/(\.\d*?)0+$/, '$1').replace(/\.$/, '') : fixed;
     return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text;
 }

@@ -1,23 +1,16 @@
 <script lang="ts">
     import { kindsOf } from '../lib/catalogue';
-    import { faultAt, faultOf, type Boat, type Fault, type RunningLine, type Schemas, type Spread, type Trip } from '../lib/api';
+    import { faultAt, faultOf, type Boat, type Fault, type Schemas, type Trip } from '../lib/api';
     import { queue } from '../day/queue.svelte';
     import { allowed, figure, measure, typedNumber } from '../lib/units';
     import TextField from '../fields/TextField.svelte';
 
-    let {
-        trip,
-        spread,
-        boat,
-        running,
-        rod,
-    }: { trip: Trip; spread: Spread; boat: Boat; running: Map<string, RunningLine>; rod: string } = $props();
+    let { trip, rods, boat, rod }: { trip: Trip; rods: Schemas['Watch']['rods']; boat: Boat; rod: string } = $props();
 
     const units = $derived(boat.units);
-    const lined = $derived(boat.holders.filter((holder) => spread.lines.some((line) => line.holder_id === holder.id)));
 
     // svelte-ignore state_referenced_locally
-    let bitten = $state(lined.find(({ code }) => code === rod)?.id ?? 0);
+    let bitten = $state(rods.find(({ holder }) => holder === rod)?.holder_id ?? 0);
     let outcome: Schemas['Outcome'] = $state('hooked');
     let species: Schemas['Species'] | '' = $state('');
     let length = $state('');
@@ -67,9 +60,8 @@
             return;
         }
         sending = true;
-        const { id, speed, lines } = spread;
         const when = at.toISOString();
-        const bite = queue.event({ kind: 'bite', at: when, holder_id: bitten, spread_id: id, speed, lines });
+        const bite = queue.event({ kind: 'bite', at: when, holder_id: bitten, spread_id: trip.spreads[0]?.id ?? null });
         faults = await queue.tell(trip.id, bite, queue.event({ kind: outcome, at: when, of: bite.uuid, ...fish }));
         sending = false;
         if (faults.length > 0) {
@@ -85,12 +77,11 @@
     <fieldset class="pt-3">
         <legend class="quiet text-sm">Which rod?</legend>
         <div class="rods">
-            {#each lined as holder (holder.id)}
-                {@const line = running.get(holder.code)}
-                <label class="rod bg-base-100" class:chosen={bitten === holder.id}>
-                    <input type="radio" name="rod" class="sr-only" value={holder.id} bind:group={bitten} />
-                    <b class="figure">{holder.code}</b>
-                    <span class="figure depth">{line ? figure(units, 'depth', line.depth) : '·'}</span>
+            {#each rods as { holder_id, holder, depth } (holder_id)}
+                <label class="rod bg-base-100" class:chosen={bitten === holder_id}>
+                    <input type="radio" name="rod" class="sr-only" value={holder_id} bind:group={bitten} />
+                    <b class="figure">{holder}</b>
+                    <span class="figure depth">{depth === null ? '·' : figure(units, 'depth', depth)}</span>
                 </label>
             {/each}
         </div>

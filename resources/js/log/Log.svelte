@@ -2,7 +2,7 @@
     import { wordOf } from '../lib/catalogue';
     import { router } from 'svelte-spa-router';
     import { aboard } from '../lib/aboard.svelte';
-    import { api, ask, type Bite, type Fault, type RunningLine, type Spread } from '../lib/api';
+    import { api, ask, type Bite, type Fault, type Schemas } from '../lib/api';
     import { TripDay } from '../day/day.svelte';
     import FishForm, { type Fish } from '../day/FishForm.svelte';
     import { queue, type NewEvent } from '../day/queue.svelte';
@@ -20,8 +20,7 @@
     let { params }: { params: { trip: string } } = $props();
 
     let bites: Bite[] = $state.raw([]);
-    let spread: Spread | null = $state.raw(null);
-    let running: Map<string, RunningLine> = $state.raw(new Map<string, RunningLine>());
+    let rods: Schemas['Watch']['rods'] | null = $state.raw(null);
     let said = $state('Reading…');
     /** The bite that more is told of. */
     let telling: Bite | null = $state.raw(null);
@@ -51,37 +50,27 @@
         }
     }
 
-    const spreadId = $derived(trip?.spreads[0]?.id);
-    $effect(() => {
-        if (spreadId === undefined) {
-            said = 'There is no such trip.';
-            return;
+    /** The rods as they stand, with what was told of them. */
+    async function readRods(id: number): Promise<void> {
+        const answer = await ask(api.GET('/trips/{trip}/watch', { params: { path: { trip: id } } }));
+        if ('data' in answer) {
+            rods = answer.data.rods;
+        } else {
+            said = 'problem' in answer ? answer.problem.detail : 'The server is not answering.';
         }
-        const at = { params: { path: { spread: spreadId } } };
-        void ask(api.GET('/spreads/{spread}', at)).then(async (answer) => {
-            if (!('data' in answer)) {
-                said = 'problem' in answer ? answer.problem.detail : 'The server is not answering.';
-                return;
-            }
-            spread = answer.data;
-            if (!aboard.may('log')) {
-                return;
-            }
-            const { speed, lines } = answer.data;
-            const solved = await ask(api.POST('/spreads/{spread}/preview', { ...at, body: { speed, lines } }));
-            if ('data' in solved) {
-                running = new Map(solved.data.lines.map((line) => [line.holder, line]));
-            }
-        });
-    });
+    }
+
     // Numbers, not the rows they are of: those are new with every reading.
     const tripId = $derived(trip?.id);
     const waits = $derived(waiting.length);
     // Read again whenever a waiting bite has gone: it is in the list then.
     $effect(() => {
         void waits;
-        if (tripId !== undefined) {
+        if (tripId === undefined) {
+            said = 'There is no such trip.';
+        } else {
             void readBites(tripId);
+            void readRods(tripId);
             void day.read();
         }
     });
@@ -96,9 +85,9 @@
 </script>
 
 <main class="mx-auto max-w-5xl px-4 py-5 sm:px-8">
-    {#if trip && spread && aboard.boat}
+    {#if trip && rods && aboard.boat}
         <h1 class="text-2xl font-bold">{tripWords(trip)}</h1>
-        {#if aboard.may('log')}<BiteForm {trip} {spread} boat={aboard.boat} {running} rod={asked} />{/if}
+        {#if aboard.may('log')}<BiteForm {trip} {rods} boat={aboard.boat} rod={asked} />{/if}
 
         <h2 class="pt-7 pb-1 text-lg font-bold">
             Bites {#if read}<span class="quiet font-normal">{bites.length}</span>{/if}

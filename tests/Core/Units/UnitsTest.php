@@ -36,6 +36,18 @@ final class UnitsTest extends TestCase
         );
     }
 
+    public function test_a_weight_is_said_as_the_scale_showed_it_and_one_worked_out_to_what_it_is_worth(): void
+    {
+        self::assertSame(
+            ['14.25 lb', '14.3 lb', '14 lb', '6.46 kg', '6.5 kg'],
+            [
+                Units::Us->say(Quantity::Mass, 14.25 * 0.45359237), Units::Us->say(Quantity::Mass, 14.2513 * 0.45359237),
+                Units::Us->say(Quantity::Mass, 14.0 * 0.45359237), Units::Metric->say(Quantity::Mass, 6.46),
+                Units::Metric->say(Quantity::Mass, 14.25 * 0.45359237),
+            ],
+        );
+    }
+
     public function test_a_pull_is_a_pound_s_weight_and_fish_are_measured_finer_than_water(): void
     {
         self::assertSame(

@@ -11,10 +11,13 @@ final class Wait
 {
     private const PATIENCE_SECONDS = 15;
 
+    /** For what makes a whole world first, on a machine that has other work. */
+    public const A_START = 90;
+
     /** @param  callable(): bool  $condition */
-    public static function until(callable $condition, string $what): void
+    public static function until(callable $condition, string $what, int $seconds = self::PATIENCE_SECONDS): void
     {
-        $end = microtime(true) + self::PATIENCE_SECONDS;
+        $end = microtime(true) + $seconds;
         while (! $condition()) {
             if (microtime(true) > $end) {
                 throw new RuntimeException("Waited in vain for {$what}.");
