@@ -10,6 +10,7 @@ use Tests\Browser\Support\Browser;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\Browser\Support\LetsDevicesIn;
 use Tests\Browser\Support\SailsTheDemoSea;
+use Tests\Browser\Support\TapsRods;
 use Tests\Support\Running\Wait;
 
 /**
@@ -20,6 +21,7 @@ final class WholeDayTest extends BrowserTestCase
 {
     use LetsDevicesIn;
     use SailsTheDemoSea;
+    use TapsRods;
 
     private const TRIP = '/trips/{next}';
 
@@ -106,6 +108,7 @@ final class WholeDayTest extends BrowserTestCase
 
         $this->theCurrentIsTooMuch();
         $this->theBottomComesUp();
+        $this->asked();
 
         foreach (array_diff($set, ['P4', 'S4', 'S5']) as $rod) {
             $this->act($this->mate, $rod, 'in');
@@ -162,6 +165,17 @@ final class WholeDayTest extends BrowserTestCase
         Wait::until(fn (): bool => $this->js('return document.querySelector("[data-alarm=true]")') === null, 'it to be clear');
     }
 
+    /** The sounder has 197 ft there: nobody touched bottom at 300, and what is taken back is gone. */
+    private function asked(): void
+    {
+        $this->act($this->browser, 'P3', 'sounding');
+        $this->fill('#sounded-at', '300');
+        $this->click('dialog [data-method=bottom]');
+        $this->see('dialog [role=alert]', 'The sounder has 197 ft of water there: did P3 touch bottom at 300 ft?');
+        $this->click('dialog button', 'Take it back');
+        Wait::until(fn (): bool => $this->js('return document.querySelector("dialog[open]")') === null, 'it to be taken back');
+    }
+
     /**
      * @param  list<string>  $set
      * @param  list<string>  $checked
@@ -210,20 +224,6 @@ final class WholeDayTest extends BrowserTestCase
             self::assertLessThan(1e-6, $near($point), 'where the script sailed her');
         }
         self::assertGreaterThanOrEqual(count($this->sailed) - 1, count($gpx->trk->trkseg->trkpt));
-    }
-
-    private function act(Browser $device, string $rod, string $what): void
-    {
-        // As a thumb brings it up from under the foot of a phone.
-        Wait::until(function () use ($device, $rod): bool {
-            $shown = $this->see("[data-rod={$rod}]", browser: $device);
-            $device->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$shown]);
-            $this->click("[data-rod={$rod}]", browser: $device);
-
-            // Advice that comes just then moves the rods, and another is tapped.
-            return $this->see("[data-rod={$rod}]", browser: $device)->getAttribute('aria-pressed') === 'true';
-        }, "{$rod} to be chosen");
-        $this->click("[data-act={$what}]", browser: $device);
     }
 
     private function network(Browser $device, bool $gone): void

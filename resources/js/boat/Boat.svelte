@@ -76,8 +76,9 @@
     });
 
     /** Says what it does first, where it does anything. */
+    /** The tap that keeps it takes what was typed last: till then nothing may have changed. */
     async function keep(): Promise<void> {
-        if (!rail || !boat) {
+        if (!rail || !boat || !changed) {
             return;
         }
         const answer = await ask(api.POST('/boat/change', { body: body(rail, boat.version) }));
@@ -126,8 +127,7 @@
         </p>
         <button type="button" class="btn btn-sm" disabled={!changed} onclick={() => boat && open(boat)}>Back to as she was</button
         >
-        <button type="button" class="btn btn-sm btn-primary" disabled={!changed} onclick={() => void keep()}>Keep the boat</button
-        >
+        <button type="button" class="btn btn-sm btn-primary" onclick={() => void keep()}>Keep the boat</button>
     </header>
     {#if rail && boat}
         {@const desk = rail}

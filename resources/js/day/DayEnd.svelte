@@ -16,7 +16,7 @@
     let end: Schemas['DayEnd'] | null = $state.raw(null);
     let said = $state('Reading…');
     /** Of each item, as it is counted now. */
-    let left: Record<string, number> = $state({});
+    let left: Record<string, number> = $state.raw({});
     let faults: Fault[] = $state.raw([]);
     const next = $derived(aboard.trips.find((one) => one.id === end?.next));
 

@@ -74,7 +74,8 @@
             fault={faultOf(faults, `/${name}`)}
         />
     {/each}
-    {#if net !== undefined && told.weight !== null}
+    <!-- Here before there is a weight: what came with it would move the buttons from under the thumb that is on its way. -->
+    {#if net !== undefined}
         <label class="flex min-h-12 items-center gap-3 text-lg">
             <input type="checkbox" class="checkbox" bind:checked={inNet} />weighed in the net: {shown(units, 'mass', net)} less
         </label>

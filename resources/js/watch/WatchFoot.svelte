@@ -114,7 +114,10 @@
                         aria-pressed={watch.untrued}
                         onclick={() => void watch.showUntrued(!watch.untrued)}>Untrued</button
                     >{/if}
-                {#if !rod && watch.comeIn.length > 1}{@render small('All in', () => void watch.bringIn())}{/if}
+                {#if (!rod || !narrow.current) && watch.comeIn.length > 1}{@render small(
+                        'All in',
+                        () => void watch.bringIn(),
+                    )}{/if}
                 {#if !rod && watch.now?.follows}
                     {@render small('A follow', () => void watch.say('a fish followed', { kind: 'followed' }))}
                 {/if}
