@@ -186,8 +186,7 @@ final class DayByHandTest extends BrowserTestCase
         Wait::until(fn (): bool => str_contains($this->browser->driver->getCurrentURL(), '/prepare'), 'the next day');
         $this->see('[data-item=ice] input');
         self::assertSame('4.0', $this->js('return document.querySelector("[data-item=ice] input").value'));
-        preg_match('~/trips/(\d+)/~', $this->browser->driver->getCurrentURL(), $found);
-        $this->visit("/trips/{$found[1]}/spread");
+        $this->visit((string) preg_replace('~^.*#|prepare$~', '', $this->browser->driver->getCurrentURL()).'spread');
         $this->see('[data-holder=P2]', 'Silver Tern');
         $this->see('[data-holder=P3]', '120');
     }

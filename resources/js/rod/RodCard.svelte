@@ -71,6 +71,7 @@
     class:chosen
     class:marked
     class:empty={!line}
+    class:flagged={flag !== ''}
     data-holder={holder.code}
 >
     <span class="head">
@@ -90,12 +91,11 @@
             >{running && planned ? `plan ${figure(units, 'depth', planned.depth)}` : lineWords(line, units)}</span
         >
         <span class="out figure">{letOut}</span>
-        <span class="quiet second figure">{second}</span>
+        {#if flag}<span class="flag">{flag}</span>{:else}<span class="quiet second figure">{second}</span>{/if}
         <span class="lure figure">{lure}</span>
     {:else}
         <span class="quiet text-sm">Choose to rig it</span>
     {/if}
-    {#if flag}<span class="flag">{flag}</span>{/if}
 </button>
 
 <style>
@@ -238,16 +238,17 @@
         }
         .kind,
         .second,
-        .lure {
+        .lure,
+        .flagged .out {
             display: none;
         }
     }
     .flag {
-        position: absolute;
-        right: 4px;
-        bottom: 24px;
-        padding: 0 4px;
+        align-self: start;
+        padding: 1px 3px;
         font-size: 12px;
+        line-height: 1.2;
+        white-space: nowrap;
         font-weight: 700;
         color: var(--color-error-content);
         background: var(--color-error);

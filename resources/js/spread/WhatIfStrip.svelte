@@ -61,7 +61,7 @@
         <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Slower" onclick={() => desk.stepSpeed(-1)}
             >−</button
         >
-        <div class="min-w-24 text-center leading-none">
+        <div class="w-28 text-center leading-none">
             <output aria-label="Speed through the water">
                 <b class="figure text-2xl leading-[22px]" data-testid="speed">{figure(units, 'speed', desk.speed)}</b>
                 <span class="quiet text-sm"
@@ -70,7 +70,7 @@
             </output>
             <input
                 type="range"
-                class="range range-xs block h-3 w-24 text-(--line)"
+                class="range range-xs mx-auto block h-3 w-24 text-(--line)"
                 min={speedStep(units)}
                 max={fastest}
                 step={speedStep(units)}
@@ -99,7 +99,8 @@
             aria-valuetext={turnText}
         />
         <span class="quiet">starboard</span>
-        <b>{turnText} <span class="quiet font-normal" data-testid="safe-turns">{safeText}</span></b>
+        <b>{turnText}</b>
+        <span class="quiet safe" data-testid="safe-turns">{safeText}</span>
     </label>
     <TripCurrent {desk} />
     {#if desk.isSounded}
@@ -117,16 +118,25 @@
 <style>
     .turn {
         display: grid;
-        grid-template-columns: auto auto auto;
+        grid-template-columns: auto 6rem auto;
         column-gap: 0.5rem;
         align-items: center;
+        justify-content: center;
+        /* However long what it says: nothing moves the slider under the finger that draws it. */
+        width: 13rem;
         font-size: 14px;
-        line-height: 1.25;
+        line-height: 1.2;
     }
-    .turn b {
+    .turn b,
+    .safe {
         grid-column: 1 / -1;
+        min-height: 1.2em;
         font-weight: 600;
         text-align: center;
         white-space: nowrap;
+    }
+    .safe {
+        font-size: 12px;
+        font-weight: 400;
     }
 </style>

@@ -107,6 +107,7 @@
     .stern :global(.what) {
         display: none;
     }
+    .stern :global(.of-it),
     .stern :global(.lure) {
         display: none;
     }

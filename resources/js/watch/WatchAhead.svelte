@@ -54,7 +54,9 @@
             ></i>
         {/each}
         {#each ticks as minutes (minutes)}
-            <span class="minutes figure" style="left: {(x(minutes * MINUTES * ahead.ground) / WIDE) * 100}%">{minutes} min</span>
+            <span class="minutes figure" style="left: min({(x(minutes * MINUTES * ahead.ground) / WIDE) * 100}%, 100% - 1.7rem)"
+                >{minutes} min</span
+            >
         {/each}
     </section>
 {/if}
@@ -115,6 +117,7 @@
         top: 33px;
         font-size: 14px;
         line-height: 1;
+        white-space: nowrap;
         transform: translateX(-50%);
     }
     @media (max-width: 700px) {

@@ -51,12 +51,12 @@
         ><span class="stands" class:urgent>{stands}</span></span
     >
     <span class="low"
-        ><b class="figure depth">{rod.depth === null ? '—' : figure(units, 'depth', rod.depth)}</b><span class="figure doubt"
-            >{plusMinus(units, rod.doubt)}</span
+        ><b class="figure depth">{rod.depth === null ? '—' : figure(units, 'depth', rod.depth)}</b><span class="beside"
+            ><span class="figure doubt">{plusMinus(units, rod.doubt)}</span>
+            {#if rod.on_bottom}<span class="lies">lies on bottom</span>
+            {:else if turning && rod.state !== 'in_boat'}<span class="lies">turning</span>
+            {:else if rod.planned !== null}<span class="meant"><span class="of-it">meant</span> for {figure(units, 'depth', rod.planned)}</span>{/if}</span
         >
-        {#if rod.on_bottom}<span class="lies">lies on bottom</span>
-        {:else if turning && rod.state !== 'in_boat'}<span class="lies">turning</span>
-        {:else if rod.planned !== null}<span class="meant">meant for {figure(units, 'depth', rod.planned)}</span>{/if}
         <span class="lure">{waits ? 'waiting to be sent' : rod.lure}</span></span
     >
 </button>
@@ -111,6 +111,14 @@
         font-size: 56px;
         line-height: 1;
     }
+    /* One under the other: beside the depth there is not always room for both. */
+    .beside {
+        display: flex;
+        flex-direction: column;
+        justify-content: end;
+        min-width: 0;
+        line-height: 1.1;
+    }
     .doubt {
         white-space: nowrap;
         font-size: 18px;
@@ -122,14 +130,12 @@
         font-size: 17px;
         white-space: nowrap;
     }
-    .meant {
-        font-size: 16px;
-        white-space: nowrap;
-    }
+    .meant,
     .lies {
         font-size: 16px;
+    }
+    .lies {
         font-weight: 700;
-        white-space: nowrap;
     }
     .idle {
         border-style: dashed;
