@@ -48,6 +48,10 @@ final class DrillTest extends BrowserTestCase
         $this->see('[data-testid=graded]', 'for Anna', $phone);
         self::assertNotSame([], $phone->driver->findElements(WebDriverBy::cssSelector('.answer.right')));
         $this->see('.answer .why', ':', $phone);
+        self::assertLessThan(844, $phone->driver->executeScript(
+            'return document.querySelector("[data-testid=replay]").getBoundingClientRect().bottom '
+                .'+ document.querySelector("nav").getBoundingClientRect().height',
+        ), 'what came of it is in sight, and what plays it');
         $this->see('[data-testid=scores]', 'Anna', $phone);
         $this->click('button', 'Next', $phone);
         $this->see('[role=timer]', ' s', $phone);

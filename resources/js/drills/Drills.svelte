@@ -87,12 +87,12 @@
         {/if}
         <p class="py-2 text-[17px]" data-testid="situation">{drill.situation}</p>
         {#if graded}
-            <p class="py-2 text-[17px]" role="status" data-testid="graded">
+            <p class="pb-2 text-[17px]" role="status" data-testid="graded">
                 <b>{graded.right ? 'Right.' : desk.left === 0 ? 'The time ran out.' : 'Not the best.'}</b>
                 {graded.points}
                 {graded.points === 1 ? 'point' : 'points'} for {desk.who.trim()}.
             </p>
-            <p class="flex gap-3 pb-4">
+            <p class="flex gap-3 pb-3">
                 <button
                     type="button"
                     class="btn btn-primary min-h-16 flex-1 text-lg"
@@ -102,7 +102,7 @@
                 <button type="button" class="btn min-h-16" onclick={() => desk.close()}>Enough</button>
             </p>
         {/if}
-        {#if !graded}{@render scene()}{/if}
+        {@render scene()}
         <ul class="answers" class:open={!graded} data-testid="answers">
             {#each drill.answers as { key, words } (key)}
                 {@const grade = grades.get(key)}
@@ -128,7 +128,6 @@
             {/each}
         </ul>
         {#if graded}
-            {@render scene()}
             <DrillScores scores={desk.drills?.scores ?? []} />
         {/if}
     {/if}
@@ -139,7 +138,7 @@
         {#each ['side', 'above'] as const as seen (seen)}
             <DrillScene motion={desk.told} lines={desk.lines} bottom={drill?.bottom ?? null} {units} {seen} />
         {/each}
-        <Player played={desk} {units} />
+        <div data-testid="replay"><Player played={desk} {units} /></div>
     {/if}
 {/snippet}
 
