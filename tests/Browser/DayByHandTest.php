@@ -104,6 +104,7 @@ final class DayByHandTest extends BrowserTestCase
         $this->fill('#out-now', '120');
         $this->click('dialog .btn-primary', 'It is so');
         $this->see('[data-rod=P3]', 'meant for 65');
+        $this->fits();
         $out = $this->letOutOf('P3');
         self::assertEqualsWithDelta(120 * 0.3048, $out, 1e-9);
         $this->act($this->browser, 'P3', 'in');
@@ -189,6 +190,19 @@ final class DayByHandTest extends BrowserTestCase
         $this->visit((string) preg_replace('~^.*#|prepare$~', '', $this->browser->driver->getCurrentURL()).'spread');
         $this->see('[data-holder=P2]', 'Silver Tern');
         $this->see('[data-holder=P3]', '120');
+    }
+
+    /** Whatever it says, a rod's card holds it. */
+    private function fits(): void
+    {
+        $this->act($this->browser, 'C1', 'let_out');
+        $this->fill('#out-now', '6');
+        $this->click('dialog .btn-primary', 'It is so');
+        $this->see('[data-rod=C1]', 'for 41');
+        self::assertSame([], $this->js(
+            'return [...document.querySelectorAll("[data-rod]")].filter((rod) => [...rod.querySelectorAll("span, b")].some((part) => '
+                .'part.getBoundingClientRect().right > rod.getBoundingClientRect().right + 0.5)).map((rod) => rod.dataset.rod)',
+        ));
     }
 
     private function letOutOf(string $rod): float

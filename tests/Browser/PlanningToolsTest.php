@@ -72,6 +72,34 @@ final class PlanningToolsTest extends BrowserTestCase
         $this->waitForDepth('C1', $core);
     }
 
+    public function test_a_slider_stays_under_the_finger_that_draws_it(): void
+    {
+        foreach ([[1280, 800], [820, 1180], [390, 844]] as [$width, $height]) {
+            $this->browser->resize($width, $height);
+            $this->openSpread();
+            foreach (['Turn', 'Try another speed'] as $slider) {
+                $stands = fn (): mixed => $this->js(
+                    'const r = document.querySelector(`[aria-label="${arguments[0]}"]`).getBoundingClientRect(); '
+                        .'return [r.x, r.y, r.width]', $slider,
+                );
+                $before = $stands();
+                $told = [];
+                foreach ([0.0, 0.4, 0.7, 1.0] as $share) {
+                    $this->js(
+                        'const e = document.querySelector(`[aria-label="${arguments[0]}"]`); '
+                            .'e.value = Number(e.min) + arguments[1] * (e.max - e.min); '
+                            .'e.dispatchEvent(new Event("input", { bubbles: true }))', $slider, $share,
+                    );
+                    $this->see('main[data-solved=true], main[data-solved]');
+                    $told[] = $this->see("[aria-label=\"{$slider}\"]")->getAttribute('aria-valuetext');
+                    self::assertEqualsWithDelta($before, $stands(), 0.6, "{$slider} at {$width}");
+                }
+                self::assertCount(4, array_unique($told));
+            }
+        }
+        $this->browser->resize(1280, 800);
+    }
+
     public function test_several_rods_are_run_at_one_depth(): void
     {
         $this->openSpread();

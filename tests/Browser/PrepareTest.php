@@ -106,6 +106,45 @@ final class PrepareTest extends BrowserTestCase
         $this->see('[data-verdict]', 'entered just now');
     }
 
+    public function test_a_forecast_is_typed_as_it_is_read_out_and_fills_down(): void
+    {
+        $this->click('button', 'Forecast…');
+        $this->see('dialog tbody tr');
+        $said = ['Wind' => '10 kt', 'Gust' => '10–15 kt', 'From' => 'NW', 'Waves' => '1–3 ft', 'Visibility' => '8'];
+        foreach ($said as $title => $words) {
+            foreach (range(5, 12) as $hour) {
+                $this->type(sprintf('%s at %d:00 %s', $title, $hour, $hour < 12 ? 'AM' : 'PM'), $hour === 5 ? $words : '');
+            }
+            $this->click('dialog button[aria-label="Fill '.strtolower($title).' down"]');
+        }
+        $this->click('dialog button', 'Use these figures');
+        Wait::until(fn (): bool => $this->js('return document.querySelector("dialog") === null'), 'kept');
+        $last = array_slice($this->api('/trips/{next}/preparation')['go']['forecast']['hours'], -1)[0];
+        self::assertEqualsWithDelta(
+            [10 * 1852 / 3600, 15 * 1852 / 3600, 315.0, 3 * 0.3048],
+            [$last['wind'], $last['gust'], $last['from'], $last['wave']], 1e-3, 'the worse end of what was said',
+        );
+    }
+
+    public function test_a_place_is_typed_as_a_plotter_shows_it_and_asked_about_where_its_sun_is_another_s(): void
+    {
+        $this->click('header button', 'Trip…');
+        $this->click('dialog summary', 'The ground');
+        $this->write('Latitude, °N', '45 18.6 N');
+        $this->write('Longitude, °E', '141 24 E');
+        $this->click('dialog button', 'Keep it so');
+        $this->see('dialog label', 'east for west, or another clock?');
+        $this->click('dialog button', 'Close');
+        $this->see('dialog [role=alert]', 'What you typed is not kept yet.');
+        $this->click('dialog button', 'Go on with it');
+        self::assertSame('141 24 E', $this->see('#'.$this->fieldOf('Longitude, °E'))->getAttribute('value'));
+        $this->write('Longitude, °E', '38.4 W');
+        $this->click('dialog button', 'Keep it so');
+        Wait::until(fn (): bool => $this->js('return document.querySelector("dialog") === null'), 'kept');
+        $trip = $this->api('/trips/{next}');
+        self::assertEqualsWithDelta([45.31, -38.4], [$trip['latitude'], $trip['longitude']], 1e-6);
+    }
+
     public function test_each_made_up_day_says_why(): void
     {
         foreach ([

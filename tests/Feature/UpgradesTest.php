@@ -62,6 +62,54 @@ final class UpgradesTest extends FeatureTestCase
         exec('rm -rf '.escapeshellarg(dirname($this->database).'/backups'));
     }
 
+    public function test_gear_is_counted_a_clock_chosen_and_leaders_told_by_what_there_was_before(): void
+    {
+        $this->command('migrate:fresh', [
+            '--path' => 'database/migrations/2026_02_01_000000_baseline.php', '--force' => true,
+        ]);
+        DB::table('boats')->insert([
+            'name' => 'Lantern Rose', 'length' => 9.0, 'beam' => 3.0, 'units' => 'metric',
+            'stores' => json_encode(['leader 6 ft fluorocarbon 25 lb' => 10, 'leader 2.5 m nylon 20 lb' => 3, 'ice' => 9.5]),
+        ]);
+        foreach (['P1', 'P2', 'S1'] as $place => $code) {
+            DB::table('holders')->insert([
+                'boat_id' => 1, 'code' => $code, 'side' => 'port', 'kind' => 'rod', 'place' => $place, 'aft' => -1.0 - $place,
+                'starboard' => -1.0, 'height' => 1.0,
+            ]);
+        }
+        DB::table('reels')->insert(array_map(
+            static fn (string $name): array => ['boat_id' => 1, 'name' => $name, 'material' => 'nylon', 'test' => 20.0],
+            ['Hung thrice', 'Never hung'],
+        ));
+        DB::table('lures')->insert(['boat_id' => 1, 'name' => 'Tern', 'kind' => 'medium_spoon', 'finish' => 'silver']);
+        DB::table('trips')->insert([
+            'boat_id' => 1, 'date' => '2026-05-01', 'lines_in' => '06:00', 'back_by' => '12:00', 'ground' => 'Bank', 'anglers' => 2,
+            'species' => '["king"]',
+        ]);
+        foreach ([1 => [1, 2, 3], 2 => [1, 2]] as $spread => $holders) {
+            DB::table('spreads')->insert(['trip_id' => 1, 'name' => "Plan {$spread}", 'speed' => 1.0]);
+            foreach ($holders as $holder) {
+                DB::table('spread_lines')->insert([
+                    'spread_id' => $spread, 'holder_id' => $holder, 'presentation' => 'flat', 'reel_id' => 1, 'lure_id' => 1,
+                    'let_out' => 20.0, 'attractor' => 'dodger', 'leader_length' => 2.0, 'leader_test' => 25.0,
+                    'leader_material' => 'fluorocarbon',
+                ]);
+            }
+        }
+        $this->stopped();
+        self::assertSame(0, $this->command('admek:upgrade'), $this->printed());
+        self::assertSame([3, 1], DB::table('reels')->orderBy('id')->pluck('count')->all(), 'what one spread hung was aboard');
+        self::assertSame([null], DB::table('lures')->pluck('count')->all());
+        self::assertSame('24', DB::table('boats')->value('clock_face'));
+        self::assertEquals(
+            ['leader 1.83 fluorocarbon 25' => 10, 'leader 2.50 nylon 20' => 3, 'ice' => 9.5],
+            json_decode((string) DB::table('boats')->value('stores'), true),
+        );
+        $line = $this->send('GET', '/spreads/1', expect: 200)->json('lines.0');
+        self::assertSame(['dodger', null], [$line['attractor'], $line['attractor_id']], 'any of its kind still hangs there');
+        exec('rm -rf '.escapeshellarg(dirname($this->database).'/backups'));
+    }
+
     public function test_data_of_a_newer_admek_is_neither_changed_nor_served(): void
     {
         DB::table('migrations')->insert(['migration' => '2099_add_sails', 'batch' => 9]);

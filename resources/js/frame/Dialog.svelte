@@ -19,8 +19,14 @@
     const isOfForm = ({ target }: Event): boolean =>
         target instanceof Element && target.closest('form:not([method=dialog])') !== null;
 
+    /** Something of what was sent was not taken: it is said in the form. */
+    const isRefused = (): boolean =>
+        [...dialog.querySelectorAll('form:not([method=dialog]) :is([aria-invalid=true], .text-error)')].some(
+            (said) => said.matches('[aria-invalid]') || said.textContent.trim() !== '',
+        );
+
     function leave(event: Event): void {
-        if (typed || dialog.querySelector('form:not([method=dialog]) [aria-invalid=true]')) {
+        if (typed || isRefused()) {
             event.preventDefault();
             asking = true;
         }

@@ -108,7 +108,7 @@
 <main class="table-grid" data-solved={desk.feed.solved} data-drawn={desk.feed.drawn}>
     <header class="border-base-300 bg-base-100 flex items-center gap-3.5 border-b px-4">
         <!-- As wide whatever stands beside it: the sliders do not move under the finger that draws them. -->
-        <div class="min-w-0 basis-full leading-tight lg:basis-[284px]">
+        <div class="min-w-0 basis-full leading-tight lg:shrink-0 lg:basis-[284px]">
             <h1 class="truncate text-lg font-bold">{tripWords(trip)}</h1>
             <p class="quiet truncate text-sm">
                 {desk.plan.lines.length}{trip.lines_allowed ? ` of ${trip.lines_allowed}` : ''} lines · {speciesList(

@@ -61,7 +61,7 @@
         <button type="button" class="btn btn-sm btn-square text-lg" aria-label="Slower" onclick={() => desk.stepSpeed(-1)}
             >−</button
         >
-        <div class="w-28 text-center leading-none">
+        <div class="w-26 text-center leading-none">
             <output aria-label="Speed through the water">
                 <b class="figure text-2xl leading-[22px]" data-testid="speed">{figure(units, 'speed', desk.speed)}</b>
                 <span class="quiet text-sm"
@@ -123,7 +123,7 @@
         align-items: center;
         justify-content: center;
         /* However long what it says: nothing moves the slider under the finger that draws it. */
-        width: 13rem;
+        width: 12.6rem;
         font-size: 14px;
         line-height: 1.2;
     }
