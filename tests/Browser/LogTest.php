@@ -96,6 +96,18 @@ final class LogTest extends BrowserTestCase
         self::assertSame(1, $this->js('return document.querySelectorAll("[data-testid=bites] .bite").length'));
     }
 
+    public function test_the_trip_that_was_looked_at_last_stays_the_one_its_screens_are_of(): void
+    {
+        $this->visit('/trips/{past}/log');
+        $this->see('[data-testid=bites] .bite');
+        preg_match('~/trips/\d+/~', $this->browser->driver->getCurrentURL(), $past);
+        $this->click('nav a', 'Trips');
+        $this->see('nav a[aria-current=page]', 'Trips');
+        $this->click('nav a', 'Spread');
+        $this->see('[data-holder=S1] .depth b');
+        self::assertStringContainsString($past[0] ?? 'none', $this->browser->driver->getCurrentURL());
+    }
+
     public function test_a_bite_a_page_from_before_left_waiting_is_sent(): void
     {
         $this->visit('/trips/{next}/log');

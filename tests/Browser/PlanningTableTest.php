@@ -156,6 +156,11 @@ final class PlanningTableTest extends BrowserTestCase
         $this->fill('#run-at', '90')->sendKeys(WebDriverKeys::ENTER);
         $this->see('#run-at-said', 'C1: no number of colours gets there: 41 ft is as near as it comes.');
         $this->see('#run-at-said', 'more colours');
+        $this->fill('#run-at', '41')->sendKeys(WebDriverKeys::ENTER);
+        Wait::until(fn (): bool => ! str_contains(
+            (string) $this->js('return document.querySelector("#run-at-said")?.textContent ?? ""'), 'as near',
+        ), 'what is offered to be taken');
+        $this->waitForDepth('C1', 41);
         $this->fill('#run-at', 'deep')->sendKeys(WebDriverKeys::ENTER);
         $this->see('#run-at-said', 'Must be a depth in feet');
         $this->fill('#run-at', '30')->sendKeys(WebDriverKeys::ENTER);

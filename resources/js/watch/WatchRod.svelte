@@ -55,7 +55,9 @@
             ><span class="figure doubt">{plusMinus(units, rod.doubt)}</span>
             {#if rod.on_bottom}<span class="lies">lies on bottom</span>
             {:else if turning && rod.state !== 'in_boat'}<span class="lies">turning</span>
-            {:else if rod.planned !== null}<span class="meant"><span class="of-it">meant</span> for {figure(units, 'depth', rod.planned)}</span>{/if}</span
+            {:else if rod.planned !== null}<span class="meant"
+                    ><span class="of-it">meant</span> for {figure(units, 'depth', rod.planned)}</span
+                >{/if}</span
         >
         <span class="lure">{waits ? 'waiting to be sent' : rod.lure}</span></span
     >
