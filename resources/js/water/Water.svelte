@@ -104,9 +104,11 @@
             <div class="min-w-0 leading-tight">
                 <h1 class="truncate text-lg font-bold">{tripWords(trip)}</h1>
                 <p class="quiet truncate text-sm">
-                    {#if reading?.sun}light {reading.sun.first_light} · sun {reading.sun.sunrise}–{reading.sun
-                            .sunset}{:else if aboard.may('plan')}<a class="link" href="#/trips/{trip.id}/prepare?task=trip"
-                            >Where is the ground?</a
+                    {#if reading?.sun}light {timeOfDay(reading.sun.first_light)} · sun {timeOfDay(
+                            reading.sun.sunrise,
+                        )}–{timeOfDay(reading.sun.sunset)}{:else if aboard.may('plan')}<a
+                            class="link"
+                            href="#/trips/{trip.id}/prepare?task=trip">Where is the ground?</a
                         > Then the sun is told.{/if}
                 </p>
             </div>
