@@ -71,14 +71,18 @@ final readonly class DayEnd
         return $fish;
     }
 
-    /** @return list<array{bite: string, holder: string, at: float}> of which nobody told what came, or of what kind it was */
+    /** @return list<array{bite: string, holder: string, at: float, words: string}> of which something is left to tell */
     private function unfinished(): array
     {
-        $open = array_filter($this->day->bites, static fn (Bite $bite): bool => $bite->isUnfinished());
+        $open = [];
+        foreach ($this->day->bites as $bite) {
+            $words = $bite->untold();
+            if ($words !== null) {
+                $open[] = ['bite' => $bite->id, 'holder' => $bite->holder, 'at' => $bite->at, 'words' => $words];
+            }
+        }
 
-        return array_values(array_map(
-            static fn (Bite $bite): array => ['bite' => $bite->id, 'holder' => $bite->holder, 'at' => $bite->at], $open,
-        ));
+        return $open;
     }
 
     /** @return array{taken: int, asked: list<array<string, mixed>>} */

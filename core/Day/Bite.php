@@ -26,11 +26,18 @@ final readonly class Bite
     ) {
     }
 
-    /** Whether anything of it is left to tell: what came of it, or of a fish that was landed its kind and where it went. */
-    public function isUnfinished(): bool
+    /** What of it is left to tell: what came of it, or of a fish that was landed its kind and where it went; null where nothing is. */
+    public function untold(): ?string
     {
-        return ! $this->ended
-            || ($this->outcome === Outcome::Landed && ($this->fish->species === null || $this->kept === null));
+        $left = array_keys(array_filter([
+            'of what kind' => $this->fish->species === null, 'whether it was kept' => $this->kept === null,
+        ]));
+
+        return match (true) {
+            ! $this->ended => 'what came of it was not told.',
+            $this->outcome === Outcome::Landed && $left !== [] => 'landed; '.implode(', and ', $left).', was not told.',
+            default => null,
+        };
     }
 
     /** With one more thing told of it; what is not told again stays. */

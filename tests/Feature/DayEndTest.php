@@ -55,6 +55,10 @@ final class DayEndTest extends FeatureTestCase
         $this->tell(7, 'lost', ['of' => self::uuid(6)]);
         $end = $this->end();
         self::assertEqualsCanonicalizing([self::uuid(1), self::uuid(2)], array_column($end['unfinished'], 'bite'));
+        self::assertEqualsCanonicalizing(
+            ['landed; whether it was kept, was not told.', 'what came of it was not told.'],
+            array_column($end['unfinished'], 'words'),
+        );
         self::assertSame(['landed' => 2, 'pictured' => 0], $end['photographs']);
         self::assertSame([['species' => 'king', 'landed' => 2, 'kept' => 1, 'released' => 0]], $end['fish']);
     }

@@ -64,7 +64,9 @@
         <p class="pt-1">
             {#if end.first && end.last}Lines fished from <b class="figure">{clock(end.first)}</b> to
                 <b class="figure">{clock(end.last)}</b>, <b class="figure">{end.line_hours.toFixed(1)}</b> line-hours;
-                {counted(end.bites, 'bite')}.{:else}No line fished.{/if}
+                {counted(end.bites, 'bite')}.{:else if end.bites > 0}{counted(end.bites, 'bite')}; when lines went out was not
+                told.
+            {:else}No line fished.{/if}
         </p>
         {#if end.fish.length > 0}
             <ul class="pt-1" aria-label="Fish">
@@ -88,7 +90,7 @@
                 <table class="w-full max-w-xl">
                     <thead class="quiet text-left text-base">
                         <tr
-                            ><th class="font-normal">Item</th><th class="text-right font-normal">Before</th><th
+                            ><th class="font-normal">Item</th><th class="pr-3 text-right font-normal">Before</th><th
                                 class="text-right font-normal">Left</th
                             ></tr
                         >
@@ -97,7 +99,7 @@
                         {#each end.stores as item (item.key)}
                             <tr class="border-base-300 border-t" data-item={item.key}>
                                 <td class="py-1">{item.name}</td>
-                                <td class="figure text-right">{item.aboard_said}</td>
+                                <td class="figure pr-3 text-right whitespace-nowrap">{item.aboard_said}</td>
                                 <td>
                                     <StoreField
                                         {item}
@@ -119,9 +121,9 @@
         <section aria-labelledby="open">
             <h2 id="open">Still open</h2>
             <ul class="grid gap-2">
-                {#each end.unfinished as { bite, holder, at } (bite)}
+                {#each end.unfinished as { bite, holder, at, words } (bite)}
                     <li>
-                        <b class="figure">{holder}</b> at <span class="figure">{clock(at)}</span>: what came of it was not told.
+                        <b class="figure">{holder}</b> at <span class="figure">{clock(at)}</span>: {words}
                         <a class="link" href="#/trips/{id}/log">Tell it in the log</a>
                     </li>
                 {/each}

@@ -113,7 +113,7 @@
     }
     .kinds {
         display: grid;
-        grid-template-columns: 1fr 1fr;
+        grid-template-columns: repeat(3, 1fr);
         gap: 0.4rem;
     }
     .conditions {
@@ -128,7 +128,7 @@
     }
     .kinds .btn {
         height: 3rem;
-        padding: 0 0.3rem;
-        font-size: 17px;
+        padding: 0 0.2rem;
+        font-size: 16px;
     }
 </style>

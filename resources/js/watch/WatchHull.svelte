@@ -120,7 +120,8 @@
         flex-direction: column;
         gap: 0.6rem;
         height: 100%;
-        justify-content: center;
+        /* Higher than the hull it begins at its top. */
+        justify-content: safe center;
         padding: 24% 1.2rem 0.8rem;
         overflow-y: auto;
         text-align: center;
