@@ -10,12 +10,16 @@
 
     const here = $derived(/^\/trips\/(\d+)/.exec(router.location)?.[1]);
     /** The trip that was looked at last stays the one whose screens are a tap away, until another is looked at. */
-    let last: string | undefined = $state();
-    $effect.pre(() => {
+    let last: string | undefined;
+    const kept = $derived.by(() => {
         last = here ?? last;
+        return aboard.trips.find(({ id }) => String(id) === last)?.id;
     });
-    const kept = $derived(aboard.trips.find(({ id }) => String(id) === last)?.id);
-    const trip = $derived(here ?? kept ?? aboard.nextTrip?.id);
+    const trip = $derived.by(() => {
+        // Asked for at every place, so that it sees each trip that is looked at.
+        const looked = kept;
+        return here ?? looked ?? aboard.nextTrip?.id;
+    });
     const SCREENS: [Schemas['Screen'], string, RegExp][] = [
         ['prepare', 'Prepare', /\/prepare$/],
         ['water', 'Water', /\/(water|ground|lures)$/],
