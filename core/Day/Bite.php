@@ -26,7 +26,7 @@ final readonly class Bite
     ) {
     }
 
-    /** What of it is left to tell: what came of it, or of a fish that was landed its kind and where it went; null where nothing is. */
+    /** What is left to tell: what came of it, or of a fish that was landed its kind and where it went; null where nothing is. */
     public function untold(): ?string
     {
         $left = array_keys(array_filter([

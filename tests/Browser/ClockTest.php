@@ -15,7 +15,8 @@ final class ClockTest extends BrowserTestCase
     /** Screens that tell times, and what stands on each once it is read. */
     private const SCREENS = [
         '/' => '#next', '/trips/{next}/prepare' => '[data-chore=ice]', '/trips/{next}/water' => '[data-advice=speed]',
-        '/trips/{next}/lures' => 'main h1', '/trips/{next}/deck-card' => '.sheet', '/trips/{next}/watch' => '[data-rod=S1] .depth',
+        '/trips/{next}/lures' => 'main h1', '/trips/{next}/deck-card' => '.sheet',
+        '/trips/{next}/watch' => '[data-rod=S1] .depth',
         '/trips/{past}/log' => '[data-testid=bites] .bite', '/trips/{past}/end' => '[data-testid=day-end] h1',
         '/season' => 'main h1',
     ];

@@ -200,8 +200,9 @@ final class DayByHandTest extends BrowserTestCase
         $this->click('dialog .btn-primary', 'It is so');
         $this->see('[data-rod=C1]', 'for 41');
         self::assertSame([], $this->js(
-            'return [...document.querySelectorAll("[data-rod]")].filter((rod) => [...rod.querySelectorAll("span, b")].some((part) => '
-                .'part.getBoundingClientRect().right > rod.getBoundingClientRect().right + 0.5)).map((rod) => rod.dataset.rod)',
+            'return [...document.querySelectorAll("[data-rod]")].filter((rod) => [...rod.querySelectorAll("span, b")]'
+                .'.some((part) => part.getBoundingClientRect().right > rod.getBoundingClientRect().right + 0.5))'
+                .'.map((rod) => rod.dataset.rod)',
         ));
     }
 

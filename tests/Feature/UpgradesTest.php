@@ -83,8 +83,8 @@ final class UpgradesTest extends FeatureTestCase
         ));
         DB::table('lures')->insert(['boat_id' => 1, 'name' => 'Tern', 'kind' => 'medium_spoon', 'finish' => 'silver']);
         DB::table('trips')->insert([
-            'boat_id' => 1, 'date' => '2026-05-01', 'lines_in' => '06:00', 'back_by' => '12:00', 'ground' => 'Bank', 'anglers' => 2,
-            'species' => '["king"]',
+            'boat_id' => 1, 'date' => '2026-05-01', 'lines_in' => '06:00', 'back_by' => '12:00', 'ground' => 'Bank',
+            'anglers' => 2, 'species' => '["king"]',
         ]);
         foreach ([1 => [1, 2, 3], 2 => [1, 2]] as $spread => $holders) {
             DB::table('spreads')->insert(['trip_id' => 1, 'name' => "Plan {$spread}", 'speed' => 1.0]);

@@ -149,7 +149,7 @@
     }
     .chosen {
         outline: 4px solid var(--color-primary);
-        outline-offset: -2px;
+        outline-offset: -4px;
     }
     .fish {
         border-width: 3px;
