@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PDO;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\Support\Running\Wait;
 
@@ -13,6 +14,15 @@ use Tests\Support\Running\Wait;
  */
 final class RiggingTest extends BrowserTestCase
 {
+    public function test_what_a_holder_cannot_take_any_more_is_called_what_it_is(): void
+    {
+        (new PDO("sqlite:{$this->app->database}"))->exec("update holders set kind = 'rod' where code = 'P5'");
+        $this->visit('/trips/{next}/spread');
+        $this->click('[data-holder=P5]');
+        $this->see('#presentation');
+        self::assertSame('rigger', $this->js('return document.querySelector("#presentation").selectedOptions[0].text'));
+    }
+
     public function test_a_lure_not_aboard_yet_is_typed_in_where_it_is_picked_and_put_right(): void
     {
         $this->openSpread();

@@ -27,6 +27,9 @@
     const report = $derived(feed.report?.holder === holder?.code ? feed.report : null);
     const units = $derived(desk.boat.units);
     const kinds = $derived(holder ? kindsFor(holder, desk.plan.lines) : []);
+    /** What runs there may be none of them: a ball left on what is a rod holder now. */
+    const offered = $derived(kinds.map(kindText));
+    const asOption = (text: string) => ({ value: text, text });
     const at = $derived(line ? `/lines/${desk.indexOf(line.holder_id)}` : '');
     const lineFault = $derived(
         line &&
@@ -120,7 +123,8 @@
                         value={kind ? kindText(kind) : ''}
                         options={[
                             ...(line ? [] : [{ value: '', text: 'Rig this rod as…' }]),
-                            ...kinds.map((kind) => ({ value: kindText(kind), text: kindText(kind) })),
+                            ...(kind ? [kindText(kind)] : []).filter((own) => !offered.includes(own)).map(asOption),
+                            ...offered.map(asOption),
                         ]}
                         change={rig}
                     />
