@@ -58,6 +58,7 @@ final class PlanningOrderTest extends BrowserTestCase
         $this->click('dialog button', 'Keep it');
         $this->see('dialog .text-error', 'no other template');
         $this->click('dialog button', 'Close');
+        $this->click('dialog [role=alert] button', 'Throw it away');
         $this->click('[data-holder=P3]');
         $depth = $this->depth('P3');
         $this->click('button', 'Take out');
