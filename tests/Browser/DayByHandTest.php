@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use PHPUnit\Framework\Attributes\Group;
 use Tests\Browser\Support\Browser;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\Browser\Support\FieldsByLabel;
@@ -17,7 +16,6 @@ use Tests\Support\Running\Wait;
  * A day as two hands tell it, without instruments: set and landed on a phone in the cockpit, changed, marked and ended at the
  * helm, and the next one begun from it. What was told once is never asked for again.
  */
-#[Group('served')]
 final class DayByHandTest extends BrowserTestCase
 {
     use FieldsByLabel;
@@ -134,6 +132,10 @@ final class DayByHandTest extends BrowserTestCase
     private function logged(): void
     {
         $watched = $this->depths('[data-rod]', 'data-rod');
+        // The phone has told it; the log is read once it is here.
+        Wait::until(fn (): bool => str_contains(
+            (string) json_encode($this->api(self::TRIP.'/day')['log']), 'birds over bait',
+        ), 'the mark to arrive');
         $this->visit(self::TRIP.'/log');
         $this->see('[data-testid=day-log] li', 'birds over bait');
         $bite = $this->see('[data-testid=bites] .bite', 'P2')->getText();
