@@ -6,6 +6,7 @@ namespace App\Days;
 
 use Admek\Core\Day\Day;
 use Admek\Core\Day\Event;
+use Admek\Core\Day\EventKind;
 use Admek\Core\Day\LineNow;
 use App\Models\Boat;
 use App\Models\KeptEvents;
@@ -60,11 +61,12 @@ final readonly class LinesAsTold
      */
     public static function bittenAt(Trip $trip, Spread $spread, Boat $boat, float $at, string $bitten): array
     {
-        $before = array_filter(KeptEvents::of($trip), static fn (Event $event): bool => $event->at <= $at);
-        $day = Day::of(array_values($before));
+        // What was taken back since was not so then.
+        $by = static fn (Event $event): bool => $event->at <= $at || $event->kind === EventKind::Void;
+        $day = Day::of(array_values(array_filter(KeptEvents::of($trip), $by)));
         $out = array_filter($day->lines, static fn (LineNow $now): bool => $now->state->isOut());
         $rows = self::of($spread, $day, Locker::ever($boat, $trip))->rows;
-        $rows = $out === [] ? $rows : array_intersect_key($rows, $out + [$bitten => true]);
+        $rows = $day->spells === [] ? $rows : array_intersect_key($rows, $out + [$bitten => true]);
 
         return ['lines' => array_values($rows), 'speed' => $day->speed() ?? $spread->speed];
     }

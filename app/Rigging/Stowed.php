@@ -84,6 +84,9 @@ final readonly class Stowed
      */
     public function row(DescribedLine $line): array
     {
+        // Any of its kind does for one that is not aboard.
+        $attractor = ById::goesBy($this->attractors, $line->attractor->name ?? '');
+
         return [
             'holder_id' => ById::named($this->holders, $line->holder->code, 'holder_id'),
             'reel_id' => ById::named($this->reels, $line->reel->name, 'reel_id'),
@@ -92,13 +95,12 @@ final readonly class Stowed
             'diver_id' => $line->diver === null ? null : ById::named($this->divers, $line->diver->name, 'diver_id'),
             'board_id' => $line->board === null ? null : ById::named($this->boards, $line->board->name, 'board_id'),
             'rides_on' => $line->ridesOn === null ? null : ById::named($this->holders, $line->ridesOn, 'rides_on'),
-            // Any of its kind does for one that is not aboard.
-            'attractor_id' => ById::goesBy($this->attractors, $line->attractor->name ?? ''),
-        ] + LineColumns::of($line);
+            'attractor_id' => $attractor,
+        ] + ($attractor === null ? [] : ['attractor' => null]) + LineColumns::of($line);
     }
 
     /**
-     * One of the locker, or any of its kind: of one that is in the locker no more, too.
+     * One of the locker, or any of its kind.
      *
      * @param  array<string, mixed>  $row
      *
@@ -108,9 +110,8 @@ final readonly class Stowed
     {
         $kind = LineColumns::word($row, 'attractor', AttractorKind::class);
 
-        return $this->attractors[$row['attractor_id'] ?? 0] ?? ($kind === null
-            ? ById::chosen($this->attractors, $row, 'attractor_id', 'a flasher or dodger in the locker')
-            : new DescribedAttractor($kind));
+        return ById::chosen($this->attractors, $row, 'attractor_id', 'a flasher or dodger in the locker')
+            ?? ($kind === null ? null : new DescribedAttractor($kind));
     }
 
     /**

@@ -35,7 +35,7 @@ final readonly class Bite
 
         return match (true) {
             ! $this->ended => 'what came of it was not told.',
-            $this->outcome === Outcome::Landed && $left !== [] => 'landed; '.implode(', and ', $left).', was not told.',
+            $this->outcome === Outcome::Landed && $left !== [] => 'landed; '.implode(' and ', $left).' was not told.',
             default => null,
         };
     }

@@ -98,9 +98,7 @@ final class DayByHandTest extends BrowserTestCase
 
     private function letOut(): void
     {
-        $this->act($this->browser, 'P3', 'let_out');
-        $this->fill('#out-now', '120');
-        $this->click('dialog .btn-primary', 'It is so');
+        $this->outNow('P3', '120');
         $this->see('[data-rod=P3]', 'meant for 65');
         $this->fits();
         $out = $this->letOutOf('P3');
@@ -197,15 +195,20 @@ final class DayByHandTest extends BrowserTestCase
     /** Whatever it says, a rod's card holds it. */
     private function fits(): void
     {
-        $this->act($this->browser, 'C1', 'let_out');
-        $this->fill('#out-now', '6');
-        $this->click('dialog .btn-primary', 'It is so');
+        $this->outNow('C1', '6');
         $this->see('[data-rod=C1]', 'for 41');
         self::assertSame([], $this->js(
             'return [...document.querySelectorAll("[data-rod]")].filter((rod) => [...rod.querySelectorAll("span, b")]'
                 .'.some((part) => part.getBoundingClientRect().right > rod.getBoundingClientRect().right + 0.5))'
                 .'.map((rod) => rod.dataset.rod)',
         ));
+    }
+
+    private function outNow(string $rod, string $figure): void
+    {
+        $this->act($this->browser, $rod, 'let_out');
+        $this->fill('#out-now', $figure);
+        $this->click('dialog .btn-primary', 'It is so');
     }
 
     private function letOutOf(string $rod): float

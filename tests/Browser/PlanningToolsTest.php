@@ -76,8 +76,11 @@ final class PlanningToolsTest extends BrowserTestCase
     {
         foreach ([[1280, 800], [820, 1180], [390, 844]] as [$width, $height]) {
             $this->browser->resize($width, $height);
-            $this->openSpread();
             foreach (['Turn', 'Try another speed'] as $slider) {
+                $this->openSpread();
+                // What the other slider tried goes with the page.
+                $this->browser->driver->navigate()->refresh();
+                $this->see('[data-holder=S1] .depth b');
                 $stands = fn (): mixed => $this->js(
                     'const r = document.querySelector(`[aria-label="${arguments[0]}"]`).getBoundingClientRect(); '
                         .'return [r.x, r.y, r.width]', $slider,
@@ -85,12 +88,13 @@ final class PlanningToolsTest extends BrowserTestCase
                 $before = $stands();
                 $told = [];
                 foreach ([0.0, 0.4, 0.7, 1.0] as $share) {
+                    $solved = $this->see('main')->getAttribute('data-solved');
                     $this->js(
                         'const e = document.querySelector(`[aria-label="${arguments[0]}"]`); '
                             .'e.value = Number(e.min) + arguments[1] * (e.max - e.min); '
                             .'e.dispatchEvent(new Event("input", { bubbles: true }))', $slider, $share,
                     );
-                    $this->see('main[data-solved=true], main[data-solved]');
+                    Wait::until(fn (): bool => $this->see('main')->getAttribute('data-solved') !== $solved, 'it to be solved');
                     $told[] = $this->see("[aria-label=\"{$slider}\"]")->getAttribute('aria-valuetext');
                     self::assertEqualsWithDelta($before, $stands(), 0.6, "{$slider} at {$width}");
                 }

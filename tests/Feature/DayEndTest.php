@@ -56,7 +56,7 @@ final class DayEndTest extends FeatureTestCase
         $end = $this->end();
         self::assertEqualsCanonicalizing([self::uuid(1), self::uuid(2)], array_column($end['unfinished'], 'bite'));
         self::assertEqualsCanonicalizing(
-            ['landed; whether it was kept, was not told.', 'what came of it was not told.'],
+            ['landed; whether it was kept was not told.', 'what came of it was not told.'],
             array_column($end['unfinished'], 'words'),
         );
         self::assertSame(['landed' => 2, 'pictured' => 0], $end['photographs']);

@@ -109,6 +109,8 @@ final class EventTest extends FeatureTestCase
         $this->tell([self::event(2, 'swap', '09:00:00', ['holder_id' => $line['holder_id'], 'line' => $other])]);
         $this->tell([self::event(3, 'out', '09:10:00', ['holder_id' => $p4['holder_id'], 'line' => $p4])]);
         $this->tell([self::event(4, 'speed', '09:20:00', ['speed' => 1.3])]);
+        $this->tell([self::event(7, 'in', '09:25:00', ['holder_id' => $p4['holder_id']])]);
+        $this->tell([self::event(8, 'void', '09:40:00', ['of' => self::uuid(7)])]);
         $told = $this->tell([self::event(5, 'bite', '08:30:00', $of), self::event(6, 'bite', '09:30:00', $of)]);
         self::assertSame([], $told['refused']);
         $bites = array_column($this->send('GET', '/trips/{next}/bites', expect: 200)->json(), 'snapshot', 'uuid');

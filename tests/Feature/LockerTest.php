@@ -156,7 +156,10 @@ final class LockerTest extends FeatureTestCase
         $file = $this->send('GET', '/spreads/{next}/file', expect: 200)->json();
         self::assertSame(['name' => 'Moss Flash', 'kind' => 'large_flasher'], $file['lines'][4]['attractor']);
 
-        $spread['lines'][4]['attractor_id'] = 9999;
-        $this->assertRefusedAt(['/lines/4/attractor_id'], 'PUT', '/spreads/{next}', ['version' => $kept['version']] + $spread);
+        $spread['version'] = $kept['version'];
+        foreach ([null, 'dodger'] as $kind) {
+            $spread['lines'][4] = ['attractor_id' => 9999, 'attractor' => $kind] + $spread['lines'][4];
+            $this->assertRefusedAt(['/lines/4/attractor_id'], 'PUT', '/spreads/{next}', $spread);
+        }
     }
 }
