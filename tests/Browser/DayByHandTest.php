@@ -114,6 +114,8 @@ final class DayByHandTest extends BrowserTestCase
         $this->fill('#sounded-at', '61');
         $this->click('dialog [data-method=sonar]');
         $this->see('[role=status]', 'P3 sounded');
+        // What it taught is on the glass before the log is held against it.
+        $this->see('[data-rod=P3] .depth', '61');
     }
 
     /** Nothing reads where she is: a note is taken, and no place. */
