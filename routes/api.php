@@ -126,7 +126,8 @@ $for(Ability::Log)->group(static function () use ($forThis): void {
         Route::get('trips/{trip}/guests-page', GuestPageController::class);
         Route::get('trips/{trip}/end', DayEndController::class);
     });
-    Route::post('trips/{trip}/events', [EventController::class, 'store']);
+    Route::post('trips/{trip}/events', [EventController::class, 'store'])->withoutMiddleware(Keeping::class)
+        ->missing(EventController::gone(...));
     Route::put('photographs', [PhotographController::class, 'update'])->withoutMiddleware(ReadableJson::class);
     Route::delete('trips/{trip}/photographs/{bite}', [PhotographController::class, 'destroy'])->whereUuid('bite');
     Route::get('drills', [DrillController::class, 'index']);

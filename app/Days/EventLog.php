@@ -27,8 +27,13 @@ final readonly class EventLog
         return new self($trip);
     }
 
-    /** Each kept once, however often it is sent. */
+    /** Each kept once, however often it is sent; what follows from them with them. */
     public function keep(string $who, Telling ...$told): void
+    {
+        DB::transaction(fn () => $this->write($who, ...$told));
+    }
+
+    private function write(string $who, Telling ...$told): void
     {
         $changes = $sounded = $ended = false;
         foreach ($told as $one) {

@@ -57,13 +57,15 @@ final readonly class LinesAsTold
      *
      * @param  float  $at  s since 1970 UTC
      * @param  string  $bitten  code of its holder
+     * @param  list<Event>  $with  told with the bite before it, and not kept yet
      * @return array{lines: list<array<string, mixed>>, speed: float} rows, and m/s as it was told or planned
      */
-    public static function bittenAt(Trip $trip, Spread $spread, Boat $boat, float $at, string $bitten): array
-    {
+    public static function bittenAt(
+        Trip $trip, Spread $spread, Boat $boat, float $at, string $bitten, array $with = [],
+    ): array {
         // What was taken back since was not so then.
         $by = static fn (Event $event): bool => $event->at <= $at || $event->kind === EventKind::Void;
-        $day = Day::of(array_values(array_filter(KeptEvents::of($trip), $by)));
+        $day = Day::of(array_values(array_filter([...KeptEvents::of($trip), ...$with], $by)));
         $out = array_filter($day->lines, static fn (LineNow $now): bool => $now->state->isOut());
         $rows = self::of($spread, $day, Locker::ever($boat, $trip))->rows;
         $rows = $day->spells === [] ? $rows : array_intersect_key($rows, $out + [$bitten => true]);

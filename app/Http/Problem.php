@@ -145,6 +145,7 @@ final class Problem
             404 => 'Not found',
             405 => 'Not done here',
             408, 504 => 'Too slow',
+            410 => 'Gone',
             413, 414 => 'Too large',
             415 => 'Not JSON',
             429 => 'Too many at once',

@@ -142,7 +142,7 @@ final class LogTest extends BrowserTestCase
                 const opening = indexedDB.open('admek');
                 opening.onsuccess = () => {
                     const adding = opening.result.transaction('events', 'readwrite');
-                    adding.objectStore('events').add({ trip, thing: 'alone', event: {
+                    adding.objectStore('events').add({ trip, thing: '018f0000-0000-7000-8000-000000000079', event: {
                         uuid: '018f0000-0000-7000-8000-000000000078', kind: 'speed', at: '2026-11-27T09:00:00Z', speed: 77,
                     } });
                     adding.oncomplete = done;

@@ -140,18 +140,38 @@ final class EventTest extends FeatureTestCase
         self::assertSame(60.0, (float) $told['refused'][1]['errors'][0]['most']);
     }
 
-    public function test_what_is_one_thing_is_kept_whole_or_not_at_all(): void
+    public function test_what_is_one_thing_is_kept_whole_or_not_at_all_and_nothing_else_suffers_by_it(): void
     {
-        $bite = self::event(1, 'bite', '09:00:00', ['holder_id' => $this->holder('P3')] + $this->asked());
-        $ended = fn (float $weight): array => self::event(2, 'landed', '09:10:00', ['of' => self::uuid(1), 'weight' => $weight]);
-        $tell = fn (array $events): array => $this->send(
-            'POST', '/trips/{next}/events', ['sent_at' => self::NOW, 'events' => $events, 'whole' => true], 200,
-        )->json();
-        $told = $tell([$bite, $ended(900.5)]);
-        self::assertSame([[], [1]], [$told['kept'], array_column($told['refused'], 'index')]);
-        self::assertSame([], $this->day()['log']);
-        self::assertCount(2, $tell([$bite, $ended(5.5)])['kept']);
-        self::assertCount(2, $this->day()['log']);
+        $thing = ['thing' => self::uuid(90)];
+        $bite = self::event(1, 'bite', '09:00:00', ['holder_id' => $this->holder('P3')] + $thing + $this->asked());
+        $ended = static fn (float $weight): array => self::event(
+            2, 'landed', '09:10:00', ['of' => self::uuid(1), 'weight' => $weight] + $thing,
+        );
+        $note = self::event(3, 'note', '09:20:00', ['note' => 'fog', 'thing' => self::uuid(91)]);
+        $told = $this->tell([$note, $bite, $ended(900.5)]);
+        self::assertSame([[self::uuid(3)], [1, 2]], [$told['kept'], array_column($told['refused'], 'index')]);
+        self::assertSame(
+            ['/thing', '/weight'], array_map(static fn (array $one): string => $one['errors'][0]['pointer'], $told['refused']),
+        );
+        self::assertSame(['note'], array_column($this->day()['log'], 'kind'));
+        $again = $this->tell([$note, $bite, $ended(5.5)]);
+        self::assertSame([[self::uuid(3), self::uuid(1), self::uuid(2)], []], [$again['kept'], $again['refused']]);
+        self::assertSame(['note', 'landed', 'bite'], array_column($this->day()['log'], 'kind'));
+    }
+
+    public function test_a_bite_told_with_what_went_out_before_it_is_of_those_lines(): void
+    {
+        $events = [];
+        foreach (['P3', 'P4'] as $i => $code) {
+            $line = $this->line($code);
+            $events[] = self::event($i, 'out', "08:0{$i}:00", ['holder_id' => $line['holder_id'], 'line' => $line]);
+        }
+        $told = $this->tell([...$events, self::event(5, 'bite', '08:30:00', [
+            'holder_id' => $this->holder('P3'), 'spread_id' => $this->demoSpread()['id'],
+        ])]);
+        self::assertSame([], $told['refused']);
+        $bite = $this->send('GET', '/trips/{next}/bites', expect: 200)->json('0');
+        self::assertSame(['P3', 'P4'], array_column($bite['snapshot']['lines'], 'holder'));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Days;
 
 use Admek\Core\Books\Book;
+use Admek\Core\Day\Event;
 use Admek\Core\Day\SoundingAsked;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\CannotTow;
@@ -19,29 +20,39 @@ use Illuminate\Contracts\Validation\Factory;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
-/** Events of a trip, as devices tell them: each kept once or refused by itself, or all together where they are one thing. */
+/**
+ * Events of a trip, as devices tell them: each kept once or refused by itself; those that are one thing are kept together, or none of
+ * them. What they are kept with is worked out before the data is held for them.
+ */
 final class EventController
 {
     /** Most events a device sends at once. */
-    private const MOST = 50;
+    private const MOST = 100;
 
     /** s by which a device's clock may differ before its times are put right: less is the network's own delay. */
     private const CLOCK = 2.0;
+
+    /** Of a trip that was deleted since: told to whoever still has something to tell of it. */
+    public static function gone(): never
+    {
+        throw new HttpException(410, 'That trip was deleted. Bring it back under Trips, and send this again; or throw it away.');
+    }
 
     public function store(
         Request $request, Trip $trip, Boat $boat, Factory $validators, AtTheTime $then,
     ): JsonResponse {
         $request->validate([
             'sent_at' => ['bail', 'required', 'string', NewEvent::MOMENT, ...NewEvent::WHEN],
-            'events' => ['required', 'list', 'max:'.self::MOST], 'events.*' => ['array'], 'whole' => ['boolean:strict'],
+            'events' => ['required', 'list', 'max:'.self::MOST], 'events.*' => ['array'],
         ]);
         $ahead = (float) now()->format('U.v') - Moment::seconds($request->string('sent_at')->value());
         $ahead = abs($ahead) < self::CLOCK ? 0.0 : $ahead;
-        $log = EventLog::of($trip);
-        $able = $refused = $unkept = [];
+        $able = $refused = $unkept = $things = [];
         foreach ($request->array('events') as $i => $told) {
             $new = NewEvent::of($told);
+            $things[$i] = $new->thing() ?? "{$i}";
             try {
                 $new->held($validators);
                 if (isset($unkept[$new->string('of')->value()])) {
@@ -49,18 +60,30 @@ final class EventController
                 }
                 $spread = $trip->ownSpread($new->input('spread_id') === null ? null : $new->integer('spread_id'));
                 $event = $new->event($boat, $ahead);
-                $able[] = new Telling($event, $new->toldAt(), $spread, $new->tells($boat, $trip, $event, $spread, $then));
+                $with = array_map(static fn (Telling $telling): Event => $telling->told(), array_values($able));
+                $tells = $new->tells($boat, $trip, $event, $spread, $then, $with);
+                $able[$i] = new Telling($event, $new->toldAt(), $spread, $tells);
             } catch (ValidationException|InvalidValue|CannotTow $refusal) {
                 $unkept[$new->string('uuid')->value()] = true;
-                $refused[] = ['index' => $i, 'errors' => Problem::faults($refusal)];
+                $refused[$i] = Problem::faults($refusal);
             }
         }
-        $able = $request->boolean('whole') && $refused !== [] ? [] : $able;
+        $broken = array_flip(array_intersect_key($things, $refused));
+        foreach (array_intersect(array_intersect_key($things, $able), array_keys($broken)) as $i => $thing) {
+            unset($able[$i]);
+            $refused[$i] = Problem::faults(InvalidValue::because('thing', 'told with events that can be kept: one was refused'));
+        }
+        ksort($refused);
+        $able = array_values($able);
+        $log = EventLog::of($trip);
         $log->keep(Who::asks($request), ...$able);
         $kept = array_map(static fn (Telling $telling): string => $telling->event->id, $able);
 
         return new JsonResponse([
-            'kept' => $kept, 'refused' => $refused, 'asked' => self::asked($able, $boat), 'version' => $log->version(),
+            'kept' => $kept, 'asked' => self::asked($able, $boat), 'version' => $log->version(),
+            'refused' => array_map(
+                static fn (int $i, array $errors): array => ['index' => $i, 'errors' => $errors], array_keys($refused), $refused,
+            ),
         ]);
     }
 

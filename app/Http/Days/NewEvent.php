@@ -85,7 +85,7 @@ final class NewEvent extends SpreadContent
             'spread_id' => ['nullable', 'integer:strict'],
             'holder_id' => [$kind?->isOfLine() === true ? 'required' : 'prohibited', 'integer:strict'],
             'of' => [$kind?->isOfAnother() === true ? 'required' : 'prohibited', 'string', 'uuid'],
-            'note' => ['nullable', 'string', 'max:'.self::NOTE],
+            'note' => ['nullable', 'string', 'max:'.self::NOTE], 'thing' => ['string', 'uuid'],
         ] + match (true) {
             // By what was told of the day, where it does not tell itself what every line did.
             $kind === EventKind::Bite => ($this->tellsOfLines() ? self::spreadRules() : []) + $this->whatIfRules(),
@@ -137,6 +137,12 @@ final class NewEvent extends SpreadContent
         return $this->input('lines') !== null || $this->input('speed') !== null;
     }
 
+    /** What it was told as part of, where others were told with it. */
+    public function thing(): ?string
+    {
+        return is_string($this->input('thing')) ? strtolower($this->string('thing')->value()) : null;
+    }
+
     /** s since 1970 UTC by the clock of the device. */
     public function toldAt(): float
     {
@@ -162,18 +168,21 @@ final class NewEvent extends SpreadContent
      *
      * @param  Event  $event  as it is kept
      * @param  ?int  $spread  id of the one it is of
+     * @param  list<Event>  $with  told with it before it, and not kept yet
      * @return array<string, mixed>
      *
      * @throws InvalidValue naming the field
      */
-    public function tells(Boat $boat, Trip $trip, Event $event, ?int $spread, AtTheTime $then): array
+    public function tells(Boat $boat, Trip $trip, Event $event, ?int $spread, AtTheTime $then, array $with = []): array
     {
         $kind = $event->kind;
         if ($kind === EventKind::Bite) {
             if (! $this->tellsOfLines()) {
                 $planned = $trip->spreads()->with('lines');
                 $planned = $spread === null ? $planned->firstOrFail() : $planned->findOrFail($spread);
-                $this->merge(LinesAsTold::bittenAt($trip, $planned, $boat, $event->at, (string) $event->holder));
+                $this->merge(LinesAsTold::bittenAt(
+                    $trip, $planned, $boat, $event->at, (string) $event->holder, $with,
+                ));
             }
 
             return $then->bite(
@@ -203,7 +212,7 @@ final class NewEvent extends SpreadContent
             )->seen($this->float('bearing'), $this->float('distance')));
         }
         $asked = array_diff_key(
-            $this->rules(), array_flip(['uuid', 'kind', 'at', 'spread_id', 'holder_id', 'of', 'in_net']),
+            $this->rules(), array_flip(['uuid', 'kind', 'at', 'spread_id', 'holder_id', 'of', 'thing', 'in_net']),
         );
         $told = array_filter(
             array_intersect_key($this->all(), $asked),

@@ -32,7 +32,7 @@
     $effect(() => void read());
 
     async function tell(...told: Parameters<typeof queue.event>[0][]): Promise<void> {
-        faults = await queue.tell(id, ...told.map((one) => queue.event(one)));
+        faults = await queue.tellTyped(id, ...told.map((one) => queue.event(one)));
         await Promise.all([read(), aboard.readTrips()]);
     }
 

@@ -20,20 +20,27 @@ export class TripDay {
         }
     }
 
-    get waiting(): NewEvent[] {
-        return queue.waiting.filter(({ trip, refused }) => trip === this.trip && !refused).map(({ event }) => event);
-    }
-
     /** Whether a rod's line is in the water, what waits counted in. */
     isOut(holderId: number, code: string): boolean {
-        const last = this.waiting.findLast(({ kind, holder_id }) => holder_id === holderId && (kind === 'out' || kind === 'in'));
+        const last = queue
+            .of(this.trip)
+            .findLast(({ kind, holder_id }) => holder_id === holderId && (kind === 'out' || kind === 'in'));
         const now = this.day?.lines.find(({ holder }) => holder === code);
         return last ? last.kind === 'out' : now !== undefined && now.state !== 'in_boat';
     }
 
     /** Tells what happened, and reads the day anew. */
     async tell(...events: NewEvent[]): Promise<Fault[]> {
-        const faults = await queue.tell(this.trip, ...events);
+        return await this.#after(queue.tell(this.trip, ...events));
+    }
+
+    /** The same of what stands in a form, which is put right there where it is refused. */
+    async tellTyped(...events: NewEvent[]): Promise<Fault[]> {
+        return await this.#after(queue.tellTyped(this.trip, ...events));
+    }
+
+    async #after(telling: Promise<Fault[]>): Promise<Fault[]> {
+        const faults = await telling;
         await this.read();
         this.said = faults[0]?.detail ?? this.said;
         return faults;

@@ -112,11 +112,25 @@
 </div>
 
 {#snippet news()}
-    {#if queue.length > 0}
-        <p class="news px-3 py-2 text-sm font-semibold" role="status">{queue.length} waiting to be sent</p>
+    {#if queue.unsafe || queue.loose > 0}
+        <p class="stays text-error px-3 py-2 text-sm font-semibold" role="alert">
+            {queue.loose > 0
+                ? `${queue.loose} kept on no disk yet: leave this page open.`
+                : 'What is told waits nowhere safely on this device.'}
+            <span class="font-normal">{queue.unsafe}</span>
+        </p>
     {/if}
-    {#if queue.refused.length > 0}
-        <p class="news text-error px-3 py-2 text-sm font-semibold" role="status">{queue.refused.length} refused: see the log</p>
+    {#if queue.length > 0}
+        <p class="news px-3 py-2 text-sm font-semibold" role="status">
+            {queue.length} waiting to be sent{#if queue.why}: <span class="font-normal">{queue.why}</span>{/if}
+        </p>
+    {/if}
+    {#if queue.refused[0]}
+        <p class="news px-3 py-2 text-sm font-semibold" role="status">
+            <a class="text-error underline" href="#/trips/{queue.refused[0].trip}/log"
+                >{queue.refused.length} refused: see the log</a
+            >
+        </p>
     {/if}
 {/snippet}
 
@@ -125,10 +139,13 @@
         border-color: transparent;
     }
     @media (max-width: 639px) {
-        .news {
+        .news,
+        .stays {
             padding: 0.15rem;
             background: var(--color-base-100);
             border-bottom: 1px solid var(--color-base-content);
+        }
+        .news {
             /* What is sent at once pushes nothing: only what goes on waiting is told. */
             animation: sent-at-once 2.5s !important;
         }

@@ -62,7 +62,7 @@
         sending = true;
         const when = at.toISOString();
         const bite = queue.event({ kind: 'bite', at: when, holder_id: bitten, spread_id: trip.spreads[0]?.id ?? null });
-        faults = await queue.tell(trip.id, bite, queue.event({ kind: outcome, at: when, of: bite.uuid, ...fish }));
+        faults = await queue.tellTyped(trip.id, bite, queue.event({ kind: outcome, at: when, of: bite.uuid, ...fish }));
         sending = false;
         if (faults.length > 0) {
             said = 'Not logged yet: see below.';

@@ -6,6 +6,7 @@
     import { TripDay } from '../day/day.svelte';
     import FishForm, { type Fish } from '../day/FishForm.svelte';
     import { queue, type NewEvent } from '../day/queue.svelte';
+    import type { Waiting } from '../day/shelf';
     import Dialog from '../frame/Dialog.svelte';
     import { figure, measure, plusMinus, shown } from '../lib/units';
     import { clock, tripWords } from '../lib/words';
@@ -15,6 +16,7 @@
     import DayLog from './DayLog.svelte';
     import FishPhoto from './FishPhoto.svelte';
     import LoggerDialog from './LoggerDialog.svelte';
+    import PutRight from './PutRight.svelte';
 
     /** A bite is one tap on its rod; the rest can be filled in after. Beneath, what the trip has brought. */
     let { params }: { params: { trip: string } } = $props();
@@ -25,6 +27,8 @@
     /** The bite that more is told of. */
     let telling: Bite | null = $state.raw(null);
     let read = $state(false);
+    /** The refused event that is put right. */
+    let mending: Waiting | null = $state.raw(null);
 
     const trip = $derived(aboard.trips.find(({ id }) => id === Number(params.trip)));
     const units = $derived(aboard.boat?.units ?? 'us');
@@ -76,7 +80,7 @@
     });
 
     async function tellMore(kind: NewEvent['kind'], fish: Fish): Promise<Fault[]> {
-        const faults = telling ? await day.tell(queue.event({ kind, of: telling.uuid, ...fish })) : [];
+        const faults = telling ? await day.tellTyped(queue.event({ kind, of: telling.uuid, ...fish })) : [];
         telling = faults.length > 0 ? telling : null;
         return faults;
     }
@@ -99,8 +103,11 @@
                     {wordOf('events', one.event.kind)} at {clock(one.event.at)}:
                     {#if one.refused}
                         <span class="text-error">not taken. {one.refused[0]?.detail}</span>
-                        <button type="button" class="btn btn-sm ml-2" onclick={() => void queue.forget(one)}>Throw it away</button
-                        >
+                        <span class="inline-flex flex-wrap gap-2 pl-2">
+                            <button type="button" class="btn btn-sm" onclick={() => (mending = one)}>Put right…</button>
+                            <button type="button" class="btn btn-sm" onclick={() => void queue.sendAgain(one)}>Send again</button>
+                            <button type="button" class="btn btn-sm" onclick={() => void queue.forget(one)}>Throw it away</button>
+                        </span>
                     {:else}waiting to be sent, kept on this device{/if}
                 </li>
             {/each}
@@ -191,6 +198,9 @@
                 rods={day.day.lines.map(({ holder }) => holder)}
                 close={() => (logging = false)}
             />
+        {/if}
+        {#if mending}
+            <PutRight one={mending} {trip} boat={aboard.boat} close={() => (mending = null)} />
         {/if}
         {#if telling}
             <Dialog title="What came of it" close={() => (telling = null)}>

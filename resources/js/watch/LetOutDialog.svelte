@@ -42,7 +42,7 @@
     async function tell(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         // The tap that tells it takes what was typed last: till then nothing may have changed.
-        faults = changed ? await watch.tell(rod, 'let_out', { line }) : [];
+        faults = changed ? await watch.tellTyped(rod, 'let_out', { line }) : [];
         if (faults.length === 0) {
             close();
         }

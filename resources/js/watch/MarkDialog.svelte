@@ -39,7 +39,7 @@
             faults = [{ pointer: '/note', detail: 'Must be told: a bearing and a distance, or what to find it again by.' }];
             return;
         }
-        faults = await watch.say('from' in place ? 'marker' : 'marker, in words', {
+        faults = await watch.sayTyped('from' in place ? 'marker' : 'marker, in words', {
             kind: 'marker',
             ...place,
             ...(note.trim() ? { note: note.trim() } : {}),

@@ -21,7 +21,7 @@
             return;
         }
         const event = queue.event({ kind: 'sounding', holder_id: rod.holder_id, depth, method });
-        faults = await watch.say(`${rod.holder} sounded`, event);
+        faults = await watch.sayTyped(`${rod.holder} sounded`, event);
         const words = queue.askedOf(event.uuid);
         asked = words ? { uuid: event.uuid, words, method } : null;
         if (faults.length === 0 && !asked) {
@@ -31,7 +31,7 @@
 
     async function answer(sure: boolean): Promise<void> {
         const { uuid = '', method = null } = asked ?? {};
-        faults = await watch.say(
+        faults = await watch.sayTyped(
             sure ? `${rod.holder} sounded, sure` : '',
             ...answered(uuid, { kind: 'sounding', holder_id: rod.holder_id, depth: depth ?? 0, method }, sure),
         );

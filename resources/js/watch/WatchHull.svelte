@@ -37,7 +37,7 @@
     const busy = $derived(!landed && !narrow.current && rod?.state === 'fish_on');
 
     async function ended(kind: NewEvent['kind'], fish: Fish): Promise<Fault[]> {
-        const faults = landed ? await watch.say(`${landed.rod.holder} ${kind}`, { kind, of: landed.bite, ...fish }) : [];
+        const faults = landed ? await watch.sayTyped(`${landed.rod.holder} ${kind}`, { kind, of: landed.bite, ...fish }) : [];
         if (faults.length === 0) {
             told();
         }

@@ -25,7 +25,7 @@ export class Changes {
             .GET('/trips/{trip}/changes', { params: { path: { trip: this.trip } }, signal: inTime() })
             .catch(() => ({ data: undefined }));
         // Those that wait from before this page was opened, too.
-        const waiting = queue.waiting.filter(({ refused }) => !refused).map(({ event }) => event.key);
+        const waiting = queue.of(this.trip).map(({ key }) => key);
         this.told = (data?.changes ?? this.told).filter(({ key }) => !waiting.includes(key) && !this.#answered.has(key));
     }
 

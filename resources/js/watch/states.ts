@@ -9,7 +9,17 @@ export type Act = Schemas['Catalogue']['line_states'][number]['takes'][number];
 /** How a line that stands so is called, and what can be told of it. */
 export const stateOf = (rod: Rod) => theCatalogue().line_states.find(({ state }) => state === rod.state);
 
-export const actOf = (kind: Kind): Act | undefined =>
-    theCatalogue()
-        .line_states.flatMap(({ takes }) => takes)
-        .find((act) => act.kind === kind);
+/** By kind, of each catalogue that was read: asked of every event that waits. */
+const acts = new WeakMap<Schemas['Catalogue'], ReadonlyMap<Kind, Act>>();
+
+export function actOf(kind: Kind): Act | undefined {
+    const catalogue = theCatalogue();
+    let known = acts.get(catalogue);
+    if (!known) {
+        const all = catalogue.line_states.flatMap(({ takes }) => takes);
+        // Of those told of lines in several states, the first.
+        known = new Map(all.reverse().map((act) => [act.kind, act]));
+        acts.set(catalogue, known);
+    }
+    return known.get(kind);
+}

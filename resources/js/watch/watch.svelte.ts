@@ -103,14 +103,14 @@ export class Watch {
 
     async answer({ key }: Change, answer: 'taken' | 'refused'): Promise<void> {
         this.changes.answered(key);
-        const faults = await this.say('', { kind: 'answer', key, answer });
+        const faults = await this.sayTyped('', { kind: 'answer', key, answer });
         if (faults.length > 0) {
             this.changes.unanswered(key);
         }
     }
 
     get rods(): Rod[] {
-        return (this.now?.rods ?? []).map((rod) => this.#withWaiting(rod));
+        return this.#rods;
     }
 
     /** Of the water, with what was just told of it. */
@@ -165,22 +165,40 @@ export class Watch {
     }
 
     waits(rod: Rod): boolean {
-        return this.#queued.some((event) => this.#isOf(rod, event));
+        const queued = new Set(queue.of(this.trip));
+        return (this.#ofRods.get(rod.holder_id) ?? []).some((event) => queued.has(event));
     }
 
     /** Tells what happened to a rod, or to its fish. */
     async tell(rod: Rod, kind: Kind, more: Partial<NewEvent> = {}): Promise<Fault[]> {
-        return await this.say(`${rod.holder} ${actOf(kind)?.order.toLowerCase() ?? kind}`, this.#event(rod, kind, more));
+        return await this.say(this.#wordsOf(rod, kind), this.#event(rod, kind, more));
+    }
+
+    /** The same of what stands in a form, which is put right there where it is refused. */
+    async tellTyped(rod: Rod, kind: Kind, more: Partial<NewEvent>): Promise<Fault[]> {
+        return await this.sayTyped(this.#wordsOf(rod, kind), this.#event(rod, kind, more));
     }
 
     async say(words: string, ...told: Told[]): Promise<Fault[]> {
+        return await this.#say(words, told, (...events) => queue.tell(this.trip, ...events));
+    }
+
+    async sayTyped(words: string, ...told: Told[]): Promise<Fault[]> {
+        return await this.#say(words, told, (...events) => queue.tellTyped(this.trip, ...events));
+    }
+
+    #wordsOf(rod: Rod, kind: Kind): string {
+        return `${rod.holder} ${actOf(kind)?.order.toLowerCase() ?? kind}`;
+    }
+
+    async #say(words: string, told: Told[], tell: (...events: NewEvent[]) => Promise<Fault[]>): Promise<Fault[]> {
         const events = told.map((one) => queue.event(one));
         const undoable = !told.some(({ kind }) => kind === 'void' || kind === 'answer');
         this.last = undoable ? { uuids: events.map(({ uuid }) => uuid), words } : null;
         clearTimeout(this.#undo);
         this.#undo = setTimeout(() => (this.last = null), UNDO_MS);
         this.#told = [...this.#told, ...events];
-        const faults = await queue.tell(this.trip, ...events);
+        const faults = await tell(...events);
         events.forEach((event) => (faults.length > 0 ? this.#forget([event]) : this.#sent.add(event)));
         await this.read();
         void this.changes.read();
@@ -226,31 +244,46 @@ export class Watch {
         return rods.filter((rod) => out.includes(rod) || hosts.has(rod.holder_id)).map(({ line }) => line);
     }
 
-    /** What this device knows and the server's answer does not tell yet. */
-    get #waiting(): NewEvent[] {
-        const queued = this.#queued;
-        const all = [...queued, ...this.#told.filter(({ uuid }) => !queued.some((event) => event.uuid === uuid))];
+    /** What this device knows and the server's answer does not tell yet, as it was told. */
+    readonly #waiting: NewEvent[] = $derived.by(() => {
+        const queued = queue.of(this.trip);
+        const here = new Set(queued.map(({ uuid }) => uuid));
+        const all = [...queued, ...this.#told.filter(({ uuid }) => !here.has(uuid))];
         const back = new Set(all.filter(({ kind }) => kind === 'void').map(({ of }) => of));
         // Names made on one device sort as they were told.
-        return all.filter(({ uuid, kind }) => kind !== 'void' && !back.has(uuid)).sort((a, b) => a.uuid.localeCompare(b.uuid));
-    }
+        return all.filter(({ uuid, kind }) => kind !== 'void' && !back.has(uuid)).sort((a, b) => (a.uuid < b.uuid ? -1 : 1));
+    });
 
-    get #queued(): NewEvent[] {
-        return queue.waiting.filter(({ trip, refused }) => trip === this.trip && !refused).map(({ event }) => event);
-    }
+    /** Of each rod, by its holder: its own, and what is of its bites. */
+    readonly #ofRods: ReadonlyMap<number, NewEvent[]> = $derived.by(() => {
+        const bites = new Map<string, number>();
+        for (const { bite, holder_id } of this.now?.rods ?? []) {
+            if (bite) {
+                bites.set(bite, holder_id);
+            }
+        }
+        const of = new Map<number, NewEvent[]>();
+        for (const event of this.#waiting) {
+            const holder = event.holder_id ?? bites.get(event.of ?? '');
+            if (holder === undefined) {
+                continue;
+            }
+            if (event.kind === 'bite') {
+                bites.set(event.uuid, holder);
+            }
+            const events = of.get(holder) ?? [];
+            of.set(holder, events);
+            events.push(event);
+        }
+        return of;
+    });
 
-    #isOf(rod: Rod, event: NewEvent): boolean {
-        const bites = this.#waiting.filter(({ kind, holder_id }) => kind === 'bite' && holder_id === rod.holder_id);
-        return (
-            event.holder_id === rod.holder_id ||
-            (event.of !== undefined && (event.of === rod.bite || bites.some(({ uuid }) => uuid === event.of)))
-        );
-    }
+    readonly #rods: Rod[] = $derived((this.now?.rods ?? []).map((rod) => this.#withWaiting(rod)));
 
     /** As it stands once what waits is kept. */
     #withWaiting(rod: Rod): Rod {
         let now = rod;
-        for (const event of this.#waiting.filter((one) => this.#isOf(rod, one))) {
+        for (const event of this.#ofRods.get(rod.holder_id) ?? []) {
             const leaves = actOf(event.kind)?.leaves;
             now = {
                 ...now,

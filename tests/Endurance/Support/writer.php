@@ -49,13 +49,13 @@ for ($n = 0; ! file_exists("{$folder}/stop"); $n++) {
         continue;
     }
     $uuid = static fn (int $kind): string => sprintf('018f%04d-0000-7000-8%03d-%012d', $kind, (int) substr($name, -3), $n);
-    $at = ['at' => '2026-11-20T09:00:00.000Z'];
+    $at = ['at' => '2026-11-20T09:00:00.000Z', 'thing' => $uuid(2)];
     $waiting ??= [$at + [
         'uuid' => $uuid(0), 'kind' => 'bite', 'spread_id' => $spread['id'], 'holder_id' => $spread['lines'][0]['holder_id'],
         'speed' => $spread['speed'], 'lines' => $spread['lines'],
     ], $at + ['uuid' => $uuid(1), 'kind' => 'landed', 'of' => $uuid(0), 'species' => 'king']];
     [$status, $answer] = asked('POST', "{$address}/trips/{$trip['id']}/events", [
-        'sent_at' => gmdate('Y-m-d\TH:i:s\Z'), 'events' => $waiting, 'whole' => true,
+        'sent_at' => gmdate('Y-m-d\TH:i:s\Z'), 'events' => $waiting,
     ]);
     if ($status === 200 && count($answer['kept']) === 2) {
         log_line("{$folder}/{$name}.bites", $waiting[0]['uuid']);

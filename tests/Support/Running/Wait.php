@@ -9,7 +9,7 @@ use RuntimeException;
 /** Waits on a condition, never on time alone. */
 final class Wait
 {
-    private const PATIENCE_SECONDS = 15;
+    private const PATIENCE_SECONDS = 30;
 
     /** For what makes a whole world first, on a machine that has other work. */
     public const A_START = 90;
