@@ -2,4 +2,4 @@
 
 declare(strict_types=1);
 
-return ['paths' => [resource_path('views')], 'compiled' => storage_path('framework/views')];
+return ['paths' => [resource_path('views')], 'compiled' => env('ADMEK_VIEWS', storage_path('framework/views'))];

@@ -29,7 +29,8 @@ check_contract() {
 
 # As many tests at once as there are cores, each process with a database, a server and a browser of its own.
 suites() {
-    local fast="'-d' 'opcache.enable=1' '-d' 'opcache.enable_cli=1' '-d' 'opcache.jit=tracing' '-d' 'opcache.jit_buffer_size=64M' '-d' 'memory_limit=512M'"
+    local fast
+    fast=$(printf "'%s' " "${PHP_FAST[@]:1}")
     "${PHP_FAST[@]}" vendor/bin/paratest --processes "$(nproc)" --passthru-php="$fast" "$@"
 }
 
@@ -51,12 +52,12 @@ cmd_test() {
         contract) check_contract && suites --filter Contract ;;
         core) suites --testsuite Core ;;
         feature) need_readers && suites --testsuite Feature ;;
-        endurance) need_boat && endurance ;;
-        boat) need_browser && need_boat && in_boat_mode ;;
-        browser) need_browser && need_boat && need_readers && suites --functional --testsuite Browser ;;
+        endurance) need_web && endurance ;;
+        boat) need_browser && need_web && in_boat_mode ;;
+        browser) need_browser && need_web && need_readers && suites --functional --testsuite Browser ;;
         all)
             need_browser
-            need_boat
+            need_web
             need_readers
             check_contract
             check_style

@@ -34,7 +34,7 @@ need_vendor() {
     stamped vendor/.admek-stamp "$sum" && [ -f vendor/autoload.php ] && return
     command -v composer >/dev/null || install_packages composer
     say "Installing PHP packages…"
-    COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet >&2 || fail "Composer could not install the PHP packages."
+    attend env COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet >&2 || fail "Composer could not install the PHP packages."
     echo "$sum" >vendor/.admek-stamp
 }
 
@@ -44,7 +44,7 @@ need_node() {
     sum=$(sum_of package-lock.json)
     stamped node_modules/.admek-stamp "$sum" && return
     say "Installing front-end packages…"
-    npm ci --no-audit --no-fund --loglevel=error >&2 || fail "npm could not install the front-end packages."
+    attend npm ci --no-audit --no-fund --loglevel=error >&2 || fail "npm could not install the front-end packages."
     echo "$sum" >node_modules/.admek-stamp
 }
 
@@ -58,14 +58,24 @@ need_build() {
     stamped public/build/.admek-stamp "$(sum_of_sources)" && return
     need_node
     say "Building the front end…"
-    npm run --silent types >&2
-    npm run --silent build >&2 || fail "The front end could not be built."
+    attend npm run --silent types >&2
+    attend npm run --silent build >&2 || fail "The front end could not be built."
     sum_of_sources >public/build/.admek-stamp
 }
 
+# What PHP makes for itself is kept beside the program where that is one's own, and else where serving keeps its things. Root runs
+# nothing that the own user could have written.
 need_folders() {
-    local folder
-    for folder in "$DATA" bootstrap/cache storage/logs storage/framework/views storage/framework/cache; do
+    local folder folders=("$DATA" storage/serving/logs)
+    if [ "$(id -u)" = 0 ] || [ -O admek ]; then
+        folders+=(bootstrap/cache storage/logs storage/framework/views storage/framework/cache)
+        if [ "$(id -u)" = 0 ] && id -u "$OWN_USER" >/dev/null 2>&1; then
+            find bootstrap/cache storage/logs storage/framework -user "$OWN_USER" \( -type f -delete -o -exec chown root: {} + \) 2>/dev/null || true
+        fi
+    else
+        export APP_SERVICES_CACHE="$PWD/storage/serving/services.php" APP_PACKAGES_CACHE="$PWD/storage/serving/packages.php"
+    fi
+    for folder in "${folders[@]}"; do
         mkdir -p "$folder" 2>/dev/null && [ -w "$folder" ] || fail "$folder may not be written. See who owns it: Admek keeps its data and what it makes there."
     done
 }

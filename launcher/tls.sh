@@ -9,7 +9,7 @@ AUTHORITY_GOOD=3650
 PRIVATE_NETWORKS=(127.0.0.0/255.0.0.0 10.0.0.0/255.0.0.0 172.16.0.0/255.240.0.0 192.168.0.0/255.255.0.0 169.254.0.0/255.255.0.0
     fc00::/fe00:: fe80::/ffc0:: ::1/ffff:ffff:ffff:ffff:ffff:ffff:ffff:ffff)
 
-own_names() { { echo "localhost 127.0.0.1"; cat "$MADE-names"; } | tr ' ' '\n' | tr -d '[]' | grep -v '^$' | sort -u; }
+own_names() { { echo "localhost 127.0.0.1"; cat "$MADE/names"; } | tr ' ' '\n' | tr -d '[]' | grep -v '^$' | sort -u; }
 
 is_address() { [[ "$1" =~ ^[0-9.]+$ || "$1" == *:* ]]; }
 
@@ -108,6 +108,6 @@ make_certificate() {
 renew_certificate() {
     leaf_is_good && return
     make_certificate
-    cp "$DATA/tls/ca.crt" "$RUN/trust/boat.crt"
+    cp "$DATA/tls/ca.crt" "$MADE/trust/boat.crt"
     kill -HUP "${SERVER[nginx]}"
 }

@@ -30,19 +30,19 @@ final class NginxConfig
         'image/svg+xml' => 'svg', 'application/json' => 'json', 'application/x-x509-ca-cert' => 'crt',
     ];
 
-    public static function text(BoatServer $boat): string
+    public static function text(WebServer $web): string
     {
         $types = implode(' ', array_map(
             static fn (string $type, string $ending): string => "{$type} {$ending};", array_keys(self::TYPES), self::TYPES,
         ));
         $tmp = implode("\n", array_map(
-            static fn (string $kind): string => "    {$kind}_temp_path \"{$boat->folder}/passing/{$kind}\";",
+            static fn (string $kind): string => "    {$kind}_temp_path \"{$web->folder}/passing/{$kind}\";",
             ['client_body', 'fastcgi', 'proxy', 'uwsgi', 'scgi'],
         ));
 
         return implode("\n", [
-            'daemon off;', 'worker_processes 2;',
-            "pid \"{$boat->folder}/nginx.pid\";", "error_log \"{$boat->folder}/nginx.log\" warn;",
+            'daemon off;', 'worker_processes 2;', ...(posix_geteuid() === 0 ? ['user root;'] : []),
+            "pid \"{$web->folder}/nginx.pid\";", "error_log \"{$web->folder}/nginx.log\" warn;",
             'events { worker_connections 1024; }', 'http {', "    types { {$types} }",
             '    default_type application/octet-stream;', '    server_tokens off;', '    access_log off;', $tmp,
             '    sendfile on;', '    gzip on;', '    gzip_types text/javascript text/css image/svg+xml;',
@@ -52,40 +52,40 @@ final class NginxConfig
             '    send_timeout 15s;', '    keepalive_timeout 30s;',
             '    reset_timedout_connection on;', '    large_client_header_buffers 4 8k;',
             '    limit_conn_zone $binary_remote_addr zone=device:1m;', '    limit_conn device 100;', '    limit_conn_status 429;',
-            '    server {', ...self::server($boat), '    }', '}', '',
+            '    server {', ...self::server($web), '    }', '}', '',
         ]);
     }
 
     /** @return list<string> */
-    private static function server(BoatServer $boat): array
+    private static function server(WebServer $web): array
     {
-        $ssl = $boat->tls === null ? '' : ' ssl http2';
+        $ssl = $web->tls === null ? '' : ' ssl http2';
         // The laptop itself needs no certificate to speak to itself.
         $lines = array_map(
-            static fn (string $address): string => "        listen {$address}:{$boat->port}"
+            static fn (string $address): string => "        listen {$address}:{$web->port}"
                 .(in_array($address, OwnNames::LOOPBACK, true) ? '' : $ssl).';',
-            array_values(array_unique([...$boat->listen, '127.0.0.1'])),
+            array_values(array_unique([...$web->listen, '127.0.0.1'])),
         );
-        if ($boat->tls !== null) {
+        if ($web->tls !== null) {
             array_push(
                 $lines,
-                "        ssl_certificate \"{$boat->tls}/boat.crt\";",
-                "        ssl_certificate_key \"{$boat->tls}/boat.key\";",
+                "        ssl_certificate \"{$web->tls}/boat.crt\";",
+                "        ssl_certificate_key \"{$web->tls}/boat.key\";",
                 '        ssl_protocols TLSv1.2 TLSv1.3;', '        ssl_session_tickets off;',
                 // Asked without TLS, the way to trust the boat's certificate is shown.
                 '        error_page 497 =200 @plain;',
-                "        location @plain { root \"{$boat->folder}/trust\"; rewrite ^/(?!boat\\.crt$) /index.html break; "
+                "        location @plain { root \"{$web->folder}/trust\"; rewrite ^/(?!boat\\.crt$) /index.html break; "
                     .'rewrite ^/boat\.crt$ /boat.crt break; '.self::headers().' }',
             );
         }
         $lines = [
-            ...$lines, "        root \"{$boat->program}/public\";",
+            ...$lines, "        root \"{$web->program}/public\";",
             '        '.self::bounds('usual', LargestBodies::USUAL), ...self::faults(),
             '        location /build/ { '.self::headers().' add_header Cache-Control "public, max-age=31536000, immutable"; }',
-            '        location / { '.self::application($boat).' }',
+            '        location / { '.self::application($web).' }',
         ];
         foreach (LargestBodies::OF_FILES as $path => $bytes) {
-            $lines[] = "        location = {$path} { ".self::bounds($path, $bytes).' '.self::application($boat).' }';
+            $lines[] = "        location = {$path} { ".self::bounds($path, $bytes).' '.self::application($web).' }';
         }
 
         return $lines;
@@ -143,10 +143,10 @@ final class NginxConfig
     }
 
     /** CGI's variables (RFC 3875, 4.1), and no others but the request's own headers. */
-    private static function application(BoatServer $boat): string
+    private static function application(WebServer $web): string
     {
         $told = [
-            'SCRIPT_FILENAME' => "\"{$boat->program}/public/index.php\"", 'DOCUMENT_ROOT' => "\"{$boat->program}/public\"",
+            'SCRIPT_FILENAME' => "\"{$web->program}/public/index.php\"", 'DOCUMENT_ROOT' => "\"{$web->program}/public\"",
             'SCRIPT_NAME' => '/index.php', 'REQUEST_METHOD' => '$request_method', 'REQUEST_URI' => '$request_uri',
             'QUERY_STRING' => '$query_string', 'CONTENT_TYPE' => '$content_type', 'CONTENT_LENGTH' => '$content_length',
             'SERVER_PROTOCOL' => '$server_protocol', 'SERVER_NAME' => '$server_name', 'SERVER_PORT' => '$server_port',
@@ -157,6 +157,6 @@ final class NginxConfig
             static fn (string $name, string $value): string => "fastcgi_param {$name} {$value};", array_keys($told), $told,
         ));
 
-        return "fastcgi_pass \"unix:{$boat->socket()}\"; {$params} fastcgi_buffers 32 16k; fastcgi_read_timeout 75s;";
+        return "fastcgi_pass \"unix:{$web->socket()}\"; {$params} fastcgi_buffers 32 16k; fastcgi_read_timeout 75s;";
     }
 }

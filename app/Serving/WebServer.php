@@ -6,8 +6,8 @@ namespace App\Serving;
 
 use InvalidArgumentException;
 
-/** What nginx and PHP-FPM are told of one Admek in boat mode. */
-final readonly class BoatServer
+/** What nginx and PHP-FPM are told of one Admek. */
+final readonly class WebServer
 {
     /**
      * @param  string  $program  folder Admek is in

@@ -47,6 +47,7 @@
     };
 
     void aboard.read();
+    $effect(() => aboard.follow());
 </script>
 
 {#if aboard.outdated}<Outdated />{/if}

@@ -8,12 +8,15 @@ use Facebook\WebDriver\WebDriverKeys;
 use PDO;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Browser\Support\BrowserTestCase;
+use Tests\Browser\Support\LetsDevicesIn;
 use Tests\Support\Running\Wait;
 
 /** What is entered is kept: against another device, a stopped server, a reload. */
 #[Group('served')]
 final class KeepingTest extends BrowserTestCase
 {
+    use LetsDevicesIn;
+
     public function test_two_devices_on_one_spread_are_told_and_choose(): void
     {
         $this->openSpread();
@@ -114,6 +117,26 @@ final class KeepingTest extends BrowserTestCase
         $this->app->serve();
         $this->js('document.querySelector("[data-chore=radio_check] input").click()');
         $this->see('[data-chore=radio_check][data-state=done]');
+    }
+
+    public function test_where_nobody_serves_every_screen_says_so_and_what_to_do(): void
+    {
+        $phone = $this->openPhone();
+        $this->comeAboard($phone, 'mate', 'Cockpit');
+        $this->visit('/trips/{next}/watch', $phone);
+        $this->see('[data-rod=P3] .depth', browser: $phone);
+        $this->visit('/locker');
+        $this->see('h1');
+        self::assertSame(0, $this->js('return document.querySelectorAll("[data-unserved]").length'));
+        $this->app->stopServing();
+        $this->see('[data-unserved]', 'Start it again in its folder: ./admek serve');
+        $this->see('[data-unserved]', 'this device on the boat’s network?', $phone);
+        $this->app->serve();
+        foreach ([$this->browser, $phone] as $device) {
+            Wait::until(
+                static fn (): bool => ! str_contains($device->driver->getPageSource(), 'data-unserved'), 'it to be gone',
+            );
+        }
     }
 
     public function test_leaving_the_screen_keeps_the_edit(): void

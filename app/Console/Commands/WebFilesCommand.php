@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Serving\BoatServer;
 use App\Serving\FpmConfig;
 use App\Serving\NginxConfig;
+use App\Serving\WebServer;
 use Illuminate\Console\Command;
 use InvalidArgumentException;
 
-final class BoatFilesCommand extends Command
+final class WebFilesCommand extends Command
 {
-    protected $signature = 'admek:boat-files
+    protected $signature = 'admek:web-files
         {folder : where nginx and PHP-FPM keep what is theirs}
         {--listen=* : addresses}
         {--port=}
         {--tls= : folder of the boat’s certificate}';
 
-    protected $description = 'Write what nginx and PHP-FPM are told in boat mode: called by the launcher';
+    protected $description = 'Write what nginx and PHP-FPM are told: called by the launcher';
 
     public function handle(): int
     {
@@ -30,7 +30,7 @@ final class BoatFilesCommand extends Command
         /** @var list<string> $listen */
         $listen = (array) $this->option('listen');
         try {
-            $boat = new BoatServer(
+            $web = new WebServer(
                 base_path(), (string) $this->argument('folder'), $listen, (int) $this->option('port'),
                 $said('tls'),
             );
@@ -40,16 +40,16 @@ final class BoatFilesCommand extends Command
             return self::FAILURE;
         }
         $written = [
-            'fpm.conf' => FpmConfig::text($boat, array_filter(getenv(), is_string(...))),
-            'nginx.conf' => NginxConfig::text($boat),
+            'fpm.conf' => FpmConfig::text($web, array_filter(getenv(), is_string(...))),
+            'nginx.conf' => NginxConfig::text($web),
         ];
         foreach ($written as $name => $text) {
-            file_put_contents("{$boat->folder}/{$name}", $text);
+            file_put_contents("{$web->folder}/{$name}", $text);
         }
-        if ($boat->tls !== null) {
-            @mkdir("{$boat->folder}/trust");
-            copy("{$boat->tls}/ca.crt", "{$boat->folder}/trust/boat.crt");
-            file_put_contents("{$boat->folder}/trust/index.html", view('trust', ['port' => $boat->port])->render());
+        if ($web->tls !== null) {
+            @mkdir("{$web->folder}/trust");
+            copy("{$web->tls}/ca.crt", "{$web->folder}/trust/boat.crt");
+            file_put_contents("{$web->folder}/trust/index.html", view('trust', ['port' => $web->port])->render());
         }
 
         return self::SUCCESS;

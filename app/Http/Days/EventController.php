@@ -23,8 +23,8 @@ use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /**
- * Events of a trip, as devices tell them: each kept once or refused by itself; those that are one thing are kept together, or none of
- * them. What they are kept with is worked out before the data is held for them.
+ * Events of a trip, as devices tell them: each kept once or refused by itself; those that are one thing are kept together, or
+ * none of them. What they are kept with is worked out before the data is held for them.
  */
 final class EventController
 {

@@ -5,6 +5,7 @@
     import type { Schemas } from '../lib/api';
     import { queue } from '../day/queue.svelte';
     import { THEMES, theme } from './theme.svelte';
+    import Unserved from './Unserved.svelte';
 
     let { children }: { children: Snippet } = $props();
 
@@ -106,7 +107,10 @@
             {/each}
         </fieldset>
     </nav>
-    <div class="relative min-h-0 min-w-0 flex-1 overflow-auto">{@render children()}</div>
+    <div class="flex min-h-0 min-w-0 flex-1 flex-col">
+        {#if aboard.unserved}<Unserved />{/if}
+        <div class="relative min-h-0 flex-1 overflow-auto">{@render children()}</div>
+    </div>
     <!-- On a phone the bar has no room for it: it stands above the page, and covers none of it. -->
     <div class="shrink-0 text-center sm:hidden print:hidden">{@render news()}</div>
 </div>
@@ -122,7 +126,8 @@
     {/if}
     {#if queue.length > 0}
         <p class="news px-3 py-2 text-sm font-semibold" role="status">
-            {queue.length} waiting to be sent{#if queue.why}: <span class="font-normal">{queue.why}</span>{/if}
+            {queue.length} waiting to be sent{#if queue.why && !aboard.unserved}: <span class="font-normal">{queue.why}</span
+                >{/if}
         </p>
     {/if}
     {#if queue.refused[0]}

@@ -1,11 +1,17 @@
 /** What every screen stands on: the boat, her gear and the season's trips, read once and refreshed on change. */
 import { keepCatalogue } from './catalogue';
-import { api, ask, type Boat, type Locker, type Me, type Schemas, type Trip } from './api';
+import { api, ask, inTime, type Boat, type Locker, type Me, type Schemas, type Trip } from './api';
 
 type State = 'reading' | 'silent' | 'no-boat' | 'ready';
 
 const NOT_LET_IN = 401;
 const NOT_FOR_THIS_DEVICE = 403;
+/** Said by nginx where nothing behind it answers. */
+const NOBODY_BEHIND = [502, 503, 504];
+/** Nothing was asked for so long: it is seen to that somebody still serves. */
+const QUIET_MS = 10_000;
+/** To the next look, while nobody does. */
+const AGAIN_MS = 2000;
 /** What page this is: of the Admek that served it. */
 const BUILD = document.querySelector<HTMLMetaElement>('meta[name=build]')?.content ?? '';
 
@@ -21,6 +27,11 @@ class Aboard {
     locker: Locker | null = $state.raw(null);
     trips: Trip[] = $state.raw([]);
 
+    /** Nobody answers this page. */
+    unserved: boolean = $state(false);
+    #heard = Date.now();
+    #looking = false;
+
     /** How often it was let in, and how often it had been when each request was made. */
     #lettings = 0;
     readonly #askedAs = new WeakMap<Request, number>();
@@ -30,7 +41,14 @@ class Aboard {
             onRequest: ({ request }) => {
                 this.#askedAs.set(request, this.#lettings);
             },
+            onError: () => void this.#look(),
             onResponse: ({ request, response, schemaPath }) => {
+                if (NOBODY_BEHIND.includes(response.status)) {
+                    void this.#look();
+                } else {
+                    this.#heard = Date.now();
+                    this.unserved = false;
+                }
                 this.outdated ||= (response.headers.get('Admek-Build') ?? BUILD) !== BUILD;
                 if (response.status === NOT_LET_IN) {
                     // What was asked before this device was let in says nothing of it now.
@@ -41,6 +59,28 @@ class Aboard {
                 }
             },
         });
+    }
+
+    /** Sees to it that somebody serves, while this page is looked at: what is asked anyway tells it too. */
+    follow(): () => void {
+        const looking = setInterval(() => {
+            if (document.visibilityState === 'visible' && Date.now() - this.#heard > QUIET_MS) {
+                void this.#look();
+            }
+        }, AGAIN_MS);
+        return () => clearInterval(looking);
+    }
+
+    /** One question that was given up, or lost, says nothing yet. */
+    async #look(): Promise<void> {
+        if (this.#looking) {
+            return;
+        }
+        this.#looking = true;
+        const answer = await fetch('/api/aboard', { signal: inTime() }).catch(() => null);
+        this.#looking = false;
+        this.unserved = !answer || NOBODY_BEHIND.includes(answer.status);
+        this.#heard = this.unserved ? 0 : Date.now();
     }
 
     may(what: Schemas['Ability']): boolean {

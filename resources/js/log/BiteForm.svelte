@@ -18,6 +18,7 @@
     let note = $state('');
     let time = $state(now());
     let faults: Fault[] = $state([]);
+    const WAITS = 'Kept on this device; it is sent when the server answers.';
     let said = $state('');
     let sending = $state(false);
 
@@ -68,7 +69,7 @@
             said = 'Not logged yet: see below.';
             return;
         }
-        said = queue.length > 0 ? 'Kept on this device; it is sent when the server answers.' : 'Logged.';
+        said = queue.length > 0 ? WAITS : 'Logged.';
         [bitten, outcome, species, length, weight, note, time] = [0, 'hooked', '', '', '', '', now()];
     }
 </script>
@@ -121,7 +122,7 @@
         <TextField label="Note" bind:value={note} fault={faultAt(faults, '/note')} class="col-span-2" />
         <div class="col-span-2 flex items-center gap-4 sm:col-span-6">
             <button class="btn btn-primary btn-lg" disabled={sending}>Log the bite</button>
-            <p role="status" class="font-semibold">{said}</p>
+            <p role="status" class="font-semibold">{said === WAITS && queue.length === 0 ? '' : said}</p>
         </div>
     </div>
 </form>

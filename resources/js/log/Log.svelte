@@ -17,6 +17,7 @@
     import FishPhoto from './FishPhoto.svelte';
     import LoggerDialog from './LoggerDialog.svelte';
     import PutRight from './PutRight.svelte';
+    import { isHeldBack, rodOf, wordsOf } from './refused';
 
     /** A bite is one tap on its rod; the rest can be filled in after. Beneath, what the trip has brought. */
     let { params }: { params: { trip: string } } = $props();
@@ -67,9 +68,9 @@
     // Numbers, not the rows they are of: those are new with every reading.
     const tripId = $derived(trip?.id);
     const waits = $derived(waiting.length);
-    // Read again whenever a waiting bite has gone: it is in the list then.
+    // Read again whenever a waiting bite has gone: it is in the list then; and once somebody serves again.
     $effect(() => {
-        void waits;
+        void [waits, aboard.unserved];
         if (tripId === undefined) {
             said = 'There is no such trip.';
         } else {
@@ -99,10 +100,11 @@
         <ul data-testid="bites">
             {#each waiting as one (one.event.uuid)}
                 <li class="border-base-300 border-t py-2 font-semibold">
-                    {aboard.boat.holders.find(({ id }) => id === one.event.holder_id)?.code ?? ''}
+                    {rodOf(one.event, waiting, aboard.boat)}
                     {wordOf('events', one.event.kind)} at {clock(one.event.at)}:
-                    {#if one.refused}
-                        <span class="text-error">not taken. {one.refused[0]?.detail}</span>
+                    {#if one.refused && isHeldBack(one)}waits for what was told with it
+                    {:else if one.refused?.[0]}
+                        <span class="text-error">not taken. {wordsOf(one.refused[0], aboard.boat)}</span>
                         <span class="inline-flex flex-wrap gap-2 pl-2">
                             <button type="button" class="btn btn-sm" onclick={() => (mending = one)}>Put right…</button>
                             <button type="button" class="btn btn-sm" onclick={() => void queue.sendAgain(one)}>Send again</button>

@@ -1,7 +1,6 @@
 <script lang="ts">
     import type { Boat, Fault, Trip } from '../lib/api';
     import { wordOf } from '../lib/catalogue';
-    import type { Quantity } from '../lib/units';
     import { clock } from '../lib/words';
     import { queue, type NewEvent } from '../day/queue.svelte';
     import type { Waiting } from '../day/shelf';
@@ -9,22 +8,10 @@
     import PickField from '../fields/PickField.svelte';
     import TextField from '../fields/TextField.svelte';
     import Dialog from '../frame/Dialog.svelte';
+    import { FIGURES, fieldOf, rodOf, wordsOf, type Figure } from './refused';
 
     /** An event the server refused: what is wrong with it is put right where it can be typed, and it is sent again. */
     let { one, trip, boat, close }: { one: Waiting; trip: Trip; boat: Boat; close: () => void } = $props();
-
-    type Figure = 'length' | 'girth' | 'weight' | 'depth' | 'speed' | 'latitude' | 'longitude' | 'bearing' | 'distance';
-    const FIGURES: Record<Figure, [label: string, quantity?: Quantity]> = {
-        length: ['Length', 'fish'],
-        girth: ['Girth', 'fish'],
-        weight: ['Weight, by the scale', 'mass'],
-        depth: ['Depth', 'depth'],
-        speed: ['Speed', 'speed'],
-        latitude: ['Latitude'],
-        longitude: ['Longitude'],
-        bearing: ['Bearing'],
-        distance: ['Distance', 'distance'],
-    };
 
     // svelte-ignore state_referenced_locally
     let event: NewEvent = $state.raw(one.event);
@@ -32,8 +19,6 @@
     let faults: Fault[] = $state.raw(one.refused ?? []);
     let asking = $state(false);
 
-    /** Where a fault lies: the field of the event it is at, or in. */
-    const fieldOf = ({ pointer }: Fault) => pointer.split('/')[1] ?? '';
     const faultOf = (name: string) => faults.find((fault) => fieldOf(fault) === name);
     // svelte-ignore state_referenced_locally
     const wrong = new Set(faults.map(fieldOf));
@@ -62,7 +47,7 @@
     }
 </script>
 
-<Dialog title="{wordOf('events', event.kind)} at {clock(event.at)}: put it right" {close}>
+<Dialog title="{rodOf(event, queue.waiting, boat)} {wordOf('events', event.kind)} at {clock(event.at)}: put it right" {close}>
     <form
         class="grid gap-3"
         onsubmit={(submitted) => {
@@ -71,10 +56,10 @@
         }}
     >
         {#each elsewhere as fault (fault.pointer)}
-            <p class="text-error font-semibold">{fault.detail}</p>
+            <p class="text-error font-semibold">{wordsOf(fault, boat)}</p>
         {/each}
         {#each figures as name (name)}
-            {@const [label, quantity] = FIGURES[name]}
+            {@const { label, quantity } = FIGURES[name]}
             <NumberField
                 {label}
                 value={event[name]}

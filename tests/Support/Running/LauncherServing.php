@@ -7,10 +7,13 @@ namespace Tests\Support\Running;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
-/** By the launcher itself: in boat mode, with the rights of a user of its own where this is root, or by PHP's own server. */
+/**
+ * By the launcher itself, for the boat's network or for this machine alone, with the rights of a user of its own where this is
+ * root.
+ */
 final class LauncherServing implements Serving
 {
-    /** What of the program boat mode reads. */
+    /** What of the program serving reads. */
     private const PROGRAM = [
         'admek', 'artisan', 'app', 'bootstrap', 'composer.json', 'config', 'core', 'database', 'docs', 'launcher',
         'package-lock.json', 'public', 'resources', 'routes', 'stand-ins', 'svelte.config.js', 'vendor', 'vite.config.ts',
@@ -27,8 +30,11 @@ final class LauncherServing implements Serving
 
     private ?Process $launcher = null;
 
-    /** @param  list<string>  $options  for ./admek serve */
-    private function __construct(private readonly array $options)
+    /**
+     * @param  list<string>  $options  for ./admek serve
+     * @param  array<string, string>  $environment
+     */
+    private function __construct(private readonly array $options, private readonly array $environment = [])
     {
         $this->folder = RunningApp::temporary();
         $this->data = "{$this->folder}/data";
@@ -47,6 +53,18 @@ final class LauncherServing implements Serving
     public static function own(): self
     {
         return new self([]);
+    }
+
+    /** As where neither nginx nor PHP-FPM can be had. */
+    public static function withoutNginx(): self
+    {
+        return new self([], ['ADMEK_WITHOUT_NGINX' => '1']);
+    }
+
+    /** Where serving keeps what it makes. */
+    public function made(): string
+    {
+        return (glob("{$this->program}/storage/serving/serve-{$this->port}-*") ?: [''])[0];
     }
 
     /** Its data in another folder, which is made. */
@@ -70,16 +88,26 @@ final class LauncherServing implements Serving
 
     public function start(array $otherwise = []): void
     {
+        $this->begin($otherwise);
+        Wait::until(fn (): bool => $this->launcher?->isRunning() !== true
+            || str_contains($this->launcher->getOutput(), 'Admek is at'), "the launcher on port {$this->port}");
+        if ($this->launcher?->isRunning() !== true) {
+            throw new RuntimeException("Admek did not start: {$this->said()}");
+        }
+    }
+
+    /**
+     * Starts it, and waits for nothing.
+     *
+     * @param  array<string, string>  $otherwise  of its environment
+     */
+    public function begin(array $otherwise = []): void
+    {
         $this->launcher = new Process(
             ['./admek', 'serve', '--port', (string) $this->port, ...$this->options],
-            $this->program, $otherwise + ['ADMEK_DATA' => $this->data], timeout: null,
+            $this->program, $otherwise + $this->environment + ['ADMEK_DATA' => $this->data], timeout: null,
         );
         $this->launcher->start();
-        Wait::until(fn (): bool => ! $this->launcher->isRunning()
-            || str_contains($this->launcher->getOutput(), 'Admek is at'), "the launcher on port {$this->port}");
-        if (! $this->launcher->isRunning()) {
-            throw new RuntimeException("Admek did not start: {$this->launcher->getErrorOutput()}");
-        }
     }
 
     public function stop(): void
@@ -106,7 +134,7 @@ final class LauncherServing implements Serving
         foreach (glob('/proc/[0-9]*/cmdline') ?: [] as $file) {
             $words = str_replace("\0", ' ', (string) @file_get_contents($file));
             $process = (int) explode('/', $file)[2];
-            $ours = str_contains($words, "boat-serve-{$this->port}/")
+            $ours = str_contains($words, "storage/serving/serve-{$this->port}-")
                 || str_contains($words, ' -S '.RunningApp::LAPTOP.":{$this->port} ")
                 || (str_contains($words, ' admek:hub ') && $this->isOurs($process));
             if ($ours && posix_getpgid($process) === $process) {

@@ -45,10 +45,9 @@ final class OwnServing implements Serving
         }
         $this->server = new Process(
             [
-                'setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d',
-                'opcache.jit_buffer_size=64M', '-d', "opcache.preload={$this->database}.classes.php", '-d',
-                'opcache.preload_user='.(posix_getpwuid(posix_geteuid())['name'] ?? ''),
-                '-S', RunningApp::LAPTOP.":{$this->port}", '-t', 'public', 'public/router.php',
+                'setsid', PHP_BINARY, ...self::settings(), '-d', "opcache.preload={$this->database}.classes.php", '-d',
+                'opcache.preload_user='.(posix_getpwuid(posix_geteuid())['name'] ?? ''), '-S',
+                RunningApp::LAPTOP.":{$this->port}", '-t', 'public', 'public/router.php',
             ],
             RunningApp::root(), ['PHP_CLI_SERVER_WORKERS' => '4'] + $this->environment(), timeout: null,
         );
@@ -77,6 +76,18 @@ final class OwnServing implements Serving
     {
         $this->stop();
         array_map(unlink(...), glob("{$this->database}*") ?: []);
+    }
+
+    /** @return list<string> as the launcher tells PHP to run */
+    private static function settings(): array
+    {
+        $settings = (array) parse_ini_file(RunningApp::root().'/launcher/php-serving.ini');
+        $told = ['-d', 'opcache.enable_cli=1'];
+        foreach ($settings as $name => $value) {
+            array_push($told, '-d', "{$name}={$value}");
+        }
+
+        return $told;
     }
 
     /** @return array<string, string> as the launcher serves a database, its configuration and routes cached beside it */
