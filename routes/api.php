@@ -86,6 +86,11 @@ Route::post('aboard', [AboardController::class, 'store'])->middleware('session')
 $for = static fn (Ability $ability) => Route::middleware(Authorize::using($ability->value));
 $forThis = static fn (string $sees, string $row): string => Authorize::using($sees, $row);
 
+// Asked by nginx before it takes a file for whoever may send one.
+foreach ([Ability::Plan, Ability::Log] as $ability) {
+    $for($ability)->get("door/{$ability->value}", [AboardController::class, 'mayEnter']);
+}
+
 $for(Ability::Look)->group(static function () use ($forThis): void {
     Route::get('aboard', [AboardController::class, 'show']);
     Route::delete('aboard', [AboardController::class, 'destroy']);

@@ -8,6 +8,7 @@ use App\Devices\OwnNames;
 use App\Http\Middleware\ClosedAnswers;
 use App\Http\Middleware\ReadableJson;
 use App\Http\Problem;
+use Illuminate\Support\Facades\Config;
 
 /**
  * nginx's configuration (its documentation, "Core functionality" and the modules named): built files are handed out by it, all
@@ -17,7 +18,8 @@ final class NginxConfig
 {
     /** What nginx answers by itself, and what it says. */
     private const SAID = [
-        400 => 'The request is not readable.', 403 => 'There is nothing to see here.', 404 => 'There is no such file.',
+        400 => 'The request is not readable.', 401 => 'This device is let in by a code, which the captain’s screen shows.',
+        403 => 'That is not for this device.', 404 => 'There is no such file.',
         405 => 'A file is only read.', 408 => 'The request took too long to come.',
         414 => 'The address is too long.', 429 => 'Too many requests at once from this device.',
         500 => 'The server could not finish this; the reason is in its log.',
@@ -30,7 +32,11 @@ final class NginxConfig
         'image/svg+xml' => 'svg', 'application/json' => 'json', 'application/x-x509-ca-cert' => 'crt',
     ];
 
-    public static function text(WebServer $web): string
+    /** Bytes a request with no sign of having been let in may bring, in digits: 99 999 at most. */
+    private const DIGITS_OF_UNKNOWN = 6;
+
+    /** @param  array<string, string>  $doors  ability that sending to each address of a file takes */
+    public static function text(WebServer $web, array $doors): string
     {
         $types = implode(' ', array_map(
             static fn (string $type, string $ending): string => "{$type} {$ending};", array_keys(self::TYPES), self::TYPES,
@@ -52,12 +58,32 @@ final class NginxConfig
             '    send_timeout 15s;', '    keepalive_timeout 30s;',
             '    reset_timedout_connection on;', '    large_client_header_buffers 4 8k;',
             '    limit_conn_zone $binary_remote_addr zone=device:1m;', '    limit_conn device 100;', '    limit_conn_status 429;',
-            '    server {', ...self::server($web), '    }', '}', '',
+            ...self::unknown(), '    server {', ...self::server($web, $doors), '    }', '}', '',
         ]);
     }
 
-    /** @return list<string> */
-    private static function server(WebServer $web): array
+    /**
+     * Who asks from elsewhere and brings no cookie of Admek's brings little, and says how much.
+     *
+     * @return list<string>
+     */
+    private static function unknown(): array
+    {
+        $cookie = Config::string('session.cookie');
+        $digits = self::DIGITS_OF_UNKNOWN;
+
+        return [
+            '    map "$remote_addr|$host|$cookie_'.$cookie.'|$content_length|$http_transfer_encoding" $too_much_of_unknown {',
+            '        default 0;', '        "~^(127\.[^|]*|::1)\|(localhost|127\.0\.0\.1|\[::1\])\|" 0;',
+            '        "~^[^|]*\|[^|]*\|\|[0-9]{'.$digits.',}\|" 1;', '        "~^[^|]*\|[^|]*\|\|[0-9]*\|." 1;', '    }',
+        ];
+    }
+
+    /**
+     * @param  array<string, string>  $doors
+     * @return list<string>
+     */
+    private static function server(WebServer $web, array $doors): array
     {
         $ssl = $web->tls === null ? '' : ' ssl http2';
         // The laptop itself needs no certificate to speak to itself.
@@ -82,10 +108,19 @@ final class NginxConfig
             ...$lines, "        root \"{$web->program}/public\";",
             '        '.self::bounds('usual', LargestBodies::USUAL), ...self::faults(),
             '        location /build/ { '.self::headers().' add_header Cache-Control "public, max-age=31536000, immutable"; }',
-            '        location / { '.self::application($web).' }',
+            '        location / { if ($too_much_of_unknown) { return 401; } '.self::application($web).' }',
         ];
         foreach (LargestBodies::OF_FILES as $path => $bytes) {
-            $lines[] = "        location = {$path} { ".self::bounds($path, $bytes).' '.self::application($web).' }';
+            // Asked before any of the body is taken.
+            $lines[] = "        location = {$path} { auth_request /door/{$doors[$path]}; ".self::bounds($path, $bytes).' '
+                .self::application($web).' }';
+        }
+        foreach (array_unique($doors) as $ability) {
+            $lines[] = "        location = /door/{$ability} { internal; if (\$request_method ~ ^(GET|HEAD)\$) { return 204; } "
+                .'client_max_body_size 0; fastcgi_pass_request_body off; '.self::application($web, [
+                    'REQUEST_METHOD' => 'GET', 'REQUEST_URI' => "/api/door/{$ability}", 'QUERY_STRING' => '""',
+                    'CONTENT_TYPE' => '""', 'CONTENT_LENGTH' => '""',
+                ]).' }';
         }
 
         return $lines;
@@ -130,8 +165,8 @@ final class NginxConfig
             ['type' => 'about:blank', 'title' => Problem::title($status), 'status' => $status, 'detail' => $said],
         );
 
-        return "        location = /said/{$name} { internal; types { } default_type application/problem+json; ".self::headers()
-            ." return {$status} '{$json}'; }";
+        return "        location = /said/{$name} { internal; client_max_body_size 0; types { } "
+            .'default_type application/problem+json; '.self::headers()." return {$status} '{$json}'; }";
     }
 
     private static function headers(): string
@@ -142,10 +177,14 @@ final class NginxConfig
         ));
     }
 
-    /** CGI's variables (RFC 3875, 4.1), and no others but the request's own headers. */
-    private static function application(WebServer $web): string
+    /**
+     * CGI's variables (RFC 3875, 4.1), and no others but the request's own headers.
+     *
+     * @param  array<string, string>  $otherwise
+     */
+    private static function application(WebServer $web, array $otherwise = []): string
     {
-        $told = [
+        $told = $otherwise + [
             'SCRIPT_FILENAME' => "\"{$web->program}/public/index.php\"", 'DOCUMENT_ROOT' => "\"{$web->program}/public\"",
             'SCRIPT_NAME' => '/index.php', 'REQUEST_METHOD' => '$request_method', 'REQUEST_URI' => '$request_uri',
             'QUERY_STRING' => '$query_string', 'CONTENT_TYPE' => '$content_type', 'CONTENT_LENGTH' => '$content_length',

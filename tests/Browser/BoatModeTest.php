@@ -46,6 +46,32 @@ final class BoatModeTest extends TestCase
         }
     }
 
+    public function test_who_may_not_send_a_file_is_turned_away_before_any_of_it_is_taken(): void
+    {
+        $whole = static fn (string $path, int $length): array => [
+            "PUT {$path} HTTP/1.1", "Content-Type: application/octet-stream\r\nContent-Length: {$length}",
+            str_repeat('x', 20_000),
+        ];
+        $chunks = ['PUT /api/everything HTTP/1.1', 'Transfer-Encoding: chunked', "4e20\r\n".str_repeat('x', 20_000)];
+        $other = ['POST /api/trips HTTP/1.1', "Content-Type: application/json\r\nContent-Length: 200000", '{'];
+        foreach ([
+            'nobody' => [401, $whole('/api/everything', 400_000_000)], 'nobody, told otherwise' => [401, $chunks],
+            'nobody, to no file' => [401, $other], 'a mate' => [403, $whole('/api/everything', 400_000_000)],
+            'a guest' => [403, $whole('/api/photographs?bite=x', 900_000)],
+        ] as $who => [$status, $request]) {
+            $answer = $this->asPhone($who, ...$request);
+            self::assertStringStartsWith("HTTP/1.1 {$status}", $answer, $who);
+            self::assertIsArray(json_decode(substr($answer, (int) strpos($answer, "\r\n\r\n") + 4), true), $answer);
+        }
+        self::assertSame([], self::$boat->passing(), 'nothing of it is on the disk');
+        // A mate may send a photograph: it is taken, and then found to be none.
+        $headers = "Content-Type: image/jpeg\r\nContent-Length: 3";
+        $answer = $this->asPhone('a mate', 'PUT /api/photographs?bite=x HTTP/1.1', $headers, 'xyz');
+        self::assertStringStartsWith('HTTP/1.1 4', $answer);
+        self::assertStringNotContainsString('HTTP/1.1 401', $answer);
+        self::assertStringNotContainsString('HTTP/1.1 403', $answer);
+    }
+
     public function test_what_no_program_would_send_is_answered_in_json_too(): void
     {
         foreach ([
@@ -155,6 +181,39 @@ final class BoatModeTest extends TestCase
         $body = curl_exec($asked);
 
         return [(int) curl_getinfo($asked, CURLINFO_RESPONSE_CODE), (string) $body];
+    }
+
+    /** By a name of the boat's, as one who was let in as what is told, or who was not. */
+    private function asPhone(string $who, string $line, string $headers, string $body): string
+    {
+        $host = RunningApp::BOAT.':'.self::$app?->port;
+        $role = ['a mate' => 'mate', 'a guest' => 'guest'][$who] ?? null;
+        $cookie = $role === null ? '' : "\r\nCookie: {$this->letIn($role, $host)}";
+        $socket = $this->socket();
+        $own = "Host: {$host}\r\nOrigin: http://{$host}\r\nConnection: close";
+        fwrite($socket, "{$line}\r\n{$own}\r\n{$headers}{$cookie}\r\n\r\n{$body}");
+        stream_set_timeout($socket, 5);
+
+        return (string) stream_get_contents($socket);
+    }
+
+    /** @return string its cookies */
+    private function letIn(string $role, string $host): string
+    {
+        $own = '127.0.0.1:'.self::$app?->port;
+        $send = static function (string $path, string $body, string $host): array {
+            $answer = file_get_contents('http://127.0.0.1:'.self::$app?->port.$path, context: stream_context_create(['http' => [
+                'method' => 'POST', 'content' => $body,
+                'header' => ["Host: {$host}", "Origin: http://{$host}", 'Content-Type: application/json'],
+            ]]));
+
+            return [json_decode((string) $answer, true), $http_response_header];
+        };
+        $code = $send('/api/pairing', (string) json_encode(['role' => $role]), $own)[0]['code'];
+        $headers = $send('/api/aboard', (string) json_encode(['code' => $code, 'name' => "A {$role}’s"]), $host)[1];
+        preg_match_all('/^Set-Cookie: ([^;]+);(?!.*Max-Age=0)/im', implode("\n", $headers), $cookies);
+
+        return implode('; ', $cookies[1]);
     }
 
     private function ask(string $line, string $headers = '', string $body = ''): string

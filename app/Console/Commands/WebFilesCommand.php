@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Devices\Ability;
 use App\Serving\FpmConfig;
+use App\Serving\LargestBodies;
 use App\Serving\NginxConfig;
 use App\Serving\WebServer;
+use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Console\Command;
+use Illuminate\Http\Request;
+use Illuminate\Routing\Router;
 use InvalidArgumentException;
 
 final class WebFilesCommand extends Command
@@ -20,7 +25,7 @@ final class WebFilesCommand extends Command
 
     protected $description = 'Write what nginx and PHP-FPM are told: called by the launcher';
 
-    public function handle(): int
+    public function handle(Router $router): int
     {
         $said = function (string $option): ?string {
             $value = $this->option($option);
@@ -41,7 +46,7 @@ final class WebFilesCommand extends Command
         }
         $written = [
             'fpm.conf' => FpmConfig::text($web, array_filter(getenv(), is_string(...))),
-            'nginx.conf' => NginxConfig::text($web),
+            'nginx.conf' => NginxConfig::text($web, self::doors($router)),
         ];
         foreach ($written as $name => $text) {
             file_put_contents("{$web->folder}/{$name}", $text);
@@ -53,5 +58,23 @@ final class WebFilesCommand extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    /** @return array<string, string> what sending a file to each address takes, as its route says */
+    private static function doors(Router $router): array
+    {
+        $doors = [];
+        foreach (array_keys(LargestBodies::OF_FILES) as $path) {
+            $route = $router->getRoutes()->match(Request::create($path, 'PUT'));
+            foreach ($route->gatherMiddleware() as $middleware) {
+                foreach (Ability::cases() as $ability) {
+                    if ($middleware === Authorize::using($ability->value)) {
+                        $doors[$path] = $ability->value;
+                    }
+                }
+            }
+        }
+
+        return $doors;
     }
 }

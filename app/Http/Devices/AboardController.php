@@ -25,6 +25,12 @@ final readonly class AboardController
         return new MeResource($request->user());
     }
 
+    /** Who asks is let through to here or not: there is nothing more to say. */
+    public function mayEnter(): Response
+    {
+        return new Response(status: 204);
+    }
+
     public function store(ComeAboardRequest $request, PairingCodes $codes): JsonResponse
     {
         $device = $codes->use(

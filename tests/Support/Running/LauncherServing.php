@@ -67,6 +67,12 @@ final class LauncherServing implements Serving
         return (glob("{$this->program}/storage/serving/serve-{$this->port}-*") ?: [''])[0];
     }
 
+    /** @return list<string> what nginx has on the disk of bodies that are on their way */
+    public function passing(): array
+    {
+        return glob("{$this->made()}/passing/client_body/*") ?: [];
+    }
+
     /** Its data in another folder, which is made. */
     public function keptIn(string $data): self
     {
