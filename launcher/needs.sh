@@ -12,7 +12,7 @@ install_packages() {
 }
 
 # Extension, and the package that brings it. curl and zip are for the packages Composer installs.
-EXTENSIONS=(pdo_sqlite:php8.2-sqlite3 mbstring:php8.2-mbstring dom:php8.2-xml curl:php8.2-curl zip:php8.2-zip)
+EXTENSIONS=(pdo_sqlite:php8.2-sqlite3 mbstring:php8.2-mbstring dom:php8.2-xml gd:php8.2-gd curl:php8.2-curl zip:php8.2-zip)
 
 need_php() {
     command -v php >/dev/null || install_packages php8.2-cli

@@ -46,6 +46,41 @@ final class HostileRequestsTest extends FeatureTestCase
         self::assertSame([], $refused);
     }
 
+    public function test_no_place_of_a_body_breaks_the_server_whatever_stands_in_it(): void
+    {
+        $this->seedDemo();
+        $broken = [];
+        $bodies = WellMeant::bodies($this->demoSpread(), $this->send('GET', '/trips/new', expect: 200)->json());
+        foreach ($bodies as $what => $body) {
+            [$method, $path] = explode(' ', $what);
+            $path = strtr($path, [
+                '{trip}' => '{next}', '{spread}' => '{next}', '{list}' => 'lures', '{book}' => 'go',
+                '{id}' => DB::table('reels')->max('id'), '{key}' => 'ice', '{rig}' => 'flat',
+                '{sounding}' => (string) DB::table('soundings')->max('id'),
+            ]);
+            foreach (HostileRequests::eachPlaceOf((array) $body, getenv('HOSTILE') === false ? 3 : 9) as $place => $spoilt) {
+                DB::beginTransaction();
+                $version = ['version' => match (true) {
+                    str_contains($path, '/boat') => Boat::query()->sole()->version,
+                    default => DB::table('spreads')->max('version'),
+                }];
+                $spoilt = str_contains($path, '/boat') || $method === 'PUT' ? $version + (array) $spoilt : $spoilt;
+                $answer = $this->json($method, '/api'.DemoRows::in($path, $this->database), (array) $spoilt);
+                DB::rollBack();
+                if ($answer->getStatusCode() >= 500) {
+                    $broken[] = "{$what} {$place}: ".substr($answer->exception?->getMessage() ?? '', 0, 120);
+                }
+            }
+        }
+        foreach (['photographs?bite[]=x', 'days/file?trip[]=x', 'trips/1/watch?known[]=x', 'season?trips[]=x'] as $path) {
+            foreach (['PUT', 'GET'] as $method) {
+                $status = $this->call($method, "/api/{$path}", server: ['HTTP_ACCEPT' => 'application/json'])->getStatusCode();
+                $status < 500 || $broken[] = "{$method} {$path}";
+            }
+        }
+        self::assertSame([], $broken);
+    }
+
     public function test_no_request_breaks_the_server_or_what_it_keeps(): void
     {
         $this->seedDemo();

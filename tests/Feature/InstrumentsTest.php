@@ -73,6 +73,26 @@ final class InstrumentsTest extends FeatureTestCase
         self::assertSame([$version + 1, 1.05], [$boat['version'], $boat['log_factor']], 'who has her open otherwise is told');
     }
 
+    public function test_who_may_not_see_the_ground_is_not_told_which_way_she_goes_over_it(): void
+    {
+        $this->hear(
+            ['water_speed' => 1.1, 'ground_speed' => 1.2, 'heading' => 90.0, 'course' => 92.0, 'depth' => 30.0] + self::PLACE,
+        );
+        $told = fn (bool $sees): array => (array) $this->asked(
+            'GET', '/trips/{next}/watch', $this->letIn(Role::Guest, $sees),
+        )->json();
+        $all = $told(true);
+        self::assertEqualsCanonicalizing(
+            ['water_speed', 'ground_speed', 'heading', 'course', 'depth'], array_keys($all['reads']),
+        );
+        self::assertNotNull($all['ahead']);
+        $some = $told(false);
+        self::assertEqualsCanonicalizing(['water_speed', 'depth'], array_keys($some['reads']));
+        self::assertNull($some['ahead']);
+        self::assertSame($all['rods'], $some['rods']);
+        self::assertNotSame($all['version'], $some['version'], 'what one knows is not news of the other');
+    }
+
     public function test_watch_runs_on_what_is_read_and_says_so(): void
     {
         $before = $this->watch();

@@ -10,6 +10,7 @@ use App\Models\Boat;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RuntimeException;
 use Tests\Feature\Support\FeatureTestCase;
 use Tests\Feature\Support\FromAPhone;
 
@@ -36,10 +37,34 @@ final class TakenHomeTest extends FeatureTestCase
         $this->photographed($bite, $picture, 204);
         self::assertSame([$bite], $this->send('GET', '/trips/{past}/photographs', expect: 200)->json());
         $shown = $this->get("/api/trips/{$this->demoTrip('past')->id}/photographs/{$bite}");
-        self::assertSame(['image/png', $picture], [$shown->headers->get('Content-Type'), $shown->getContent()]);
+        self::assertSame('image/png', $shown->headers->get('Content-Type'));
+        self::assertSame([1, 1], array_slice((array) getimagesizefromstring((string) $shown->getContent()), 0, 2));
+        self::assertStringContainsString('sandbox', (string) $shown->headers->get('Content-Security-Policy'));
         $this->send('GET', "/trips/{next}/photographs/{$bite}", expect: 404);
         $this->send('DELETE', "/trips/{past}/photographs/{$bite}", expect: 204);
         $this->send('DELETE', "/trips/{past}/photographs/{$bite}", expect: 404);
+    }
+
+    public function test_of_a_photograph_nothing_is_kept_but_the_picture_upright_as_it_was_taken(): void
+    {
+        $bite = $this->landed();
+        ob_start();
+        imagejpeg(imagecreatetruecolor(40, 20) ?: throw new RuntimeException('no picture'));
+        $jpeg = (string) ob_get_clean();
+        // One figure: held so that its right is up (6); and a place among what stands behind it.
+        $exif = "Exif\0\0MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01\0\x06\0\0\0\0\0\0GPS 45.31 -38.42";
+        $jpeg = substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2).'<script>1</script>';
+        $this->photographed($bite, $jpeg, 204);
+        $kept = (string) DB::table('photographs')->value('picture');
+        self::assertSame([20, 40], array_slice((array) getimagesizefromstring($kept), 0, 2));
+        self::assertStringNotContainsString('Exif', $kept);
+        self::assertStringNotContainsString('GPS', $kept);
+        self::assertStringNotContainsString('script', $kept);
+        // What an earlier Admek kept as it came is drawn anew too.
+        DB::table('photographs')->update(['picture' => $jpeg]);
+        $anew = require dirname(__DIR__, 2).'/database/migrations/2026_12_01_260000_draw_photographs_anew.php';
+        $anew->up();
+        self::assertStringNotContainsString('GPS', (string) DB::table('photographs')->value('picture'));
     }
 
     #[DataProvider('none')]
@@ -84,7 +109,8 @@ final class TakenHomeTest extends FeatureTestCase
         self::assertStringContainsString('A day on Lamp &lt;b&gt;&amp; Sons&lt;/b&gt;', $page);
         self::assertStringContainsString('<b>5</b>fish landed', $page);
         self::assertStringContainsString('king', $page);
-        self::assertStringContainsString('<img src="data:image/png;base64,'.self::PIXEL, $page);
+        $picture = base64_encode((string) DB::table('photographs')->value('picture'));
+        self::assertStringContainsString("<img src=\"data:image/png;base64,{$picture}", $page);
         self::assertSame(
             0, preg_match('~(?:src|href|url)\s*[=(]\s*["\']?+(?!data:)[^\s>]*[:/]~', $page), 'it asks nothing of anybody',
         );

@@ -60,6 +60,26 @@ final class HostileRequests
     }
 
     /**
+     * A body with each of its places in turn replaced by what no such place holds; of what a list holds the first.
+     *
+     * @param  array<array-key, mixed>  $body
+     * @param  int  $poisons  of nine, at each
+     * @return iterable<string, mixed> by the place
+     */
+    public static function eachPlaceOf(array $body, int $poisons, string $at = ''): iterable
+    {
+        $all = [[], [[]], 'x', ['a' => 'b'], [['a' => ['b' => 1]]], -1, 1e308, true, null];
+        foreach (array_is_list($body) ? array_slice($body, 0, 1) : $body as $key => $value) {
+            foreach (array_slice($all, 0, $poisons) as $i => $poison) {
+                yield "{$at}/{$key} #{$i}" => array_replace($body, [$key => $poison]);
+            }
+            foreach (is_array($value) ? self::eachPlaceOf($value, $poisons, "{$at}/{$key}") : [] as $place => $spoilt) {
+                yield $place => array_replace($body, [$key => $spoilt]);
+            }
+        }
+    }
+
+    /**
      * @param  array<string, mixed>  $operation
      * @return array{string, string}
      */

@@ -43,7 +43,9 @@ class BoatRequest extends FormRequest
             'holders' => ['required', 'list', 'min:1', 'max:'.Hull::MOST_HOLDERS],
             'holders.*' => ['array:id,code,side,kind,aft,starboard,height,counter_calibrated,counter_factor'],
             'holders.*.id' => ['nullable', 'integer:strict'],
-            'holders.*.code' => ['required', 'string', 'max:'.Hull::CODE, 'distinct:ignore_case'],
+            'holders.*.code' => [
+                'required', 'string', 'max:'.Hull::CODE, new UnlikeOthers('Must be unlike every other holder’s.'),
+            ],
             'holders.*.side' => ['required', Rule::in(['port', 'centre', 'starboard'])],
             'holders.*.kind' => ['required', Rule::in(['rod', 'boom'])],
             'holders.*.aft' => ['required', 'numeric:strict', Within::range(Hull::AFT)],
@@ -70,7 +72,6 @@ class BoatRequest extends FormRequest
             'length.between' => Within::words(Hull::LENGTH, Quantity::Leader),
             'beam.between' => Within::words(Hull::BEAM, Quantity::Leader),
             'timezone.timezone' => 'Must be the name of a time zone, such as Etc/GMT+5.',
-            'holders.*.code.distinct' => 'Must be unlike every other holder’s.',
             'holders.*.height.between' => Within::words(Hull::HEIGHT, Quantity::Leader),
         ];
     }

@@ -44,7 +44,10 @@ final class RuleBookController
             );
             $own[$key] = max($rule->least, min($rule->most, $units->toSi($rule->quantity, (float) $figure)));
         }
-        foreach ($request->array('back') as $key) {
+        foreach ($request->array('back') as $i => $key) {
+            if (! is_string($key)) {
+                throw InvalidValue::because("back.{$i}", 'the name of a figure');
+            }
             unset($own[$key]);
         }
         $boat->update(['rule_books' => [$book->value => $book->of($own)->own] + ($boat->rule_books ?? [])]);

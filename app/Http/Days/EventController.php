@@ -55,7 +55,7 @@ final class EventController
             $things[$i] = $new->thing() ?? "{$i}";
             try {
                 $new->held($validators);
-                if (isset($unkept[$new->string('of')->value()])) {
+                if (isset($unkept[$new->word('of')])) {
                     throw InvalidValue::because('of', 'an event that is kept: the one it is of was refused');
                 }
                 $spread = $trip->ownSpread($new->input('spread_id') === null ? null : $new->integer('spread_id'));
@@ -64,7 +64,7 @@ final class EventController
                 $tells = $new->tells($boat, $trip, $event, $spread, $then, $with);
                 $able[$i] = new Telling($event, $new->toldAt(), $spread, $tells);
             } catch (ValidationException|InvalidValue|CannotTow $refusal) {
-                $unkept[$new->string('uuid')->value()] = true;
+                $unkept[$new->word('uuid')] = true;
                 $refused[$i] = Problem::faults($refusal);
             }
         }

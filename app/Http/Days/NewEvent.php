@@ -76,7 +76,7 @@ final class NewEvent extends SpreadContent
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $kind = EventKind::tryFrom($this->string('kind')->value());
+        $kind = EventKind::tryFrom($this->word('kind'));
 
         return [
             'uuid' => ['required', 'string', 'uuid'],
@@ -137,10 +137,18 @@ final class NewEvent extends SpreadContent
         return $this->input('lines') !== null || $this->input('speed') !== null;
     }
 
+    /** What stands there, where that is text. */
+    public function word(string $name): string
+    {
+        $told = $this->input($name);
+
+        return is_string($told) ? $told : '';
+    }
+
     /** What it was told as part of, where others were told with it. */
     public function thing(): ?string
     {
-        return is_string($this->input('thing')) ? strtolower($this->string('thing')->value()) : null;
+        return strtolower($this->word('thing')) ?: null;
     }
 
     /** s since 1970 UTC by the clock of the device. */
@@ -157,9 +165,9 @@ final class NewEvent extends SpreadContent
     public function event(Boat $boat, float $ahead): Event
     {
         return new Event(
-            $this->string('uuid')->value(), EventKind::from($this->string('kind')->value()), $this->toldAt() + $ahead,
+            $this->word('uuid'), EventKind::from($this->word('kind')), $this->toldAt() + $ahead,
             $this->input('holder_id') === null ? null : Locker::ever($boat)->holder($this->input('holder_id'))->code,
-            $this->input('of') === null ? null : $this->string('of')->value(),
+            $this->input('of') === null ? null : $this->word('of'),
         );
     }
 

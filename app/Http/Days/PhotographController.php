@@ -28,13 +28,16 @@ final class PhotographController
         $row = DB::table('photographs')->where(['trip_id' => $trip->id, 'bite' => $bite])->first(['type', 'picture'])
             ?? throw new NotFoundHttpException('There is no photograph of it.');
 
-        return new Response($row->picture, 200, ['Content-Type' => $row->type, 'X-Content-Type-Options' => 'nosniff']);
+        return new Response($row->picture, 200, [
+            'Content-Type' => Photograph::typeOf($row->type), 'Content-Disposition' => 'inline; filename="fish"',
+        ]);
     }
 
     /** In place of one there was. */
     public function update(Request $request): Response
     {
-        $bite = Bite::query()->where('uuid', (string) $request->query('bite'))->first()
+        $asked = $request->query('bite');
+        $bite = Bite::query()->where('uuid', is_string($asked) ? $asked : '')->first()
             ?? throw InvalidValue::because('bite', 'the id of a bite that is kept');
         $photograph = Photograph::of(
             (string) stream_get_contents($request->getContent(true), Photograph::MOST_BYTES + 1),

@@ -14,10 +14,12 @@ use Admek\Core\Instruments\Known;
 use Admek\Core\Instruments\Motion;
 use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Units\Units;
+use App\Access\Policy;
 use App\Days\AheadOfHer;
 use App\Days\EventLog;
 use App\Days\UnderWay;
 use App\Days\WatchedRods;
+use App\Devices\Ability;
 use App\Instruments\LiveFile;
 use App\Instruments\Track;
 use App\Models\Boat;
@@ -39,6 +41,8 @@ final class WatchController
         $locker = $request->query('untrued') === '1' ? $locker->untaught() : $locker;
         $instruments = $live->read();
         $version = self::version($log, $spread, $boat, $trip, $locker).'-'.$instruments->version;
+        $places = Policy::lets($request, Ability::Places);
+        $version .= $places ? '' : '-unplaced';
         if ($request->query('known') === $version) {
             return new Response(status: 204);
         }
@@ -57,7 +61,7 @@ final class WatchController
             'turn' => $now->turn === null ? null : [
                 'radius' => $now->turn->radius, 'side' => $now->turn->side->value, 'held' => $now->motion->turnsHard(),
             ],
-            'reads' => self::reads($now->motion),
+            'reads' => self::reads($now->motion, $places),
             'bottom' => $trip->bottom,
             'surface' => $now->surface,
             'signs' => (object) $trip->signsSeen(),
@@ -68,7 +72,7 @@ final class WatchController
                 )),
                 $ahead?->onBottom($rods) ?? $rods,
             ),
-            'ahead' => $ahead?->told(),
+            'ahead' => $places ? $ahead?->told() : null,
             'care' => self::care($now, $out),
             'bags' => self::bags($now->day, $trip),
             'bites' => count($now->day->bites),
@@ -82,17 +86,18 @@ final class WatchController
     }
 
     /**
-     * What she reads, as old as it is; not where on the ground she is.
+     * What she reads, as old as it is; not where on the ground she is, and to who may not see that not which way she goes there.
      *
      * @return object by figure
      */
-    private static function reads(Motion $motion): object
+    private static function reads(Motion $motion, bool $places): object
     {
-        $places = [Figure::Latitude->value => 0, Figure::Longitude->value => 0];
+        $unsaid = [Figure::Latitude, Figure::Longitude];
+        $unsaid = $places ? $unsaid : [...$unsaid, Figure::Course, Figure::Heading, Figure::GroundSpeed];
 
         return (object) array_map(static fn (Known $known): array => [
             'value' => $known->value, 'age' => round($known->age, 1), 'live' => $known->live,
-        ], array_diff_key($motion->figures, $places));
+        ], array_diff_key($motion->figures, array_flip(array_column($unsaid, 'value'))));
     }
 
     /**

@@ -16,6 +16,9 @@ final class ClosedAnswers
     private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
         ."font-src 'self'; connect-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
 
+    /** Of files, which are looked at or kept and never run: nothing is loaded by one that is opened. */
+    private const POLICY_OF_FILES = "default-src 'none'; sandbox; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
+
     /** @var array<string, string> on files handed out past the application too */
     public const ALWAYS = [
         'Content-Security-Policy' => self::POLICY, 'X-Content-Type-Options' => 'nosniff', 'Referrer-Policy' => 'no-referrer',
@@ -27,6 +30,9 @@ final class ClosedAnswers
     {
         $response = $next($request);
         $response->headers->add(self::ALWAYS + ['Admek-Build' => Config::string('admek.build')]);
+        if ($response->headers->has('Content-Disposition')) {
+            $response->headers->set('Content-Security-Policy', self::POLICY_OF_FILES);
+        }
 
         return $response;
     }
