@@ -169,9 +169,7 @@ final readonly class GearTable
     /** A cell as it was meant: an apostrophe ahead of a sign only keeps a spreadsheet from reckoning it out. */
     private static function plain(string $cell): string
     {
-        $cell = trim($cell);
-
-        return preg_match("/^'+[=+\-@]/", $cell) === 1 ? substr($cell, 1) : $cell;
+        return Table::plain(trim($cell));
     }
 
     /** @throws InvalidValue naming the field */

@@ -12,6 +12,9 @@ use Admek\Core\InvalidValue;
  */
 final readonly class Table
 {
+    /** What a cell begins with that a spreadsheet reckons out; the wide signs of East Asian keyboards are read as such too. */
+    private const RECKONED = '[=+\-@\t\r\x{FF1D}\x{FF0B}\x{FF0D}\x{FF20}]';
+
     /** A bound on what a file can ask for. */
     private const MOST_ROWS = 100_000;
 
@@ -126,6 +129,12 @@ final readonly class Table
      */
     public static function named(string $name): string
     {
-        return preg_match("/^'*[=+\-@\t\r]/", $name) === 1 ? "'{$name}" : $name;
+        return preg_match("/^'*".self::RECKONED.'/u', $name) === 1 ? "'{$name}" : $name;
+    }
+
+    /** The name such a cell holds. */
+    public static function plain(string $cell): string
+    {
+        return preg_match("/^'+".self::RECKONED.'/u', $cell) === 1 ? substr($cell, 1) : $cell;
     }
 }

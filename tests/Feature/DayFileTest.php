@@ -131,7 +131,7 @@ final class DayFileTest extends FeatureTestCase
         );
         self::assertSame(['time', 'rod', 'what', 'lure', 'species'], array_slice($rows[0], 0, 5));
         self::assertSame(['2031-06-01 06:01:00', 'P3', 'bite'], array_slice($rows[2], 0, 3), 'by the port’s clock');
-        self::assertSame("'=1+1", $rows[5][8], 'that is no sum');
+        self::assertSame("'＝1+1", $rows[5][8], 'that is no sum');
     }
 
     public function test_its_schema_and_its_page_know_every_kind_there_is(): void
@@ -229,7 +229,7 @@ final class DayFileTest extends FeatureTestCase
             ),
             ['uuid' => $uuid(3), 'kind' => 'landed', 'at' => '2031-06-01T09:01:20Z', 'of' => $uuid(2), 'species' => 'king'],
             ['uuid' => $uuid(4), 'kind' => 'marker', 'at' => '2031-06-01T09:01:25Z'],
-            ['uuid' => $uuid(5), 'kind' => 'note', 'at' => '2031-06-01T09:01:30Z', 'note' => '=1+1'],
+            ['uuid' => $uuid(5), 'kind' => 'note', 'at' => '2031-06-01T09:01:30Z', 'note' => '＝1+1'],
         ]], 200)->json();
         self::assertSame([], $told['refused']);
     }

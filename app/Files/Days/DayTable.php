@@ -6,6 +6,7 @@ namespace App\Files\Days;
 
 use Admek\Core\Day\Event;
 use Admek\Core\Day\Fish;
+use Admek\Core\Files\Table;
 use Admek\Core\InvalidValue;
 use App\Models\Boat;
 use Carbon\CarbonImmutable;
@@ -23,11 +24,6 @@ final class DayTable
         'tells' => 'tells',
     ];
 
-    /** What a spreadsheet would reckon with, and how it is kept from it. */
-    private const RECKONED = '/^(?=[=+\-@\t\r\'])/';
-
-    private const GUARDED = "/^'(?=[=+\\-@\\t\\r'])/";
-
     public static function write(DayTold $day, Boat $boat): string
     {
         $stream = fopen('php://memory', 'w+');
@@ -36,9 +32,7 @@ final class DayTable
             static fn (Event $event): array => self::row($event, (array) $day->events[$event->id], $boat), $day->log(),
         );
         foreach ([array_keys($rows[0] ?? self::READ), ...$rows] as $cells) {
-            fputcsv($stream, array_map(
-                static fn (string $cell): string => (string) preg_replace(self::RECKONED, "'", $cell), $cells,
-            ), escape: '');
+            fputcsv($stream, array_map(Table::named(...), $cells), escape: '');
         }
         rewind($stream);
 
@@ -72,7 +66,7 @@ final class DayTable
                 throw InvalidValue::because("line {$line}", count($head).' cells, as the headings are');
             }
             $told = array_combine($head, array_map(
-                static fn (?string $cell): string => (string) preg_replace(self::GUARDED, '', (string) $cell), $cells,
+                static fn (?string $cell): string => Table::plain((string) $cell), $cells,
             ));
             $row = array_combine(self::READ, array_map(static fn (string $name): string => $told[$name], array_keys(self::READ)));
             foreach (['at', 'told_at', 'tells'] as $name) {
