@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Serving;
 
 use App\Files\Days\DayIntake;
-use App\Files\Everything;
 use App\Files\Grounds\GeoJsonReader;
 use App\Files\Photograph;
+use App\Files\Whole\Everything;
 use App\Http\Ground\GroundController;
 use App\Http\Middleware\ReadableJson;
 

@@ -16,12 +16,15 @@ use ZipArchive;
 /** All that was recorded out as one file, and back into an empty Admek. */
 final class EverythingTest extends FeatureTestCase
 {
+    /** The smallest picture there is: one pixel. */
+    private const PIXEL = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+
     public function test_what_comes_back_into_an_empty_admek_is_written_the_same_again(): void
     {
         $this->seedDemo();
         $bite = Bite::query()->firstOrFail();
         DB::table('photographs')->insert([
-            'bite' => $bite->uuid, 'trip_id' => $bite->trip_id, 'type' => 'image/png', 'picture' => "\x89PNG\xff\x00\xfe",
+            'bite' => $bite->uuid, 'trip_id' => $bite->trip_id, 'type' => 'image/png', 'picture' => (string) base64_decode(self::PIXEL, true),
             'added_at' => '2031-05-01 08:00:00', 'who' => 'Mate’s phone',
         ]);
         DB::table('track')->insert(['at' => 1_795_000_000_123, 'latitude' => 45.3100001, 'longitude' => -38.4, 'depth' => 30.0]);
@@ -106,6 +109,79 @@ final class EverythingTest extends FeatureTestCase
             ), 'file', 'that is not in it',
         ];
         yield 'nothing' => [static fn (): array => [], '', ''];
+    }
+
+    #[TestWith(['photographs', 'type', 'text/html'])]
+    #[TestWith(['photographs', 'type', 'text/javascript'])]
+    #[TestWith(['photographs', 'picture', '<script>1</script>'])]
+    #[TestWith(['boats', 'units', 'furlongs'])]
+    #[TestWith(['boats', 'timezone', 'Nowhere/Atall'])]
+    #[TestWith(['boats', 'length', -3])]
+    #[TestWith(['boats', 'crew', 'two'])]
+    #[TestWith(['boats', 'rule_books', '{"go":7}'])]
+    #[TestWith(['boats', 'instruments', '"x"'])]
+    #[TestWith(['holders', 'kind', 'sail'])]
+    #[TestWith(['holders', 'side', 'up'])]
+    #[TestWith(['holders', 'code', "P1\u{0007}"])]
+    #[TestWith(['lures', 'kind', 'dynamite'])]
+    #[TestWith(['lures', 'rated_depth', 1e9])]
+    #[TestWith(['reels', 'test', -5.0])]
+    #[TestWith(['reels', 'material', 'rope'])]
+    #[TestWith(['trips', 'date', '2031-02-31'])]
+    #[TestWith(['trips', 'lines_in', 'dawn'])]
+    #[TestWith(['trips', 'species', '["kraken"]'])]
+    #[TestWith(['trips', 'forecast', '{"hours":3}'])]
+    #[TestWith(['trips', 'pass', '"west"'])]
+    #[TestWith(['trips', 'water', 'brandy'])]
+    #[TestWith(['spreads', 'setting_order', '{"a":"b"}'])]
+    #[TestWith(['spreads', 'speed', 'slow'])]
+    #[TestWith(['spread_lines', 'presentation', 'kite'])]
+    #[TestWith(['spread_lines', 'let_out', -1e300])]
+    #[TestWith(['spread_lines', 'overrides', '[5]'])]
+    #[TestWith(['bites', 'outcome', 'eaten'])]
+    #[TestWith(['bites', 'snapshot', '[]'])]
+    #[TestWith(['events', 'kind', 'dreamt'])]
+    #[TestWith(['events', 'at', '1e9'])]
+    #[TestWith(['events', 'tells', '{"lines":"many"}'])]
+    #[TestWith(['chores', 'key', 7])]
+    #[TestWith(['target_bands', 'top', 'surface'])]
+    #[TestWith(['temperature_readings', 'celsius', '8'])]
+    #[TestWith(['track', 'latitude', 900.0])]
+    #[TestWith(['structures', 'places', '[[1]]'])]
+    #[TestWith(['charts', 'grid', '{"cells":[]}'])]
+    public function test_a_value_nobody_could_have_typed_is_refused_with_its_place(
+        string $table, string $column, string|int|float $spoilt,
+    ): void {
+        $this->seedDemo();
+        $this->fill();
+        $lines = explode("\n", trim($this->written()));
+        foreach ($lines as $i => $line) {
+            $told = json_decode($line, true);
+            if (($told['table'] ?? null) === $table) {
+                $told['row'][$column] = $spoilt;
+                $lines[$i] = (string) json_encode($told, JSON_PRESERVE_ZERO_FRACTION);
+                $at = $i + 1;
+            }
+        }
+        self::assertTrue(isset($at), "there is a row of {$table}");
+        $this->emptied();
+        $refused = $this->read(implode("\n", $lines)."\n", 422);
+        self::assertMatchesRegularExpression('~^/line \d+~', (string) $refused->json('errors.0.pointer'));
+        self::assertSame(0, Boat::query()->count());
+        $this->send('GET', '/boat', expect: 404);
+    }
+
+    /** What the demo world lacks. */
+    private function fill(): void
+    {
+        $bite = Bite::query()->firstOrFail();
+        DB::table('photographs')->insert([
+            'bite' => $bite->uuid, 'trip_id' => $bite->trip_id, 'type' => 'image/png',
+            'picture' => (string) base64_decode(self::PIXEL, true), 'added_at' => '2031-05-01 08:00:00', 'who' => 'Mate’s phone',
+        ]);
+        DB::table('track')->insert(['at' => 1_795_000_000_123, 'latitude' => 45.3100001, 'longitude' => -38.4, 'depth' => 30.0]);
+        $this->send('POST', '/structures', ['name' => 'Hump', 'kind' => 'hump', 'places' => [[45.3, -38.4]]], 201);
+        $this->send('PUT', '/trips/{next}/chores/ice', ['done' => true], 200);
     }
 
     private function written(): string

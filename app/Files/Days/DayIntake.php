@@ -29,7 +29,7 @@ final readonly class DayIntake
 {
     public const MOST_BYTES = 20_000_000;
 
-    private const SCHEMA = 'docs/day.schema.json';
+    public const SCHEMA = 'docs/day.schema.json';
 
     /** h before and after a trip's day, by the port's clock, that are of it still. */
     private const AROUND = 12;

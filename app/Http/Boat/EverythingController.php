@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Boat;
 
 use App\Database\Migrations;
-use App\Files\Everything;
+use App\Files\Whole\EveryPage;
+use App\Files\Whole\Everything;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -25,8 +26,8 @@ final class EverythingController
         ]);
     }
 
-    public function update(Request $request, Migrations $migrations): JsonResponse
+    public function update(Request $request, Migrations $migrations, EveryPage $pages): JsonResponse
     {
-        return new JsonResponse((object) Everything::read($request->getContent(true), $migrations));
+        return new JsonResponse((object) Everything::read($request->getContent(true), $migrations, $pages));
     }
 }

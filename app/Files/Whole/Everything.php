@@ -2,10 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Files;
+namespace App\Files\Whole;
 
 use Admek\Core\InvalidValue;
 use App\Database\Migrations;
+use App\Files\Days\DayFile;
+use App\Files\Days\DayIntake;
+use App\Files\Schema;
 use Illuminate\Support\Facades\DB;
 use JsonException;
 
@@ -23,6 +26,12 @@ final class Everything
 
     /** Who is let in where is this machine's; which tables there are is the program's. */
     private const NOT_OF_IT = ['devices', 'migrations', 'pairing_codes', 'pairing_tries'];
+
+    /** Events that are held to their schema together. */
+    private const AT_ONCE = 200;
+
+    /** Tables whose rows have pages of their own. */
+    private const WITH_PAGES = ['boats', 'trips', 'spreads'];
 
     /** Bytes of one row: a photograph, or a chart. */
     private const LONGEST = 40_000_000;
@@ -47,16 +56,17 @@ final class Everything
      *
      * @throws InvalidValue naming the line
      */
-    public static function read($file, Migrations $migrations): array
+    public static function read($file, Migrations $migrations, EveryPage $pages): array
     {
         if (DB::table('boats')->exists()) {
             throw InvalidValue::because('file', 'read into an Admek that has no boat yet: nothing here is written over');
         }
         $tables = self::tables();
 
-        return DB::transaction(static function () use ($file, $migrations, $tables): array {
+        return DB::transaction(static function () use ($file, $migrations, $tables, $pages): array {
             DB::statement('pragma defer_foreign_keys = on');
-            $counts = [];
+            $gate = new RowGate($tables);
+            $counts = $lines = $events = [];
             for ($number = 1; ($line = stream_get_line($file, self::LONGEST, "\n")) !== false; $number++) {
                 try {
                     $told = json_decode($line, true, 64, JSON_THROW_ON_ERROR);
@@ -69,9 +79,22 @@ final class Everything
                     continue;
                 }
                 [$table, $row] = self::row($told, $tables, $number);
+                try {
+                    $row = $gate->held($table, $row);
+                } catch (InvalidValue $invalid) {
+                    throw $invalid->named("line {$number} {$invalid->field}");
+                }
+                if ($table === 'events') {
+                    $events[$number] = self::event($row);
+                    $events = count($events) < self::AT_ONCE ? $events : self::heldToTheirSchema($events);
+                }
                 DB::table($table)->insert($row);
                 $counts[$table] = ($counts[$table] ?? 0) + 1;
+                if (in_array($table, self::WITH_PAGES, true) && is_int($row['id'])) {
+                    $lines["{$table} {$row['id']}"] = $number;
+                }
             }
+            self::heldToTheirSchema($events);
             if ($number === 1) {
                 throw InvalidValue::because('file', self::FORMAT);
             }
@@ -82,8 +105,45 @@ final class Everything
                 );
             }
 
+            $pages->look(static fn (string $table, int $id): string => 'line '.($lines["{$table} {$id}"] ?? 1));
+
             return $counts;
         });
+    }
+
+    /**
+     * As a day's file has it.
+     *
+     * @param  array<string, mixed>  $row
+     * @return array<string, mixed>
+     */
+    private static function event(array $row): array
+    {
+        $tells = json_decode(is_string($row['tells']) ? $row['tells'] : '');
+
+        return ['tells' => $tells] + array_intersect_key(
+            $row, array_flip(['uuid', 'kind', 'at', 'told_at', 'who', 'holder', 'of']),
+        );
+    }
+
+    /**
+     * @param  array<int, array<string, mixed>>  $events  by their lines
+     * @return array{} none are left to be held
+     *
+     * @throws InvalidValue naming the line
+     */
+    private static function heldToTheirSchema(array $events): array
+    {
+        $lines = array_keys($events);
+        try {
+            Schema::hold(DayFile::of(array_values($events), []), DayIntake::SCHEMA);
+        } catch (InvalidValue $invalid) {
+            throw $invalid->named((string) preg_replace_callback(
+                '/^events\.(\d+)\.?/', static fn (array $found): string => "line {$lines[(int) $found[1]]} ", $invalid->field,
+            ));
+        }
+
+        return [];
     }
 
     /** @throws InvalidValue */
@@ -101,7 +161,7 @@ final class Everything
     }
 
     /**
-     * @param  array<string, array<string, int>>  $tables
+     * @param  array<string, array<string, string>>  $tables
      * @return array{string, array<string, mixed>}
      *
      * @throws InvalidValue
@@ -150,15 +210,15 @@ final class Everything
         return (string) end($all);
     }
 
-    /** @return array<string, array<string, int>> columns of each table */
+    /** @return array<string, array<string, string>> columns of each table, with what they are declared as */
     private static function tables(): array
     {
         $tables = [];
         foreach (DB::table('sqlite_master')->where('type', 'table')->whereNot('name', 'like', 'sqlite_%')->orderBy('name')
             ->get(['name']) as $table) {
             if (! in_array($table->name, self::NOT_OF_IT, true)) {
-                $columns = array_column(DB::select("pragma table_info({$table->name})"), 'name');
-                $tables[$table->name] = array_flip($columns);
+                $columns = array_column(DB::select("pragma table_info({$table->name})"), 'type', 'name');
+                $tables[$table->name] = array_map(strtolower(...), $columns);
             }
         }
 
