@@ -28,7 +28,8 @@ final readonly class Photograph
 
     /** Degrees anticlockwise, and whether it is mirrored, by how the camera was held (Exif 2.32, 4.6.5, Orientation). */
     private const HELD = [
-        2 => [0, true], 3 => [180, false], 4 => [180, true], 5 => [270, true], 6 => [270, false], 7 => [90, true], 8 => [90, false],
+        2 => [0, true], 3 => [180, false], 4 => [180, true], 5 => [270, true], 6 => [270, false], 7 => [90, true],
+        8 => [90, false],
     ];
 
     private function __construct(public string $bytes, public string $type)

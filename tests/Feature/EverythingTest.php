@@ -24,7 +24,8 @@ final class EverythingTest extends FeatureTestCase
         $this->seedDemo();
         $bite = Bite::query()->firstOrFail();
         DB::table('photographs')->insert([
-            'bite' => $bite->uuid, 'trip_id' => $bite->trip_id, 'type' => 'image/png', 'picture' => (string) base64_decode(self::PIXEL, true),
+            'bite' => $bite->uuid, 'trip_id' => $bite->trip_id, 'type' => 'image/png',
+            'picture' => (string) base64_decode(self::PIXEL, true),
             'added_at' => '2031-05-01 08:00:00', 'who' => 'Mate’s phone',
         ]);
         DB::table('track')->insert(['at' => 1_795_000_000_123, 'latitude' => 45.3100001, 'longitude' => -38.4, 'depth' => 30.0]);
@@ -34,13 +35,13 @@ final class EverythingTest extends FeatureTestCase
         $spread = $this->send('GET', '/spreads/{next}')->json();
         $written = $this->written();
         $lines = explode("\n", trim($written));
-        self::assertStringStartsWith('{"format":"admek-everything","version":1,"data":"2026', $lines[0]);
+        self::assertStringStartsWith('{"format":"admek-everything","version":2,"data":"2026', $lines[0]);
         self::assertStringContainsString('"base64"', $written);
         self::assertStringNotContainsString('"table":"devices"', $written);
 
         $this->emptied();
         $counts = $this->read($written, 200)->json();
-        self::assertSame(count($lines) - 1, array_sum($counts));
+        self::assertSame(count($lines) - 2, array_sum($counts), 'but for the first line and the last');
         self::assertSame([1, 7, 1], [$counts['boats'], $counts['bites'], $counts['photographs']]);
         self::assertSame(hash('xxh128', $written), hash('xxh128', $this->written()), 'byte for byte');
         self::assertEquals($spread, $this->send('GET', '/spreads/{next}', expect: 200)->json());
@@ -104,10 +105,16 @@ final class EverythingTest extends FeatureTestCase
             'is missing',
         ];
         yield 'half of it' => [
-            static fn (array $lines): array => array_filter(
+            static fn (array $lines): array => self::signed(array_filter(
                 $lines, static fn (string $line): bool => ! str_contains($line, '"table":"trips"'),
-            ), 'file', 'that is not in it',
+            )), 'file', 'that is not in it',
         ];
+        yield 'cut short' => [static fn (array $lines): array => array_slice($lines, 0, -1), 'file', 'cut short'];
+        yield 'cut short by much' => [static fn (array $lines): array => array_slice($lines, 0, 20), 'file', 'cut short'];
+        yield 'changed since' => [
+            static fn (array $lines): array => str_replace('Dunmarl', 'Dunmore', $lines), 'file', 'changed since',
+        ];
+        yield 'with more behind' => [static fn (array $lines): array => [...$lines, $lines[3]], 'line ', 'is the last'];
         yield 'nothing' => [static fn (): array => [], '', ''];
     }
 
@@ -165,7 +172,7 @@ final class EverythingTest extends FeatureTestCase
         }
         self::assertTrue(isset($at), "there is a row of {$table}");
         $this->emptied();
-        $refused = $this->read(implode("\n", $lines)."\n", 422);
+        $refused = $this->read(implode("\n", $lines)."\n", 422, signed: true);
         self::assertMatchesRegularExpression('~^/line \d+~', (string) $refused->json('errors.0.pointer'));
         self::assertSame(0, Boat::query()->count());
         $this->send('GET', '/boat', expect: 404);
@@ -190,14 +197,29 @@ final class EverythingTest extends FeatureTestCase
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
-    private function read(string $text, int $expect): TestResponse
+    private function read(string $text, int $expect, bool $signed = false): TestResponse
     {
+        $text = $signed ? implode("\n", self::signed(explode("\n", trim($text))))."\n" : $text;
         $answer = $this->call('PUT', '/api/everything', server: [
             'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/octet-stream',
         ], content: $text);
         self::assertSame($expect, $answer->getStatusCode(), substr((string) $answer->getContent(), 0, 400));
 
         return $answer;
+    }
+
+    /**
+     * With the last line such a file would have.
+     *
+     * @param  array<string>  $lines
+     * @return list<string>
+     */
+    private static function signed(array $lines): array
+    {
+        $lines = array_slice(array_values($lines), 0, -1);
+        $hash = hash('sha256', implode("\n", $lines)."\n");
+
+        return [...$lines, (string) json_encode(['end' => ['rows' => count($lines) - 1, 'sha256' => $hash]])];
     }
 
     private function emptied(): void

@@ -21,8 +21,8 @@ final readonly class EveryPage
     private const WHOLLY = 3;
 
     private const OF_BOAT = [
-        '/boat', '/catalogue', '/locker', '/trips', '/trips/new', '/trips/deleted', '/chart', '/templates', '/soundings', '/labels',
-        '/instruments', '/boat/crafts', '/boat/file', '/structures/file/gpx', '/forecasts', '/season',
+        '/boat', '/catalogue', '/locker', '/trips', '/trips/new', '/trips/deleted', '/chart', '/templates', '/soundings',
+        '/labels', '/instruments', '/boat/crafts', '/boat/file', '/structures/file/gpx', '/forecasts', '/season',
     ];
 
     private const OF_TRIP = ['', '/day', '/bites', '/photographs', '/day/line', '/end'];

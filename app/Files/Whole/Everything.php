@@ -14,13 +14,16 @@ use JsonException;
 
 /**
  * All that was recorded, as lines of JSON: what Admek it is of, then row by row every table, in the order of their keys, so that
- * what comes back into an empty Admek is written the same again. Devices that are let in are not of it: they are let in anew.
+ * what comes back into an empty Admek is written the same again. The last line tells how many rows there are and what they add up
+ * to: a file that was cut short has none. Devices that are let in are not of it: they are let in anew.
  */
 final class Everything
 {
     public const FORMAT = 'admek-everything';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
+
+    private const HASH = 'sha256';
 
     public const MOST_BYTES = 500_000_000;
 
@@ -36,8 +39,28 @@ final class Everything
     /** Bytes of one row: a photograph, or a chart. */
     private const LONGEST = 40_000_000;
 
-    /** @return iterable<string> lines */
+    /** @return iterable<string> lines, all of one moment, whatever is kept meanwhile */
     public static function lines(Migrations $migrations): iterable
+    {
+        $data = DB::connection()->getPdo();
+        // Reading alone holds nobody up.
+        $own = ! $data->inTransaction() && $data->exec('begin deferred') !== false;
+        try {
+            $hash = hash_init(self::HASH);
+            $rows = -1;
+            foreach (self::rows($migrations) as $line) {
+                hash_update($hash, $line);
+                $rows++;
+                yield $line;
+            }
+            yield self::json(['end' => ['rows' => $rows, self::HASH => hash_final($hash)]]);
+        } finally {
+            $own && $data->commit();
+        }
+    }
+
+    /** @return iterable<string> lines, but for the last */
+    private static function rows(Migrations $migrations): iterable
     {
         yield self::json(['format' => self::FORMAT, 'version' => self::VERSION, 'data' => self::data($migrations)]);
         foreach (self::tables() as $table => $columns) {
@@ -67,12 +90,23 @@ final class Everything
             DB::statement('pragma defer_foreign_keys = on');
             $gate = new RowGate($tables);
             $counts = $lines = $events = [];
+            $hash = hash_init(self::HASH);
+            $end = null;
             for ($number = 1; ($line = stream_get_line($file, self::LONGEST, "\n")) !== false; $number++) {
                 try {
                     $told = json_decode($line, true, 64, JSON_THROW_ON_ERROR);
                 } catch (JsonException) {
                     throw InvalidValue::because("line {$number}", 'JSON');
                 }
+                if ($end !== null) {
+                    throw InvalidValue::because("line {$number}", 'none: the line before it is the last');
+                }
+                if ($number > 1 && is_array($told) && isset($told['end'])) {
+                    $end = $told['end'];
+
+                    continue;
+                }
+                hash_update($hash, "{$line}\n");
                 if ($number === 1) {
                     self::hold($told, $migrations);
 
@@ -97,6 +131,10 @@ final class Everything
             self::heldToTheirSchema($events);
             if ($number === 1) {
                 throw InvalidValue::because('file', self::FORMAT);
+            }
+            if ($end !== ['rows' => array_sum($counts), self::HASH => hash_final($hash)]) {
+                throw InvalidValue::because('file', $end === null
+                    ? 'whole: it was cut short, for its last line is missing' : 'as it was written: it was changed since');
             }
             $loose = DB::selectOne('pragma foreign_key_check');
             if ($loose !== null) {

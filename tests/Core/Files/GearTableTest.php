@@ -107,7 +107,8 @@ final class GearTableTest extends TestCase
     {
         mt_srand($piece);
         $names = [
-            'Plain', 'With, comma', 'Say "so"', "Two\nlines", '=1+1', '＝1+1', "'＠both", '-minus', "'-kept", "''=both", "'plain", 'Ümläut; semi',
+            'Plain', 'With, comma', 'Say "so"', "Two\nlines", '=1+1', '＝1+1', "'＠both",
+            '-minus', "'-kept", "''=both", "'plain", 'Ümläut; semi',
         ];
         $figures = ['name' => $names[$piece % count($names)]." {$piece}"];
         foreach ($form->fields() as $field) {
