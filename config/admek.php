@@ -14,6 +14,8 @@ return [
     'build' => (string) env('ADMEK_BUILD', (string) @md5_file(dirname(__DIR__).'/public/build/manifest.json')),
     // The file what was worked out is kept in while Admek is served; null where each is worked out anew.
     'kept' => env('ADMEK_KEPT'),
+    // What files begin with in which stands what is told to everybody; null where each is worked out anew.
+    'told' => env('ADMEK_KEPT') === null ? null : env('ADMEK_KEPT').'.told',
     // The file the hub tells in what the instruments say; null where none is served.
     'live' => env('ADMEK_LIVE'),
 ];

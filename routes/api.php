@@ -133,7 +133,7 @@ $for(Ability::Log)->group(static function () use ($forThis): void {
     });
     Route::post('trips/{trip}/events', [EventController::class, 'store'])->withoutMiddleware(Keeping::class)
         ->missing(EventController::gone(...));
-    Route::put('photographs', [PhotographController::class, 'update'])->withoutMiddleware(ReadableJson::class);
+    Route::put('photographs', [PhotographController::class, 'update'])->withoutMiddleware([ReadableJson::class, Keeping::class]);
     Route::delete('trips/{trip}/photographs/{bite}', [PhotographController::class, 'destroy'])->whereUuid('bite');
     Route::get('drills', [DrillController::class, 'index']);
     Route::get('drills/{kind}/{seed}', [DrillController::class, 'show'])->where('seed', '[0-9]{1,10}');
@@ -195,7 +195,7 @@ $for(Ability::Plan)->group(static function (): void {
     Route::get('everything', [EverythingController::class, 'show']);
     Route::get('days/file/{format}', [DayFileController::class, 'all']);
     Route::put('everything', [EverythingController::class, 'update'])->withoutMiddleware([ReadableJson::class, Keeping::class]);
-    Route::put('days/file', [DayFileController::class, 'update'])->withoutMiddleware(ReadableJson::class);
+    Route::put('days/file', [DayFileController::class, 'update'])->withoutMiddleware([ReadableJson::class, Keeping::class]);
     Route::get('instruments', [InstrumentsController::class, 'show']);
     Route::put('instruments', [InstrumentsController::class, 'update']);
     Route::post('instruments/speed-check', SpeedCheckController::class)->withoutMiddleware(Keeping::class);
@@ -224,7 +224,7 @@ $for(Ability::Plan)->group(static function (): void {
     Route::put('trips/{trip}/forecast', [ForecastController::class, 'update']);
     Route::post('trips/{trip}/forecast/file', [ForecastController::class, 'file'])->name('forecast.file');
     Route::post('trips/{trip}/forecast/fetched/{key}', [ForecastController::class, 'fetch']);
-    Route::put('chart', [GroundController::class, 'chart'])->withoutMiddleware(ReadableJson::class);
+    Route::put('chart', [GroundController::class, 'chart'])->withoutMiddleware([ReadableJson::class, Keeping::class]);
     Route::post('structures', [GroundController::class, 'store']);
     Route::put('structures/file', [GroundController::class, 'read'])->withoutMiddleware([ReadableJson::class, Keeping::class]);
     Route::get('readings/{reading}', [ReadingController::class, 'show']);

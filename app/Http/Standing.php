@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Days\ToldOnce;
 use App\Http\Middleware\ClosedAnswers;
 use App\Instruments\Instruments;
 use App\Instruments\LiveFile;
 
 /**
  * Whether anything is new at all since it was looked at last, told from the head of the database's index of writes and from what
- * the hub told. So a device that looks every second or two is answered before the framework is woken.
+ * the hub told. So a device that looks every second or two is answered before the framework is woken: that nothing is new, or
+ * with what another's look has had worked out.
  */
 final readonly class Standing
 {
@@ -19,6 +21,11 @@ final readonly class Standing
 
     /** Says after how many ms to look again. */
     public const AGAIN = 'Admek-Again';
+
+    /** Of a request: by what it is told to all who ask so, and what was heard when that was worked out. */
+    public const TOLD = 'told';
+
+    public const NEWS = 'news';
 
     /** ms from one look to the next where no instruments tell when there is something new. */
     private const LOOK = 2000;
@@ -33,8 +40,9 @@ final readonly class Standing
     }
 
     /**
-     * Answers where nothing is new for who brings the stamp. Whatever it is not sure of it leaves to the application, which knows
-     * who asks: a stamp is told to who was answered, and is no good once anything is written, such as that a device is put out.
+     * Answers who brings the stamp of a moment since which nothing was written. Whatever it is not sure of it leaves to the
+     * application, which knows who asks: a stamp is told to who was answered, and is no good once anything is written, such as
+     * that a device is put out.
      *
      * @param  string  $configuration  the file in which it is read already
      */
@@ -44,28 +52,55 @@ final readonly class Standing
         if (! is_string($brought) || $_SERVER['REQUEST_METHOD'] !== 'GET' || ! is_file($configuration)) {
             return false;
         }
-        $told = require $configuration;
-        $standing = new self($told['database']['connections']['sqlite']['database'], new LiveFile($told['admek']['live']));
+        $config = require $configuration;
+        $standing = new self($config['database']['connections']['sqlite']['database'], new LiveFile($config['admek']['live']));
         $heard = $standing->live->read();
-        if ($standing->stamp((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH), $heard) !== $brought) {
+        [$stands, $what, $news] = explode('.', $brought, 3) + ['', '', ''];
+        $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
+        $head = $standing->head();
+        if ($head === null || self::stands($head, $path, $what) !== $stands) {
             return false;
         }
-        http_response_code(204);
+        $body = '';
+        if ($news !== self::named($heard->version)) {
+            $told = $what === '' ? null : (new ToldOnce($config['admek']['told']))->found($what);
+            $known = $_GET['known'] ?? '';
+            $same = $told !== null && $news === self::named($told->news);
+            // Worked out from something else, or too long ago: the application has it worked out anew.
+            if (
+                $told === null || ! ToldOnce::isFresh($told, $heard->version)
+                || (! $same && (! is_string($known) || ! str_starts_with($known, "{$told->key}-")))
+            ) {
+                return false;
+            }
+            [$body, $news] = [$same ? '' : $told->body, self::named($told->news)];
+        }
+        http_response_code($body === '' ? 204 : 200);
         $answer = ClosedAnswers::ALWAYS + self::again($heard) + [
-            'Admek-Build' => $told['admek']['build'], self::STAMP => $brought, 'Cache-Control' => 'no-cache, private',
-        ];
+            'Admek-Build' => $config['admek']['build'], self::STAMP => "{$stands}.{$what}.{$news}",
+            'Cache-Control' => 'no-cache, private',
+        ] + ($body === '' ? [] : ['Content-Type' => 'application/json']);
         array_walk($answer, static fn (string $value, string $name) => header("{$name}: {$value}"));
+        echo $body === '' ? '' : ToldOnce::atMoment($body, microtime(true));
 
         return true;
     }
 
     /**
-     * Another one with every write, whatever is written; so it is taken before the first row is read.
+     * What is brought with the next look: another one with every write, whatever is written, so it is taken before the first row
+     * is read; with what is told, and of which news.
      *
+     * @param  string  $head  of the index, as it was before the first row was read
      * @param  string  $path  of what is asked
-     * @return ?string null where it takes the application to tell
+     * @param  string  $what  is told
      */
-    public function stamp(string $path, Instruments $heard): ?string
+    public static function stamp(string $head, string $path, string $what, string $news): string
+    {
+        return self::stands($head, $path, $what).".{$what}.".self::named($news);
+    }
+
+    /** @return ?string of the index of writes; null where it takes the application to tell */
+    public function head(): ?string
     {
         $head = @file_get_contents("{$this->database}-shm", length: 2 * self::HEAD);
         if ($head === false || strlen($head) < 2 * self::HEAD || substr($head, 0, self::HEAD) !== substr($head, self::HEAD)) {
@@ -74,12 +109,22 @@ final readonly class Standing
         // With nothing written yet one index looks like another.
         $written = unpack('V', $head, self::WRITTEN);
 
-        return $written === false || $written[1] === 0 ? null : hash('sha256', implode("\n", [$path, $heard->version, $head]));
+        return $written === false || $written[1] === 0 ? null : $head;
+    }
+
+    private static function stands(string $head, string $path, string $what): string
+    {
+        return hash('sha256', implode("\n", [$path, $what, $head]));
     }
 
     /** @return array<string, string> */
     public static function again(Instruments $heard): array
     {
         return [self::AGAIN => (string) (int) min(self::LOOK, 1000 * ($heard->again ?? INF))];
+    }
+
+    private static function named(string $news): string
+    {
+        return substr(hash('sha256', $news), 0, 16);
     }
 }

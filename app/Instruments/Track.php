@@ -8,8 +8,8 @@ use Admek\Core\Instruments\Figure;
 use Admek\Core\Instruments\Motion;
 use Admek\Core\Instruments\TrackPoint;
 use Admek\Core\Instruments\Turning;
-use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
+use PDOException;
 
 /** Where she was and what she read, moment by moment; kept once and never changed. */
 final class Track
@@ -20,8 +20,14 @@ final class Track
     /** s back that a straight run still says how lines lay before a turn. */
     private const LAST_STRAIGHT = 600.0;
 
-    /** Points that are held while they cannot be kept: a good hour of them. */
-    private const HELD = 1000;
+    /** Points that are held while they cannot be kept: some hours of them. */
+    private const HELD = 5000;
+
+    /** Rows of one statement. */
+    private const AT_ONCE = 500;
+
+    /** Where points are made ready before the data is held for them. */
+    private const STAGED = 'staged_track';
 
     private const FIGURES = [
         Figure::Latitude, Figure::Longitude, Figure::WaterSpeed, Figure::GroundSpeed, Figure::Course, Figure::Heading,
@@ -31,27 +37,62 @@ final class Track
     /** @var list<TrackPoint> */
     private array $held = [];
 
-    /** What cannot be kept just now, on a full disk, is kept with the next. */
+    /** What cannot be kept just now, on a full disk or while another change is being kept, is kept with the next. */
     public function keep(TrackPoint $point): void
     {
         $this->held = array_slice([...$this->held, $point], -self::HELD);
         try {
-            DB::transaction(fn () => $this->take($this->held));
+            DB::transaction(fn () => self::insert('track', $this->held));
             $this->held = [];
-        } catch (QueryException) {
+        } catch (PDOException) {
         }
     }
 
     /**
-     * Points that were kept before; those of a moment that is there already stay as they are.
+     * Points that are held, for who is to go on holding them.
+     *
+     * @return list<TrackPoint>
+     */
+    public function held(): array
+    {
+        return $this->held;
+    }
+
+    /** @param  list<TrackPoint>  $points  that another held and could not keep */
+    public function hold(array $points): void
+    {
+        $this->held = array_slice([...$this->held, ...$points], -self::HELD);
+    }
+
+    /**
+     * Makes many points ready, beside the data: nobody waits for it.
      *
      * @param  list<TrackPoint>  $points
      */
-    public function take(array $points): void
+    public function stage(array $points): void
     {
-        foreach ($points as $one) {
-            DB::table('track')->insertOrIgnore(['at' => (int) round($one->at * 1000)] + $one->figures);
+        DB::statement('create temp table if not exists '.self::STAGED.' as select * from track where 0');
+        DB::table(self::STAGED)->delete();
+        foreach (array_chunk($points, self::AT_ONCE) as $some) {
+            self::insert(self::STAGED, $some);
         }
+    }
+
+    /** Points that were made ready; those of a moment that is there already stay as they are. */
+    public function takeStaged(): void
+    {
+        DB::statement('insert or ignore into track select * from '.self::STAGED);
+    }
+
+    /** @param  list<TrackPoint>  $points */
+    private static function insert(string $table, array $points): void
+    {
+        $none = array_fill_keys(array_column(self::FIGURES, 'value'), null);
+        DB::table($table)->insertOrIgnore(array_map(
+            static fn (TrackPoint $point): array => ['at' => (int) round($point->at * 1000)]
+                + array_replace($none, array_intersect_key($point->figures, $none)),
+            $points,
+        ));
     }
 
     /** What she read at a moment; null where nothing was kept near it. */

@@ -10,6 +10,7 @@ use App\Access\Policy;
 use App\Database\DataFile;
 use App\Database\ImmediateConnector;
 use App\Database\Migrations;
+use App\Days\ToldOnce;
 use App\Forecasts\ForecastSource;
 use App\Forecasts\StandInForecasts;
 use App\Http\Previews\LeftQuestions;
@@ -48,6 +49,11 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Fished::class, fn (): Fished => Season::of(
             $this->app->make(Boat::class), $this->app->make(Track::class), $this->app->make(SeasonShelf::class),
         ));
+        $this->app->bind(ToldOnce::class, static function (): ToldOnce {
+            $path = Config::get('admek.told');
+
+            return new ToldOnce(is_string($path) ? $path : null);
+        });
         $this->app->singleton(LiveFile::class, static function (): LiveFile {
             $file = Config::get('admek.live');
 

@@ -57,9 +57,11 @@ final class BiteTest extends FeatureTestCase
     {
         $this->travelTo('2031-06-01T11:02:34Z');
         $at = (float) strtotime('2031-06-01T11:02:33Z');
-        (new Track)->take(array_map(static fn (int $i): TrackPoint => new TrackPoint($at - 60.0 + 5.0 * $i, [
+        $track = new Track;
+        $track->stage(array_map(static fn (int $i): TrackPoint => new TrackPoint($at - 60.0 + 5.0 * $i, [
             'water_speed' => 1.0, 'heading' => 200.0 - 15.0 * max(0, $i - 6), 'turn' => $i > 6 ? -3.0 : 0.0,
         ]), range(0, 12)));
+        $track->takeStaged();
         $kept = $this->bitten()['snapshot'];
         self::assertSame(['port', 1.0], [$kept['turn']['side'], (float) $kept['speed']]);
         $through = $kept['turned'];

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Admek\Core\Instruments\Nmea;
+use App\Instruments\Hub\HeldPoints;
 use App\Instruments\Instruments;
 use App\Instruments\LiveFile;
 use App\Instruments\Track;
 use App\Models\Boat;
 use Illuminate\Support\Facades\DB;
+use PDO;
 use StandIns\Instruments\Sailing;
 use StandIns\Instruments\Sentences;
 use Symfony\Component\Process\Process;
@@ -157,6 +159,42 @@ final class HubTest extends FeatureTestCase
         }, 'what was held to be kept');
         $this->hub->signal(SIGTERM);
         self::assertSame(0, $this->hub->wait(), 'ended as it was told');
+        self::assertFileDoesNotExist("{$this->database}.held");
+    }
+
+    public function test_a_long_write_of_another_s_neither_silences_it_nor_loses_a_point_through_its_end(): void
+    {
+        $this->listens([]);
+        $this->start();
+        $port = $this->open();
+        $this->listens(['tcp' => "127.0.0.1:{$port}"]);
+        $this->accept();
+        $sea = Sailing::inDemo();
+        $says = function (callable $is) use ($sea): callable {
+            return function () use ($is, $sea): bool {
+                $this->say(implode('', (new Sentences(1, faulty: false))->of($sea->next(), time())));
+
+                return $is();
+            };
+        };
+        Wait::until($says(static fn (): bool => DB::table('track')->count() > 0), 'a point of the track');
+        $other = new PDO("sqlite:{$this->database}");
+        $other->exec('begin immediate');
+        $count = DB::table('track')->count();
+        $held = fn (): int => count((new HeldPoints("{$this->database}.held"))->read());
+        $before = $this->heard()->version;
+        Wait::until($says(static fn (): bool => $held() >= 2), 'points to be held');
+        self::assertNotSame($before, $this->heard()->version, 'it goes on telling');
+        $this->hub->signal(SIGKILL);
+        $this->hub->wait();
+        $left = $held();
+        $this->start();
+        $this->accept();
+        Wait::until($says(static fn (): bool => $held() > $left), 'the next to hold them too');
+        $many = $held();
+        $other->exec('rollback');
+        Wait::until($says(static fn (): bool => $held() === 0), 'all to be kept');
+        self::assertGreaterThanOrEqual($count + $many, DB::table('track')->count());
     }
 
     /** @param  array<string, string>  $sources  addresses by kind */

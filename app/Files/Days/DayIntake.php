@@ -108,9 +108,10 @@ final readonly class DayIntake
             }
             $points[] = new TrackPoint((float) $one['at'], array_map(floatval(...), array_diff_key($one, ['at' => 0])));
         }
-        DB::transaction(function () use ($events, $points, $track): void {
+        $track->stage($points);
+        DB::transaction(function () use ($events, $track): void {
             EventLog::of($this->trip)->keep('', ...$events);
-            $track->take($points);
+            $track->takeStaged();
         });
 
         return ['events' => count($events), 'points' => count($points)];

@@ -7,11 +7,15 @@ namespace App\Http\Days;
 use Admek\Core\Day\Changes\Change;
 use Admek\Core\Units\Units;
 use App\Days\ChangesNow;
+use App\Days\StandOfThings;
+use App\Days\ToldOnce;
 use App\Days\UnderWay;
 use App\Days\WatchedRods;
+use App\Instruments\Instruments;
 use App\Instruments\LiveFile;
 use App\Instruments\Track;
 use App\Models\Boat;
+use App\Models\Spread;
 use App\Models\Trip;
 use App\Rigging\Locker;
 use Illuminate\Http\JsonResponse;
@@ -19,11 +23,31 @@ use Illuminate\Http\JsonResponse;
 /** What is to be changed now, the most pressing first. */
 final class ChangesController
 {
-    public function __invoke(Trip $trip, Boat $boat, LiveFile $live, Track $track): JsonResponse
+    /** s that it is good for: what is advised does not turn from one to the next. */
+    private const GOOD = 5;
+
+    public function __invoke(Trip $trip, Boat $boat, LiveFile $live, Track $track, ToldOnce $once): JsonResponse
     {
         $spread = $trip->spreads()->with('lines')->firstOrFail();
         $locker = Locker::ever($boat, $trip);
-        $now = UnderWay::of($trip, $boat, $spread, $live->read(), $track);
+        $heard = $live->read();
+        $what = "changes-{$trip->id}";
+        // Time alone brings some of it.
+        $moment = intdiv(now()->getTimestamp(), self::GOOD);
+
+        return JsonResponse::fromJsonString($once->told(
+            $what, StandOfThings::key($trip, $spread, $boat, $locker, $what), "{$heard->version}.{$moment}",
+            static fn (): string => json_encode(
+                ['changes' => self::changes($trip, $boat, $spread, $locker, $heard, $track)], JSON_THROW_ON_ERROR,
+            ),
+        )->body);
+    }
+
+    /** @return list<array{key: string, do: string, why: string}> */
+    private static function changes(
+        Trip $trip, Boat $boat, Spread $spread, Locker $locker, Instruments $heard, Track $track,
+    ): array {
+        $now = UnderWay::of($trip, $boat, $spread, $heard, $track);
         // What a turn of a minute does is no reason to change anything.
         [$rods, $out] = WatchedRods::of($now, $now->conditions->turning(null), $locker);
         $changes = (new ChangesNow($now, $track))->told(
@@ -31,8 +55,8 @@ final class ChangesController
         );
         $units = Units::from($boat->units);
 
-        return new JsonResponse(['changes' => array_map(static fn (Change $change): array => [
+        return array_map(static fn (Change $change): array => [
             'key' => $change->key, 'do' => $change->do->in($units), 'why' => $change->why->in($units),
-        ], $changes)]);
+        ], $changes);
     }
 }

@@ -16,10 +16,13 @@ use Admek\Core\Spread\Run\RunningLine;
 use Admek\Core\Units\Units;
 use App\Access\Policy;
 use App\Days\AheadOfHer;
-use App\Days\EventLog;
+use App\Days\StandOfThings;
+use App\Days\ToldOnce;
 use App\Days\UnderWay;
 use App\Days\WatchedRods;
 use App\Devices\Ability;
+use App\Http\Standing;
+use App\Instruments\Instruments;
 use App\Instruments\LiveFile;
 use App\Instruments\Track;
 use App\Models\Boat;
@@ -31,28 +34,46 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** How it stands now: every rod, where its line runs at the speed of now, and what is to be done when it has a fish. */
-final class WatchController
+final readonly class WatchController
 {
-    public function __invoke(Request $request, Trip $trip, Boat $boat, LiveFile $live, Track $track): JsonResponse|Response
+    public function __construct(private ToldOnce $once, private LiveFile $live, private Track $track)
     {
-        $log = EventLog::of($trip);
+    }
+
+    public function __invoke(Request $request, Trip $trip, Boat $boat): JsonResponse|Response
+    {
         $spread = $trip->spreads()->with('lines')->firstOrFail();
         $locker = Locker::ever($boat, $trip);
-        $locker = $request->query('untrued') === '1' ? $locker->untaught() : $locker;
-        $instruments = $live->read();
-        $version = self::version($log, $spread, $boat, $trip, $locker).'-'.$instruments->version;
+        $untrued = $request->query('untrued') === '1';
+        $locker = $untrued ? $locker->untaught() : $locker;
         $places = Policy::lets($request, Ability::Places);
-        $version .= $places ? '' : '-unplaced';
-        if ($request->query('known') === $version) {
-            return new Response(status: 204);
-        }
-        $now = UnderWay::of($trip, $boat, $spread, $instruments, $track);
+        $what = implode('-', ['watch', $trip->id, ...($places ? ['placed'] : []), ...($untrued ? ['untrued'] : [])]);
+        $instruments = $this->live->read();
+        $key = StandOfThings::key($trip, $spread, $boat, $locker, $what);
+        $told = $this->once->told($what, $key, $instruments->version, fn (string $version): string => json_encode(
+            ['version' => $version] + $this->look($trip, $boat, $spread, $locker, $instruments, $places),
+            JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+        ));
+        $request->attributes->add([Standing::TOLD => $what, Standing::NEWS => $told->news]);
+
+        return $request->query('known') === $told->version() ? new Response(status: 204) : JsonResponse::fromJsonString(
+            ToldOnce::atMoment($told->body, (float) now()->format('U.v')),
+        );
+    }
+
+    /**
+     * All that is told of it, but for the moment and the version.
+     *
+     * @return array<string, mixed>
+     */
+    private function look(
+        Trip $trip, Boat $boat, Spread $spread, Locker $locker, Instruments $instruments, bool $places,
+    ): array {
+        $now = UnderWay::of($trip, $boat, $spread, $instruments, $this->track);
         [$rods, $out] = WatchedRods::of($now, $now->conditions, $locker);
         $ahead = AheadOfHer::of($now, $out);
 
-        return new JsonResponse([
-            'version' => $version,
-            'now' => Moment::told((float) now()->format('U.v')),
+        return [
             'speed' => $now->speed,
             'speed_by' => [
                 'by' => $now->speedBy->value, 'words' => $now->speedBy->words(), 'read' => $now->speedBy->isRead(),
@@ -82,7 +103,7 @@ final class WatchController
             'follows' => array_filter(
                 $trip->species, static fn (string $species): bool => Species::from($species)->follows(),
             ) !== [],
-        ], options: JSON_PRESERVE_ZERO_FRACTION);
+        ];
     }
 
     /**
@@ -117,18 +138,6 @@ final class WatchController
                 ->in(Units::from($now->boat->units)),
             FishCare::together(array_map(Species::from(...), $now->trip->species)),
         );
-    }
-
-    /** Of everything it is told from: events, the plan, the trip with its water, the boat with her books, gear and chart. */
-    private static function version(EventLog $log, Spread $spread, Boat $boat, Trip $trip, Locker $locker): string
-    {
-        return implode('-', [
-            $log->version(), $spread->version, $locker->version(),
-            hash('xxh3', serialize([
-                $spread->id, $trip->getAttributes(), $trip->surfaceTemperature(), $boat->getAttributes(),
-                $boat->chart()->toBase()->value('grid'),
-            ])),
-        ]);
     }
 
     /** @return list<array{species: string, kept: int, bag: int, full: bool}> */

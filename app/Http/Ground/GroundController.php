@@ -27,6 +27,9 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The chart and what is worth fishing on it: drawn, read from files, and written to them. */
 final class GroundController
 {
+    /** Rows of one statement. */
+    private const AT_ONCE = 500;
+
     /** Bytes of a season's track. */
     public const MOST_GPX = 200_000_000;
 
@@ -64,9 +67,7 @@ final class GroundController
             $reading->end();
         }
         // Others may keep what is theirs while a long file is read.
-        DB::transaction(static fn () => self::keep(
-            $boat, $structures, mb_substr((string) $request->string('name', 'a file'), 0, 120),
-        ));
+        self::keep($boat, $structures, mb_substr((string) $request->string('name', 'a file'), 0, 120));
 
         return self::answer($boat, 201);
     }
@@ -134,7 +135,7 @@ final class GroundController
         } catch (InvalidValue $invalid) {
             throw $invalid->named("file {$invalid->field}");
         }
-        $boat->chart()->updateOrCreate([], [
+        $chart = [
             'name' => mb_substr(is_string($file['name'] ?? null) ? $file['name'] : 'The bottom', 0, 60),
             'source' => is_string($file['source'] ?? null) ? mb_substr($file['source'], 0, 120) : null,
             'grid' => [
@@ -144,7 +145,9 @@ final class GroundController
                 'rows' => $rows,
             ],
             'drawn' => Chart::drawn($grid, Units::from($boat->units)),
-        ]);
+        ];
+        // All that takes its time is done: others have kept what is theirs meanwhile.
+        DB::transaction(static fn () => $boat->chart()->updateOrCreate([], $chart));
 
         return self::answer($boat);
     }
@@ -152,18 +155,20 @@ final class GroundController
     /** @param  list<Ground>  $structures */
     private static function keep(Boat $boat, array $structures, string $source): void
     {
-        foreach ($structures as $structure) {
-            $boat->structures()->create([
-                // No letter that a GPX file could not hold.
-                'name' => preg_replace('/[\x00-\x1F\x7F]/', ' ', $structure->name),
-                'kind' => $structure->kind->value, 'source' => $source,
-                'made_at' => CarbonImmutable::now(),
-                'places' => array_map(
-                    static fn ($place): array => [round($place->latitude, 7), round($place->longitude, 7)],
-                    $structure->places,
-                ),
-            ]);
-        }
+        $now = CarbonImmutable::now()->format('Y-m-d H:i:s');
+        $rows = array_map(static fn (Ground $structure): array => [
+            // No letter that a GPX file could not hold.
+            'boat_id' => $boat->id, 'name' => preg_replace('/[\x00-\x1F\x7F]/', ' ', $structure->name),
+            'kind' => $structure->kind->value, 'source' => $source, 'made_at' => $now,
+            'places' => json_encode(array_map(
+                static fn ($place): array => [round($place->latitude, 7), round($place->longitude, 7)], $structure->places,
+            ), JSON_THROW_ON_ERROR),
+        ], $structures);
+        DB::transaction(static function () use ($boat, $rows): void {
+            foreach (array_chunk($rows, self::AT_ONCE) as $some) {
+                $boat->structures()->insert($some);
+            }
+        });
     }
 
     /**

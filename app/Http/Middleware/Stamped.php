@@ -21,12 +21,14 @@ final readonly class Stamped
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $standing = new Standing(Config::string('database.connections.sqlite.database'), $this->live);
+        $head = (new Standing(Config::string('database.connections.sqlite.database'), $this->live))->head();
         $heard = $this->live->read();
-        $stamp = $standing->stamp($request->getPathInfo(), $heard);
         $response = $next($request);
         if ($response->isSuccessful()) {
-            $response->headers->add(Standing::again($heard) + ($stamp === null ? [] : [Standing::STAMP => $stamp]));
+            $told = $request->attributes;
+            $response->headers->add(Standing::again($heard) + ($head === null ? [] : [Standing::STAMP => Standing::stamp(
+                $head, $request->getPathInfo(), $told->getString(Standing::TOLD), $told->getString(Standing::NEWS),
+            )]));
         }
 
         return $response;

@@ -48,6 +48,7 @@ final class Hub
 
     public function __construct(
         private readonly LoopInterface $loop, private readonly LiveFile $file, private readonly Track $track,
+        private readonly HeldPoints $held,
     ) {
         $this->clock = new EvenClock;
         $this->hearing = new Hearing;
@@ -57,6 +58,7 @@ final class Hub
     /** Until it is told to stop. */
     public function run(): void
     {
+        $this->track->hold($this->held->read());
         $this->tend();
         $this->tell();
         $this->loop->addPeriodicTimer(self::TEND, $this->tend(...));
@@ -129,6 +131,7 @@ final class Hub
         if ($point?->isDueAfter($this->kept) === true) {
             $this->kept = $point;
             $this->track->keep($point);
+            $this->held->write($this->track->held());
         }
     }
 }

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Days;
+
+/** What is told to everybody who asks the same: worked out once, and for a moment good though something was heard since. */
+final readonly class Told
+{
+    /**
+     * @param  string  $key  all it follows from, but for what is heard
+     * @param  string  $news  what was heard
+     * @param  float  $at  s of this machine's running
+     * @param  string  $body  JSON
+     */
+    public function __construct(public string $key, public string $news, public float $at, public string $body)
+    {
+    }
+
+    /** Names what it was worked out from. */
+    public function version(): string
+    {
+        return self::versionOf($this->key, $this->news);
+    }
+
+    public static function versionOf(string $key, string $news): string
+    {
+        return "{$key}-{$news}";
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Days\ToldOnce;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** What is told to everybody is worked out once. */
+final class ToldOnceTest extends TestCase
+{
+    private string $path;
+
+    protected function setUp(): void
+    {
+        $this->path = sys_get_temp_dir().'/admek-told-'.bin2hex(random_bytes(6));
+    }
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), glob("{$this->path}*") ?: []);
+    }
+
+    public function test_it_is_made_anew_where_it_follows_from_something_else_or_is_too_old(): void
+    {
+        $once = new ToldOnce($this->path);
+        $made = 0;
+        $ask = static function (string $key, string $news, float $good) use ($once, &$made): string {
+            return $once->told('watch-1', $key, $news, static function (string $version) use (&$made): string {
+                return (string) json_encode(['version' => $version, 'made' => ++$made]);
+            }, $good)->body;
+        };
+        self::assertSame('{"version":"k-a","made":1}', $ask('k', 'a', 0.0));
+        self::assertSame('{"version":"k-a","made":1}', $ask('k', 'a', 0.0), 'nothing was heard since');
+        self::assertSame('{"version":"k-a","made":1}', $ask('k', 'b', INF), 'good for a while');
+        self::assertSame('{"version":"k-b","made":2}', $ask('k', 'b', 0.0), 'and then no more');
+        self::assertSame('{"version":"l-b","made":3}', $ask('l', 'b', INF), 'something was kept since');
+        self::assertNull($once->found('watch-2'));
+        self::assertNull($once->found('../watch-1'));
+        self::assertStringContainsString('"made":4', (new ToldOnce(null))->told(
+            'watch-1', 'l', 'b', static fn (): string => '{"made":4}', INF,
+        )->body);
+        self::assertSame('{"now":"2026-11-20T09:00:00.250Z","made":1}', ToldOnce::atMoment('{"made":1}', 1_795_165_200.25));
+    }
+
+    public function test_of_many_who_ask_at_once_one_works_it_out(): void
+    {
+        $ask = <<<'PHP'
+            require $argv[1];
+            $told = (new App\Days\ToldOnce($argv[2]))->told('watch-1', 'k', 'a', function () use ($argv) {
+                file_put_contents("{$argv[2]}.made", '.', FILE_APPEND);
+                usleep(300000);
+
+                return '{}';
+            }, INF);
+            echo $told->body;
+            PHP;
+        $asking = array_map(function () use ($ask): Process {
+            $process = new Process([PHP_BINARY, '-r', $ask, dirname(__DIR__, 2).'/vendor/autoload.php', $this->path]);
+            $process->start();
+
+            return $process;
+        }, range(1, 6));
+        foreach ($asking as $process) {
+            $process->wait();
+            self::assertSame('{}', $process->getOutput(), $process->getErrorOutput());
+        }
+        self::assertStringEqualsFile("{$this->path}.made", '.');
+    }
+}
