@@ -248,6 +248,9 @@ serve_database() {
         begin_part php
     fi
     begin_part hub
+    # She keeps the data open: its index of writes is there then, though the disk should be full later.
+    local tries
+    for tries in {1..50}; do [ -f "$MADE/live.json" ] && break || sleep 0.05 9>&-; done
     [ -z "${SEA:-}" ] || begin_part sea
     find "$at" -mindepth 1 -maxdepth 1 -name "$2-$PORT-*" ! -path "$MADE" -exec rm -rf {} +
     echo "Admek is at http://$([ -n "$BOAT" ] && echo localhost || echo "$HOST"):$PORT — Ctrl-C stops it."

@@ -13,6 +13,7 @@ use App\Access\WrongCode;
 use App\Models\Conflict;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Config;
 use Illuminate\Validation\ValidationException;
 use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -21,6 +22,14 @@ use Throwable;
 /** Problem details for HTTP APIs (RFC 9457), with a JSON pointer (RFC 6901) to each field at fault. */
 final class Problem
 {
+    /** Of SQLite's result codes. */
+    private const DISK_FAULT = 10;
+
+    private const DISK_FULL = 13;
+
+    /** Bytes with less than which nothing can be kept. */
+    private const ROOM = 262_144;
+
     public static function from(Throwable $error): JsonResponse
     {
         return match (true) {
@@ -70,12 +79,21 @@ final class Problem
         };
     }
 
+    private static function isFull(): bool
+    {
+        $free = @disk_free_space(dirname(Config::string('database.connections.sqlite.database')));
+
+        return $free !== false && $free < self::ROOM;
+    }
+
     /** What SQLite could not do, by its result code (SQLite's documentation, "Result and Error Codes"). */
     private static function unkept(PDOException $error): JsonResponse
     {
-        [$status, $title, $detail] = match ((int) ($error->errorInfo[1] ?? $error->getCode())) {
+        $code = (int) ($error->errorInfo[1] ?? $error->getCode());
+        // Where its index of writes finds no room SQLite tells of a fault of the disk.
+        [$status, $title, $detail] = match ($code === self::DISK_FAULT && self::isFull() ? self::DISK_FULL : $code) {
             5, 6 => [503, 'Busy', 'Another change is being kept just now. Nothing was saved; try again.'],
-            13 => [507, 'Disk full', 'The disk the data is on is full. Nothing was saved; make room and try again.'],
+            self::DISK_FULL => [507, 'Disk full', 'The disk the data is on is full. Nothing was saved; make room and try again.'],
             8, 14 => [
                 507, 'Not to be written', 'The data, or its folder, may not be written. Nothing was saved; see who owns it.',
             ],
@@ -151,6 +169,7 @@ final class Problem
             429 => 'Too many at once',
             500 => 'Something broke',
             502, 503 => 'Not ready',
+            507 => 'Disk full',
             421 => 'Somebody else’s name',
             default => 'Refused',
         };

@@ -22,7 +22,7 @@ final class NginxConfig
         403 => 'That is not for this device.', 404 => 'There is no such file.',
         405 => 'A file is only read.', 408 => 'The request took too long to come.',
         414 => 'The address is too long.', 429 => 'Too many requests at once from this device.',
-        500 => 'The server could not finish this; the reason is in its log.',
+        507 => 'There is no room for a file. Is the disk full? Make room and try again.',
         502 => 'The server is starting, or could not finish this. Try again.',
         503 => 'The server is starting. Try again.', 504 => 'This took the server too long.',
     ];
@@ -55,6 +55,8 @@ final class NginxConfig
             '    gzip_min_length 1000;',
             // Slow clients: each has so long between two readings or writings, and so many connections.
             '    client_header_timeout 10s;', '    client_body_timeout 15s;',
+            // What is told in JSON passes no disk: a full one is the application's to tell of.
+            '    client_body_buffer_size '.(LargestBodies::USUAL + 1024).';',
             '    send_timeout 15s;', '    keepalive_timeout 30s;',
             '    reset_timedout_connection on;', '    large_client_header_buffers 4 8k;',
             '    limit_conn_zone $binary_remote_addr zone=device:1m;', '    limit_conn device 100;', '    limit_conn_status 429;',
@@ -148,7 +150,9 @@ final class NginxConfig
     private static function bounds(string $of, int $bytes): string
     {
         $pages = array_map(
-            static fn (int $status): string => "error_page {$status} /said/{$status};", array_keys(self::SAID),
+            // By itself nginx fails where it finds no room for a file that is on its way.
+            static fn (int $status): string => 'error_page '.($status === 507 ? '500 =507' : $status)." /said/{$status};",
+            array_keys(self::SAID),
         );
 
         return "client_max_body_size {$bytes}; error_page 413 /said/".self::large($of).'; '.implode(' ', $pages);

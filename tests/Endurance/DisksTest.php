@@ -79,6 +79,44 @@ final class DisksTest extends TestCase
         }
     }
 
+    public function test_where_what_serving_makes_stands_on_it_too_a_full_disk_is_said_each_time(): void
+    {
+        exec('mount -t tmpfs -o size=12m tmpfs '.escapeshellarg($this->folder).' 2>&1', $said, $failed);
+        if ($failed !== 0) {
+            self::markTestSkipped('Only root can mount a small disk: '.implode(' ', $said));
+        }
+        chmod($this->folder, 0o777);
+        $serving = LauncherServing::boat()->keptIn("{$this->folder}/data")->madeIn("{$this->folder}/storage");
+        $app = RunningApp::alone($serving);
+        try {
+            $laptop = new Device($app);
+            $trip = DemoRows::trip('next', $app->database);
+            $full = "{$this->folder}/data/full";
+            exec('dd if=/dev/zero of='.escapeshellarg($full).' bs=1k 2>/dev/null');
+            $answers = [];
+            for ($n = 0; $n < 30; $n++) {
+                [$status, $said] = $laptop->ask('POST', "/trips/{$trip}/events", (string) json_encode([
+                    'sent_at' => gmdate('Y-m-d\TH:i:s\Z'), 'events' => [[
+                        'uuid' => sprintf('018f0000-0000-7000-8000-%012d', $n), 'kind' => 'note', 'at' => '2026-11-20T09:00:00Z',
+                        'note' => str_repeat('x', 500),
+                    ]],
+                ]));
+                $answers[] = $status.' '.(json_decode($said, true)['title'] ?? $said);
+            }
+            self::assertSame(['507 Disk full' => 30], array_count_values($answers));
+            [$status] = $laptop->ask('PUT', '/photographs?bite=x', str_repeat('x', 900_000), 'application/octet-stream');
+            self::assertSame(507, $status, 'a file that finds no room on its way');
+            foreach (['/boat', '/trips', "/trips/{$trip}/watch", "/trips/{$trip}/day"] as $path) {
+                self::assertSame(200, $laptop->ask('GET', $path)[0], $path);
+            }
+            self::assertStringContainsString('<div id="app"', (string) file_get_contents(strtok($app->url(), '#') ?: ''));
+            unlink($full);
+            self::assertSame(200, $laptop->ask('PUT', "/trips/{$trip}/stores", '{"aboard":{"ice":4}}')[0], 'room was made');
+        } finally {
+            $app->end();
+        }
+    }
+
     public function test_a_restore_is_refused_under_a_running_boat_and_done_once_she_is_stopped(): void
     {
         $app = RunningApp::alone($boat = LauncherServing::boat());

@@ -28,6 +28,8 @@ final class WarmCommand extends Command
         CookieKey::ensure($data->path);
         $this->callSilent('config:cache');
         $this->callSilent('route:cache');
+        // On a disk that is full later the page is there.
+        $this->callSilent('view:cache');
         // One that is answered and one that is refused: with them the framework shows what it needs.
         foreach (['/api/boat', '/api/trips'] as $path) {
             $http->handle(Request::create($path, server: ['HTTP_ACCEPT' => 'application/json']));

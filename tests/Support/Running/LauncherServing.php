@@ -24,7 +24,7 @@ final class LauncherServing implements Serving
     /** Where the data is. */
     private string $data;
 
-    private readonly string $program;
+    private string $program;
 
     private readonly int $port;
 
@@ -78,6 +78,16 @@ final class LauncherServing implements Serving
     {
         mkdir($data);
         $this->data = $data;
+
+        return $this;
+    }
+
+    /** A copy of the program whose storage is another folder, which is made. */
+    public function madeIn(string $storage): self
+    {
+        mkdir($storage);
+        $this->program = $this->copy();
+        symlink($storage, "{$this->program}/storage");
 
         return $this;
     }
@@ -194,6 +204,11 @@ final class LauncherServing implements Serving
         if (posix_geteuid() !== 0 || self::isOpen(RunningApp::root())) {
             return RunningApp::root();
         }
+        return $this->copy();
+    }
+
+    private function copy(): string
+    {
         $copy = "{$this->folder}/program";
         mkdir($copy);
         foreach (self::PROGRAM as $part) {
