@@ -22,4 +22,7 @@ final class LargestBodies
         '/api/days/file' => DayIntake::MOST_BYTES, '/api/photographs' => Photograph::MOST_BYTES,
         '/api/everything' => Everything::MOST_BYTES,
     ];
+
+    /** What takes its time beside those, and what is told of it as it is made. */
+    public const LONG = '^/api/(days/file/[a-z]+|season|trips/[0-9]+/(start|day/file/[a-z]+))$';
 }

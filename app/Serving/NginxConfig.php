@@ -110,12 +110,13 @@ final class NginxConfig
             ...$lines, "        root \"{$web->program}/public\";",
             '        '.self::bounds('usual', LargestBodies::USUAL), ...self::faults(),
             '        location /build/ { '.self::headers().' add_header Cache-Control "public, max-age=31536000, immutable"; }',
+            '        location ~ '.LargestBodies::LONG.' { '.self::application($web, long: true).' }',
             '        location / { if ($too_much_of_unknown) { return 401; } '.self::application($web).' }',
         ];
         foreach (LargestBodies::OF_FILES as $path => $bytes) {
             // Asked before any of the body is taken.
             $lines[] = "        location = {$path} { auth_request /door/{$doors[$path]}; ".self::bounds($path, $bytes).' '
-                .self::application($web).' }';
+                .self::application($web, long: $path !== '/api/photographs').' }';
         }
         foreach (array_unique($doors) as $ability) {
             $lines[] = "        location = /door/{$ability} { internal; if (\$request_method ~ ^(GET|HEAD)\$) { return 204; } "
@@ -186,7 +187,7 @@ final class NginxConfig
      *
      * @param  array<string, string>  $otherwise
      */
-    private static function application(WebServer $web, array $otherwise = []): string
+    private static function application(WebServer $web, array $otherwise = [], bool $long = false): string
     {
         $told = $otherwise + [
             'SCRIPT_FILENAME' => "\"{$web->program}/public/index.php\"", 'DOCUMENT_ROOT' => "\"{$web->program}/public\"",
@@ -200,6 +201,9 @@ final class NginxConfig
             static fn (string $name, string $value): string => "fastcgi_param {$name} {$value};", array_keys($told), $told,
         ));
 
-        return "fastcgi_pass \"unix:{$web->socket()}\"; {$params} fastcgi_buffers 32 16k; fastcgi_read_timeout 75s;";
+        // What is long is handed on as it comes: no disk has to hold it.
+        $time = $long ? 'fastcgi_read_timeout 1800s; fastcgi_max_temp_file_size 0;' : 'fastcgi_read_timeout 75s;';
+
+        return "fastcgi_pass \"unix:{$web->socket($long)}\"; {$params} fastcgi_buffers 32 16k; {$time}";
     }
 }

@@ -31,8 +31,9 @@ final readonly class WebServer
         }
     }
 
-    public function socket(): string
+    /** Of the workers for what is soon answered, or of those for what takes its time. */
+    public function socket(bool $long = false): string
     {
-        return "{$this->folder}/fpm.sock";
+        return "{$this->folder}/".($long ? 'long' : 'fpm').'.sock';
     }
 }

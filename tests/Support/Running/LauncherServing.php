@@ -204,6 +204,7 @@ final class LauncherServing implements Serving
         if (posix_geteuid() !== 0 || self::isOpen(RunningApp::root())) {
             return RunningApp::root();
         }
+
         return $this->copy();
     }
 
