@@ -114,6 +114,7 @@ final class BoatModeTest extends TestCase
         }
         $folder = dirname((string) self::$app?->database);
         self::assertSame(0o700, fileperms($folder) & 0o777);
+        self::assertSame(0o700, fileperms(self::$boat->made()) & 0o777, 'what cookies are sealed with is read there too');
         self::assertSame(0, fileowner(RunningApp::root().'/public/index.php'));
         self::assertNotSame(0, fileowner($folder));
     }

@@ -162,6 +162,23 @@ final class HubTest extends FeatureTestCase
         self::assertFileDoesNotExist("{$this->database}.held");
     }
 
+    public function test_a_gps_daemon_is_asked_for_its_sentences(): void
+    {
+        $this->listens([]);
+        $this->start();
+        $port = $this->open();
+        $this->listens(['tcp' => "127.0.0.1:{$port}"]);
+        $this->accept();
+        $this->say('{"class":"VERSION","release":"3.22","rev":"3.22","proto_major":3,"proto_minor":14}'."\r\n");
+        stream_set_timeout($this->dialled, 15);
+        self::assertSame("?WATCH={\"enable\":true,\"nmea\":true};\n", fgets($this->dialled));
+        $fix = Nmea::written('GPRMC,120000,A,4518.6,N,03824.0,W,2.1,90.0,011226,,');
+        $this->say('{"class":"WATCH","enable":true,"nmea":true}'."\r\n{$fix}");
+        $this->until(static fn (Instruments $heard): bool => isset(
+            $heard->known['latitude'], $heard->known['ground_speed'],
+        ), 'its figures');
+    }
+
     public function test_a_long_write_of_another_s_neither_silences_it_nor_loses_a_point_through_its_end(): void
     {
         $this->listens([]);

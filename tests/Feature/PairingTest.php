@@ -115,6 +115,18 @@ final class PairingTest extends FeatureTestCase
         $this->send('DELETE', '/devices/999', expect: 404);
     }
 
+    public function test_a_clock_that_is_years_off_puts_nobody_out(): void
+    {
+        $cookies = $this->letIn(Role::Mate);
+        foreach ([6, -12, 6] as $years) {
+            $this->travel($years)->years();
+            $answer = $this->asked('GET', '/aboard', $cookies);
+            self::assertSame([200, 'mate'], [$answer->getStatusCode(), $answer->json('role')]);
+            // As a browser keeps them, whatever they are told to be good for.
+            $cookies = self::cookies($answer) + $cookies;
+        }
+    }
+
     public function test_a_device_goes_by_itself_and_the_laptop_cannot(): void
     {
         $cookies = $this->letIn(Role::Captain);

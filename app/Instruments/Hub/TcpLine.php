@@ -18,6 +18,11 @@ final class TcpLine implements Line
 
     private const SILENCE = 30.0;
 
+    /** A GPS daemon says who it is and waits to be asked (gpsd's documentation, "gpsd_json"); it passes sentences on then. */
+    private const ASKS_FIRST = '{"class":"VERSION"';
+
+    private const ASKED = "?WATCH={\"enable\":true,\"nmea\":true};\n";
+
     private ?ConnectionInterface $connection = null;
 
     private bool $dialling = false;
@@ -74,8 +79,11 @@ final class TcpLine implements Line
         }
         $this->connection = $connection;
         $this->heard = microtime(true);
-        $connection->on('data', function (string $bytes): void {
+        $connection->on('data', function (string $bytes) use ($connection): void {
             $this->heard = microtime(true);
+            if (str_starts_with($bytes, self::ASKS_FIRST)) {
+                $connection->write(self::ASKED);
+            }
             ($this->tell)($bytes);
         });
         $connection->on('close', function (): void {
