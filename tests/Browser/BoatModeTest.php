@@ -117,6 +117,11 @@ final class BoatModeTest extends TestCase
         self::assertSame(0o700, fileperms(self::$boat->made()) & 0o777, 'what cookies are sealed with is read there too');
         self::assertSame(0, fileowner(RunningApp::root().'/public/index.php'));
         self::assertNotSame(0, fileowner($folder));
+        // Nothing that root's own commands run could have been written by it.
+        foreach (['bootstrap/cache', 'storage/framework'] as $caches) {
+            exec('find '.escapeshellarg(RunningApp::root()."/{$caches}").' -not -user root', $others);
+            self::assertSame([], $others, $caches);
+        }
     }
 
     public function test_other_devices_are_served_by_tls_which_the_boat_s_certificate_vouches_for(): void
