@@ -54,8 +54,7 @@ class EventQueue {
     readonly #asked = new Map<string, string>();
     readonly #others = new BroadcastChannel('admek.queue');
     readonly #shelf = new Shelf();
-    /** Grows with every change made on this page. */
-    #changes = 0;
+    #shelving: Promise<void> = Promise.resolve();
     /** How many events are sent at once: fewer where so many are too much. */
     #most = MOST;
     /** Things the server broke on: what comes after them does not wait for them. */
@@ -243,14 +242,17 @@ class EventQueue {
 
     /** Adds to what waits: on the disk where that takes it, on this page all the same. */
     async #put(told: Waiting[]): Promise<void> {
-        let added = told;
-        try {
-            added = await this.#shelf.add(told);
-            this.unsafe = '';
-        } catch (error) {
-            this.unsafe = said(error);
-        }
-        this.#changed([...this.waiting, ...added]);
+        await this.#inTurn(async () => {
+            let added = told;
+            try {
+                added = await this.#shelf.add(told);
+                this.unsafe = '';
+            } catch (error) {
+                this.unsafe = said(error);
+            }
+            this.waiting = [...this.waiting, ...added];
+        });
+        this.#others.postMessage('');
     }
 
     async #change(gone: readonly Waiting[], stays: readonly Waiting[] = []): Promise<void> {
@@ -259,20 +261,22 @@ class EventQueue {
         }
         const out = new Set(gone.map(({ event }) => event.uuid));
         const now = new Map(stays.map((one) => [one.event.uuid, one]));
-        this.#changed(this.waiting.filter(({ event }) => !out.has(event.uuid)).map((one) => now.get(one.event.uuid) ?? one));
-        try {
-            await this.#shelf.change(gone, stays);
-            this.#others.postMessage('');
-        } catch (error) {
-            // What is sent once more from there is kept once all the same.
-            this.unsafe = said(error);
-        }
+        await this.#inTurn(async () => {
+            this.waiting = this.waiting.filter(({ event }) => !out.has(event.uuid)).map((one) => now.get(one.event.uuid) ?? one);
+            try {
+                await this.#shelf.change(gone, stays);
+            } catch (error) {
+                // What is sent once more from there is kept once all the same.
+                this.unsafe = said(error);
+            }
+        });
+        this.#others.postMessage('');
     }
 
-    #changed(waiting: Waiting[]): void {
-        this.#changes++;
-        this.waiting = waiting;
-        this.#others.postMessage('');
+    /** The disk and this page are changed together: what is read meanwhile waits for both. */
+    #inTurn(doing: () => Promise<void>): Promise<void> {
+        this.#shelving = this.#shelving.then(doing);
+        return this.#shelving;
     }
 
     /** Bites a page from before events left waiting. */
@@ -296,18 +300,14 @@ class EventQueue {
 
     /** What waits on the disk, by whichever page it was told, and what waits on this page alone. */
     async #read(): Promise<void> {
-        try {
-            let before: number;
-            let all: Waiting[];
-            do {
-                before = this.#changes;
-                all = await this.#shelf.all();
-                // What changed here meanwhile is not in it.
-            } while (before !== this.#changes);
-            this.waiting = [...all, ...this.waiting.filter(({ number }) => number === undefined)];
-        } catch (error) {
-            this.unsafe = said(error);
-        }
+        await this.#inTurn(async () => {
+            try {
+                const all = await this.#shelf.all();
+                this.waiting = [...all, ...this.waiting.filter(({ number }) => number === undefined)];
+            } catch (error) {
+                this.unsafe = said(error);
+            }
+        });
     }
 }
 

@@ -8,7 +8,7 @@
     <span>
         {#if onLaptop}Start it again in its folder: <b>./admek serve</b>, with what you started it with.
         {:else}Is it on, and this device on the boat’s network? On the laptop: <b>./admek serve --boat</b>.{/if}
-        This page goes on by itself then.
+        <span class="goes-on">This page goes on by itself then.</span>
     </span>
 </p>
 
@@ -22,6 +22,15 @@
     }
     b {
         white-space: nowrap;
+    }
+    @media (max-width: 700px) {
+        .unserved {
+            padding: 0.15rem 0.5rem;
+            font-size: 13px;
+        }
+        .goes-on {
+            display: none;
+        }
     }
     @media print {
         .unserved {

@@ -58,7 +58,7 @@
         <div class="strip"><WatchAhead {watch} {units} /></div>
         <div class="word"><WatchSays {watch} /></div>
         <WatchHull {watch} {trip} {units} {landed} told={() => (landed = null)} />
-        <WatchFoot {watch} {trip} {units} land={(one) => (landed = one)} />
+        <WatchFoot {watch} {trip} {units} telling={landed !== null} land={(one) => (landed = one)} />
     {:else}
         <p class="quiet p-6">{watch.said || 'Reading…'}</p>
     {/if}

@@ -20,11 +20,14 @@
         watch,
         trip,
         units,
+        telling,
         land,
     }: {
         watch: Watch;
         trip: Trip;
         units: Units;
+        /** A fish is being told of: what comes next has to wait, and leaves it its room. */
+        telling: boolean;
         land: (landed: { rod: Rod; bite: string } | null) => void;
     } = $props();
 
@@ -127,7 +130,7 @@
         </p>
     {/if}
     {#if narrow.current && rod?.state === 'fish_on'}<div class="fish-on"><WatchFish {watch} {rod} /></div>{/if}
-    {#if narrow.current && !rod && (watch.changes.told.length > 0 || watch.next)}
+    {#if narrow.current && !rod && !telling && (watch.changes.told.length > 0 || watch.next)}
         <div class="said">
             {#if watch.changes.told.length > 0}<WatchChange {watch} />
             {:else if watch.next && aboard.may('log')}<WatchNext {watch} next={watch.next} {units} />{/if}
