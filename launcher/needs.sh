@@ -70,7 +70,8 @@ need_folders() {
     if [ "$(id -u)" = 0 ] || [ -O admek ]; then
         folders+=(bootstrap/cache storage/logs storage/framework/views storage/framework/cache)
         if [ "$(id -u)" = 0 ] && id -u "$OWN_USER" >/dev/null 2>&1; then
-            find bootstrap/cache storage/logs storage/framework -user "$OWN_USER" \( -type f -delete -o -exec chown root: {} + \) 2>/dev/null || true
+            find bootstrap/cache storage/framework -user "$OWN_USER" -type f -delete 2>/dev/null || true
+            find bootstrap/cache storage/framework storage/logs -user "$OWN_USER" -exec chown root: {} + 2>/dev/null || true
         fi
     else
         export APP_SERVICES_CACHE="$PWD/storage/serving/services.php" APP_PACKAGES_CACHE="$PWD/storage/serving/packages.php"

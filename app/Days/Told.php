@@ -23,6 +23,22 @@ final readonly class Told
         return self::versionOf($this->key, $this->news);
     }
 
+    /**
+     * Whether it was worked out just now: what it says of ages and of what is heard is so still.
+     *
+     * @param  float  $good  s
+     */
+    public function isOfNow(float $good): bool
+    {
+        return abs(self::now() - $this->at) < $good;
+    }
+
+    /** s of this machine's running. */
+    public static function now(): float
+    {
+        return hrtime(true) / 1e9;
+    }
+
     public static function versionOf(string $key, string $news): string
     {
         return "{$key}-{$news}";

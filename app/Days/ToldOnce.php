@@ -19,15 +19,19 @@ final readonly class ToldOnce
 
     /**
      * @param  string  $what  is told, in letters of a file's name
-     * @param  string  $key  all it follows from, but for what is heard
+     * @param  string  $key  all it follows from, but for what is heard and the time
      * @param  string  $news  what was heard
      * @param  callable(string): string  $make  JSON of an object, with the version it is told as
      * @param  float  $good  s
+     * @param  string  $known  version that who asks has already: that it is still so needs nothing worked out
      */
-    public function told(string $what, string $key, string $news, callable $make, float $good = self::GOOD): Told
-    {
+    public function told(
+        string $what, string $key, string $news, callable $make, float $good = self::GOOD, string $known = '',
+    ): Told {
+        $does = static fn (?Told $found): bool => $found !== null && $found->key === $key
+            && ($found->isOfNow($good) || ($found->news === $news && $found->version() === $known));
         $found = $this->found($what);
-        if ($found !== null && self::isGood($found, $key, $news, $good)) {
+        if ($found !== null && $does($found)) {
             return $found;
         }
         $lock = $this->path === null ? false : @fopen("{$this->path}-{$what}.lock", 'c');
@@ -36,11 +40,10 @@ final readonly class ToldOnce
             $found = $this->found($what);
         }
         try {
-            if ($found !== null && self::isGood($found, $key, $news, $good)) {
+            if ($found !== null && $does($found)) {
                 return $found;
             }
-            $began = self::now();
-            $told = new Told($key, $news, $began, $make(Told::versionOf($key, $news)));
+            $told = new Told($key, $news, Told::now(), $make(Told::versionOf($key, $news)));
             $this->write($what, $told);
 
             return $told;
@@ -73,17 +76,6 @@ final readonly class ToldOnce
         return sprintf('{"now":"%s.%03dZ",%s', gmdate('Y-m-d\TH:i:s', intdiv($ms, 1000)), $ms % 1000, substr($body, 1));
     }
 
-    /** Whether nothing newer is worked out for who asks now, as far as what is heard goes. */
-    public static function isFresh(Told $told, string $news, float $good = self::GOOD): bool
-    {
-        return $told->news === $news || abs(self::now() - $told->at) < $good;
-    }
-
-    private static function isGood(Told $told, string $key, string $news, float $good): bool
-    {
-        return $told->key === $key && self::isFresh($told, $news, $good);
-    }
-
     private function write(string $what, Told $told): void
     {
         if ($this->path === null) {
@@ -97,10 +89,5 @@ final readonly class ToldOnce
         } else {
             @unlink($part);
         }
-    }
-
-    private static function now(): float
-    {
-        return hrtime(true) / 1e9;
     }
 }

@@ -23,8 +23,8 @@ final readonly class Photograph
     /** Of 100, of those that lose something by being drawn. */
     private const QUALITY = 88;
 
-    /** What a camera tells beside the picture begins so (Exif 2.32, 4.7.2; XMP part 3; PNG, third edition, 11.3.4.4; WebP). */
-    private const TOLD_BESIDE = ["Exif\0\0", 'http://ns.adobe.com/', 'eXIf', 'EXIF', 'XMP '];
+    /** What a camera tells beside the picture has one of these in it (Exif 2.32, 4.7.2; XMP, part 1; PNG, 11.3.4.4; WebP). */
+    private const TOLD_BESIDE = ["Exif\0\0", '<?xpacket', 'x:xmpmeta', 'eXIf', 'EXIF', 'XMP '];
 
     /** Degrees anticlockwise, and whether it is mirrored, by how the camera was held (Exif 2.32, 4.6.5, Orientation). */
     private const HELD = [
@@ -96,8 +96,11 @@ final readonly class Photograph
     /** How the camera was held; 1 where nothing tells. */
     private static function heldWhen(string $bytes, int $type): int
     {
-        $told = $type === IMAGETYPE_JPEG
-            ? @exif_read_data('data://image/jpeg;base64,'.base64_encode($bytes)) : false;
+        $stream = fopen('php://memory', 'w+');
+        assert($stream !== false);
+        fwrite($stream, $bytes);
+        rewind($stream);
+        $told = $type === IMAGETYPE_JPEG ? @exif_read_data($stream) : false;
         $held = is_array($told) ? $told['Orientation'] ?? 1 : 1;
 
         return is_int($held) ? $held : 1;

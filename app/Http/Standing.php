@@ -68,7 +68,7 @@ final readonly class Standing
             $same = $told !== null && $news === self::named($told->news);
             // Worked out from something else, or too long ago: the application has it worked out anew.
             if (
-                $told === null || ! ToldOnce::isFresh($told, $heard->version)
+                $told === null || ! $told->isOfNow(ToldOnce::GOOD)
                 || (! $same && (! is_string($known) || ! str_starts_with($known, "{$told->key}-")))
             ) {
                 return false;

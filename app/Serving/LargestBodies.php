@@ -23,6 +23,6 @@ final class LargestBodies
         '/api/everything' => Everything::MOST_BYTES,
     ];
 
-    /** What takes its time beside those, and what is told of it as it is made. */
-    public const LONG = '^/api/(days/file/[a-z]+|season|trips/[0-9]+/(start|day/file/[a-z]+))$';
+    /** Of those, what is soon taken in. */
+    public const SOON_TAKEN = ['/api/photographs'];
 }

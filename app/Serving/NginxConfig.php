@@ -22,7 +22,7 @@ final class NginxConfig
         403 => 'That is not for this device.', 404 => 'There is no such file.',
         405 => 'A file is only read.', 408 => 'The request took too long to come.',
         414 => 'The address is too long.', 429 => 'Too many requests at once from this device.',
-        507 => 'There is no room for a file. Is the disk full? Make room and try again.',
+        507 => 'The file could not be taken. Is the disk full? Make room, and try again.',
         502 => 'The server is starting, or could not finish this. Try again.',
         503 => 'The server is starting. Try again.', 504 => 'This took the server too long.',
     ];
@@ -32,8 +32,11 @@ final class NginxConfig
         'image/svg+xml' => 'svg', 'application/json' => 'json', 'application/x-x509-ca-cert' => 'crt',
     ];
 
-    /** Bytes a request with no sign of having been let in may bring, in digits: 99 999 at most. */
-    private const DIGITS_OF_UNKNOWN = 6;
+    /** Bytes no request may bring that has no sign of having been let in, as they are written: 60 000 and more. */
+    private const TOO_MUCH_OF_UNKNOWN = '([6-9][0-9]{4}|[0-9]{6,})';
+
+    /** What takes its time beside files that are sent. */
+    private const LONG = '^/api/(days/file/[a-z]+|season|trips/[0-9]+/(start|day/file/[a-z]+))$';
 
     /** @param  array<string, string>  $doors  ability that sending to each address of a file takes */
     public static function text(WebServer $web, array $doors): string
@@ -72,12 +75,12 @@ final class NginxConfig
     private static function unknown(): array
     {
         $cookie = Config::string('session.cookie');
-        $digits = self::DIGITS_OF_UNKNOWN;
+        $laptop = implode('|', array_map(preg_quote(...), OwnNames::LOOPBACK));
 
         return [
             '    map "$remote_addr|$host|$cookie_'.$cookie.'|$content_length|$http_transfer_encoding" $too_much_of_unknown {',
-            '        default 0;', '        "~^(127\.[^|]*|::1)\|(localhost|127\.0\.0\.1|\[::1\])\|" 0;',
-            '        "~^[^|]*\|[^|]*\|\|[0-9]{'.$digits.',}\|" 1;', '        "~^[^|]*\|[^|]*\|\|[0-9]*\|." 1;', '    }',
+            '        default 0;', "        \"~^(127\\.[^|]*|::1)\\|({$laptop})\\|\" 0;",
+            '        "~^[^|]*\|[^|]*\|\|'.self::TOO_MUCH_OF_UNKNOWN.'\|" 1;', '        "~^[^|]*\|[^|]*\|\|[0-9]*\|." 1;', '    }',
         ];
     }
 
@@ -106,17 +109,18 @@ final class NginxConfig
                     .'rewrite ^/boat\.crt$ /boat.crt break; '.self::headers().' }',
             );
         }
+        $little = 'if ($too_much_of_unknown) { return 401; }';
         $lines = [
             ...$lines, "        root \"{$web->program}/public\";",
             '        '.self::bounds('usual', LargestBodies::USUAL), ...self::faults(),
             '        location /build/ { '.self::headers().' add_header Cache-Control "public, max-age=31536000, immutable"; }',
-            '        location ~ '.LargestBodies::LONG.' { '.self::application($web, long: true).' }',
-            '        location / { if ($too_much_of_unknown) { return 401; } '.self::application($web).' }',
+            '        location ~ '.self::LONG." { {$little} ".self::application($web, long: true).' }',
+            "        location / { {$little} ".self::application($web).' }',
         ];
         foreach (LargestBodies::OF_FILES as $path => $bytes) {
             // Asked before any of the body is taken.
             $lines[] = "        location = {$path} { auth_request /door/{$doors[$path]}; ".self::bounds($path, $bytes).' '
-                .self::application($web, long: $path !== '/api/photographs').' }';
+                .self::application($web, long: ! in_array($path, LargestBodies::SOON_TAKEN, true)).' }';
         }
         foreach (array_unique($doors) as $ability) {
             $lines[] = "        location = /door/{$ability} { internal; if (\$request_method ~ ^(GET|HEAD)\$) { return 204; } "

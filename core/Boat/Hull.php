@@ -35,6 +35,9 @@ final readonly class Hull
     /** Holders a boat has at most, and so lines a spread is planned, sent and filed with. */
     public const MOST_HOLDERS = 32;
 
+    /** Where a holder stands. */
+    public const SIDES = ['port', 'centre', 'starboard'];
+
     /** Most letters a holder's code has. */
     public const CODE = 4;
 

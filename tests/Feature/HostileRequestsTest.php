@@ -32,11 +32,7 @@ final class HostileRequestsTest extends FeatureTestCase
             if (in_array($path, ['/boat', '/boat/change'], true) && $method !== 'GET') {
                 $version = ['version' => Boat::query()->sole()->version];
             }
-            $path = strtr($path, [
-                '{trip}' => '{next}', '{spread}' => '{next}', '{list}' => 'lures', '{book}' => 'go',
-                '{id}' => DB::table('reels')->max('id'), '{key}' => 'ice', '{rig}' => 'flat',
-                '{sounding}' => (string) DB::table('soundings')->max('id'),
-            ]);
+            $path = self::ofDemo($path);
             $answer = $this->json($method, '/api'.DemoRows::in($path, $this->database), $version + $body);
             if (! $answer->isSuccessful()) {
                 $refused[$what] = $answer->json('errors') ?? $answer->getContent();
@@ -53,11 +49,7 @@ final class HostileRequestsTest extends FeatureTestCase
         $bodies = WellMeant::bodies($this->demoSpread(), $this->send('GET', '/trips/new', expect: 200)->json());
         foreach ($bodies as $what => $body) {
             [$method, $path] = explode(' ', $what);
-            $path = strtr($path, [
-                '{trip}' => '{next}', '{spread}' => '{next}', '{list}' => 'lures', '{book}' => 'go',
-                '{id}' => DB::table('reels')->max('id'), '{key}' => 'ice', '{rig}' => 'flat',
-                '{sounding}' => (string) DB::table('soundings')->max('id'),
-            ]);
+            $path = self::ofDemo($path);
             foreach (HostileRequests::eachPlaceOf((array) $body, getenv('HOSTILE') === false ? 3 : 9) as $place => $spoilt) {
                 DB::beginTransaction();
                 $version = ['version' => match (true) {
@@ -124,5 +116,15 @@ final class HostileRequestsTest extends FeatureTestCase
         $this->send('GET', '/trips', expect: 200);
         $this->send('GET', '/locker', expect: 200);
         $this->send('GET', '/chart', expect: 200);
+    }
+
+    /** A path of the contract, of a row the demo world has. */
+    private static function ofDemo(string $path): string
+    {
+        return strtr($path, [
+            '{trip}' => '{next}', '{spread}' => '{next}', '{list}' => 'lures', '{book}' => 'go',
+            '{id}' => DB::table('reels')->max('id'), '{key}' => 'ice', '{rig}' => 'flat',
+            '{sounding}' => (string) DB::table('soundings')->max('id'),
+        ]);
     }
 }

@@ -164,11 +164,7 @@ final class HubTest extends FeatureTestCase
 
     public function test_a_gps_daemon_is_asked_for_its_sentences(): void
     {
-        $this->listens([]);
-        $this->start();
-        $port = $this->open();
-        $this->listens(['tcp' => "127.0.0.1:{$port}"]);
-        $this->accept();
+        $this->listensToAGateway();
         $this->say('{"class":"VERSION","release":"3.22","rev":"3.22","proto_major":3,"proto_minor":14}'."\r\n");
         stream_set_timeout($this->dialled, 15);
         self::assertSame("?WATCH={\"enable\":true,\"nmea\":true};\n", fgets($this->dialled));
@@ -181,11 +177,7 @@ final class HubTest extends FeatureTestCase
 
     public function test_a_long_write_of_another_s_neither_silences_it_nor_loses_a_point_through_its_end(): void
     {
-        $this->listens([]);
-        $this->start();
-        $port = $this->open();
-        $this->listens(['tcp' => "127.0.0.1:{$port}"]);
-        $this->accept();
+        $this->listensToAGateway();
         $sea = Sailing::inDemo();
         $says = function (callable $is) use ($sea): callable {
             return function () use ($is, $sea): bool {
@@ -222,6 +214,15 @@ final class HubTest extends FeatureTestCase
                 'name' => "by {$kind}", 'kind' => $kind, 'address' => $address,
             ], array_keys($sources), $sources,
         )]]);
+    }
+
+    /** Begun idle, for what is open before it is started it would hold open too. */
+    private function listensToAGateway(): void
+    {
+        $this->listens([]);
+        $this->start();
+        $this->listens(['tcp' => "127.0.0.1:{$this->open()}"]);
+        $this->accept();
     }
 
     private function start(): void

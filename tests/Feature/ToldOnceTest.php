@@ -27,20 +27,21 @@ final class ToldOnceTest extends TestCase
     {
         $once = new ToldOnce($this->path);
         $made = 0;
-        $ask = static function (string $key, string $news, float $good) use ($once, &$made): string {
+        $ask = static function (string $key, string $news, float $good, string $known = '') use ($once, &$made): string {
             return $once->told('watch-1', $key, $news, static function (string $version) use (&$made): string {
                 return (string) json_encode(['version' => $version, 'made' => ++$made]);
-            }, $good)->body;
+            }, $good, $known)->body;
         };
         self::assertSame('{"version":"k-a","made":1}', $ask('k', 'a', 0.0));
-        self::assertSame('{"version":"k-a","made":1}', $ask('k', 'a', 0.0), 'nothing was heard since');
+        self::assertSame('{"version":"k-a","made":1}', $ask('k', 'a', 0.0, 'k-a'), 'known, and nothing was heard since');
         self::assertSame('{"version":"k-a","made":1}', $ask('k', 'b', INF), 'good for a while');
-        self::assertSame('{"version":"k-b","made":2}', $ask('k', 'b', 0.0), 'and then no more');
-        self::assertSame('{"version":"l-b","made":3}', $ask('l', 'b', INF), 'something was kept since');
+        self::assertSame('{"version":"k-b","made":2}', $ask('k', 'b', 0.0, 'k-a'), 'and then no more');
+        self::assertSame('{"version":"k-b","made":3}', $ask('k', 'b', 0.0), 'nor are its ages');
+        self::assertSame('{"version":"l-b","made":4}', $ask('l', 'b', INF, 'k-b'), 'something was kept since');
         self::assertNull($once->found('watch-2'));
         self::assertNull($once->found('../watch-1'));
-        self::assertStringContainsString('"made":4', (new ToldOnce(null))->told(
-            'watch-1', 'l', 'b', static fn (): string => '{"made":4}', INF,
+        self::assertStringContainsString('"made":5', (new ToldOnce(null))->told(
+            'watch-1', 'l', 'b', static fn (): string => '{"made":5}', INF,
         )->body);
         self::assertSame('{"now":"2026-11-20T09:00:00.250Z","made":1}', ToldOnce::atMoment('{"made":1}', 1_795_165_200.25));
     }

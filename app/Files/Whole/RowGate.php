@@ -8,6 +8,7 @@ use Admek\Core\Boat\Hull;
 use Admek\Core\Day\EventKind;
 use Admek\Core\Drills\DrillKind;
 use Admek\Core\Fish\Species;
+use Admek\Core\Ground\Place;
 use Admek\Core\Ground\StructureKind;
 use Admek\Core\InvalidValue;
 use Admek\Core\Records\Outcome;
@@ -52,6 +53,12 @@ final readonly class RowGate
         'events.kind' => EventKind::class, 'drill_scores.kind' => DrillKind::class,
     ];
 
+    private const WORDS = ['holders.side' => Hull::SIDES];
+
+    private const LATITUDE = [-90, 90];
+
+    private const LONGITUDE = [-Place::MOST_LONGITUDE, Place::MOST_LONGITUDE];
+
     /** @var array<string, array{float|int, float|int}> by table and column */
     private const RANGES = [
         'boats.length' => Hull::LENGTH, 'boats.beam' => Hull::BEAM, 'boats.mast_height' => Hull::MAST,
@@ -59,13 +66,13 @@ final readonly class RowGate
         'holders.aft' => Hull::AFT, 'holders.starboard' => Hull::ASIDE, 'holders.height' => Hull::HEIGHT,
         'holders.counter_factor' => Counter::SHOWS, 'reels.counter_factor' => Counter::SHOWS,
         'spreads.speed' => [Conditions::SLOWEST, Conditions::FASTEST],
-        'track.latitude' => [-90.0, 90.0], 'track.longitude' => [-180.0, 180.0], 'trips.latitude' => [-90.0, 90.0],
-        'trips.longitude' => [-180.0, 180.0], 'bites.latitude' => [-90.0, 90.0], 'bites.longitude' => [-180.0, 180.0],
+        'track.latitude' => self::LATITUDE, 'track.longitude' => self::LONGITUDE, 'trips.latitude' => self::LATITUDE,
+        'trips.longitude' => self::LONGITUDE, 'bites.latitude' => self::LATITUDE, 'bites.longitude' => self::LONGITUDE,
     ];
 
     /** Where other words than those of a kind stand. */
     private const PATTERNS = [
-        'holders.side' => '/^(port|centre|starboard)$/', 'trips.lines_in' => '/^([01]\d|2[0-3]):[0-5]\d$/',
+        'trips.lines_in' => '/^([01]\d|2[0-3]):[0-5]\d$/',
         'trips.back_by' => '/^([01]\d|2[0-3]):[0-5]\d$/',
     ];
 
@@ -198,8 +205,9 @@ final readonly class RowGate
     private static function isKind(string $place, mixed $value, string $column): void
     {
         $kinds = self::KINDS[$place] ?? null;
-        if ($kinds !== null && (! is_string($value) || $kinds::tryFrom($value) === null)) {
-            throw InvalidValue::because($column, 'one of '.implode(', ', array_column($kinds::cases(), 'value')));
+        $words = $kinds === null ? self::WORDS[$place] ?? null : array_column($kinds::cases(), 'value');
+        if ($words !== null && ! in_array($value, $words, true)) {
+            throw InvalidValue::because($column, 'one of '.implode(', ', $words));
         }
         if (isset(self::PATTERNS[$place]) && (! is_string($value) || preg_match(self::PATTERNS[$place], $value) !== 1)) {
             throw InvalidValue::because($column, 'as Admek writes it');

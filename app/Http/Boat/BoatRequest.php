@@ -6,6 +6,7 @@ namespace App\Http\Boat;
 
 use Admek\Core\Boat\Hull;
 use Admek\Core\Tackle\Described\DescribedHolder;
+use Admek\Core\Tackle\Described\HolderKind;
 use Admek\Core\Tackle\Parts\Counter;
 use Admek\Core\Units\ClockFace;
 use Admek\Core\Units\Quantity;
@@ -46,8 +47,8 @@ class BoatRequest extends FormRequest
             'holders.*.code' => [
                 'required', 'string', 'max:'.Hull::CODE, new UnlikeOthers('Must be unlike every other holder’s.'),
             ],
-            'holders.*.side' => ['required', Rule::in(['port', 'centre', 'starboard'])],
-            'holders.*.kind' => ['required', Rule::in(['rod', 'boom'])],
+            'holders.*.side' => ['required', Rule::in(Hull::SIDES)],
+            'holders.*.kind' => ['required', Rule::enum(HolderKind::class)],
             'holders.*.aft' => ['required', 'numeric:strict', Within::range(Hull::AFT)],
             'holders.*.starboard' => ['required', 'numeric:strict', Within::range(Hull::ASIDE)],
             'holders.*.height' => ['required', 'numeric:strict', Within::range(Hull::HEIGHT)],

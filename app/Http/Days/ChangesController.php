@@ -24,7 +24,7 @@ use Illuminate\Http\JsonResponse;
 final class ChangesController
 {
     /** s that it is good for: what is advised does not turn from one to the next. */
-    private const GOOD = 5;
+    private const GOOD = 5.0;
 
     public function __invoke(Trip $trip, Boat $boat, LiveFile $live, Track $track, ToldOnce $once): JsonResponse
     {
@@ -32,14 +32,12 @@ final class ChangesController
         $locker = Locker::ever($boat, $trip);
         $heard = $live->read();
         $what = "changes-{$trip->id}";
-        // Time alone brings some of it.
-        $moment = intdiv(now()->getTimestamp(), self::GOOD);
 
         return JsonResponse::fromJsonString($once->told(
-            $what, StandOfThings::key($trip, $spread, $boat, $locker, $what), "{$heard->version}.{$moment}",
+            $what, StandOfThings::key($trip, $spread, $boat, $locker, $what), $heard->version,
             static fn (): string => json_encode(
                 ['changes' => self::changes($trip, $boat, $spread, $locker, $heard, $track)], JSON_THROW_ON_ERROR,
-            ),
+            ), self::GOOD,
         )->body);
     }
 

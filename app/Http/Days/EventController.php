@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Days;
 
 use Admek\Core\Books\Book;
-use Admek\Core\Day\Event;
 use Admek\Core\Day\SoundingAsked;
 use Admek\Core\InvalidValue;
 use Admek\Core\Towing\CannotTow;
@@ -49,7 +48,7 @@ final class EventController
         ]);
         $ahead = (float) now()->format('U.v') - Moment::seconds($request->string('sent_at')->value());
         $ahead = abs($ahead) < self::CLOCK ? 0.0 : $ahead;
-        $able = $refused = $unkept = $things = [];
+        $able = $refused = $unkept = $things = $before = [];
         foreach ($request->array('events') as $i => $told) {
             $new = NewEvent::of($told);
             $things[$i] = $new->thing() ?? "{$i}";
@@ -60,9 +59,9 @@ final class EventController
                 }
                 $spread = $trip->ownSpread($new->input('spread_id') === null ? null : $new->integer('spread_id'));
                 $event = $new->event($boat, $ahead);
-                $with = array_map(static fn (Telling $telling): Event => $telling->told(), array_values($able));
-                $tells = $new->tells($boat, $trip, $event, $spread, $then, $with);
+                $tells = $new->tells($boat, $trip, $event, $spread, $then, $before);
                 $able[$i] = new Telling($event, $new->toldAt(), $spread, $tells);
+                $before[] = $able[$i]->told();
             } catch (ValidationException|InvalidValue|CannotTow $refusal) {
                 $unkept[$new->word('uuid')] = true;
                 $refused[$i] = Problem::faults($refusal);

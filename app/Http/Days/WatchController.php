@@ -50,13 +50,14 @@ final readonly class WatchController
         $what = implode('-', ['watch', $trip->id, ...($places ? ['placed'] : []), ...($untrued ? ['untrued'] : [])]);
         $instruments = $this->live->read();
         $key = StandOfThings::key($trip, $spread, $boat, $locker, $what);
+        $known = $request->query('known');
         $told = $this->once->told($what, $key, $instruments->version, fn (string $version): string => json_encode(
             ['version' => $version] + $this->look($trip, $boat, $spread, $locker, $instruments, $places),
             JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
-        ));
+        ), known: is_string($known) ? $known : '');
         $request->attributes->add([Standing::TOLD => $what, Standing::NEWS => $told->news]);
 
-        return $request->query('known') === $told->version() ? new Response(status: 204) : JsonResponse::fromJsonString(
+        return $known === $told->version() ? new Response(status: 204) : JsonResponse::fromJsonString(
             ToldOnce::atMoment($told->body, (float) now()->format('U.v')),
         );
     }

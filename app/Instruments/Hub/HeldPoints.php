@@ -26,6 +26,8 @@ final class HeldPoints
             }
         }
 
+        $this->written = count($points);
+
         return $points;
     }
 

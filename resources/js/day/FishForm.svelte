@@ -2,12 +2,12 @@
     import { kindsOf, wordOf } from '../lib/catalogue';
     import { faultOf, type Fault, type Schemas, type Trip } from '../lib/api';
     import { aboard } from '../lib/aboard.svelte';
-    import { shown, type Quantity, type Units } from '../lib/units';
+    import { shown, type Units } from '../lib/units';
     import NumberField from '../fields/NumberField.svelte';
+    import { FISH, type FishFigure } from './figures';
     import type { NewEvent } from './queue.svelte';
 
     export type Fish = Pick<NewEvent, 'species' | 'length' | 'girth' | 'weight' | 'in_net' | 'condition'>;
-    type Figure = 'length' | 'girth' | 'weight';
     type End = 'kept' | 'released' | 'lost' | 'missed';
 
     interface Ended {
@@ -24,19 +24,13 @@
         later: () => void;
     }
 
-    const FIGURES: { name: Figure; label: string; quantity: Quantity }[] = [
-        { name: 'length', label: 'Length', quantity: 'fish' },
-        { name: 'girth', label: 'Girth', quantity: 'fish' },
-        { name: 'weight', label: 'Weight, by the scale', quantity: 'mass' },
-    ];
-
     /** What came of a bite: the fish, kept or released; all of it can be left for later. */
     let { title, trip, units, fish = {}, others = [], care = [], tell, later }: Ended = $props();
 
     // svelte-ignore state_referenced_locally
     let species: Schemas['Species'] | null = $state(fish.species ?? null);
     // svelte-ignore state_referenced_locally
-    const told: Record<Figure, number | null> = $state({
+    const told: Record<FishFigure, number | null> = $state({
         length: fish.length ?? null,
         girth: fish.girth ?? null,
         weight: fish.weight ?? null,
@@ -63,7 +57,7 @@
             </label>
         {/each}
     </div>
-    {#each FIGURES as { name, label, quantity } (name)}
+    {#each FISH as { name, label, quantity } (name)}
         <NumberField
             {label}
             id="fish-{name}"
@@ -87,7 +81,7 @@
             </label>
         {/each}
     </div>
-    {#if faults[0] && !FIGURES.some(({ name }) => faults[0]?.pointer === `/${name}`)}
+    {#if faults[0] && !FISH.some(({ name }) => faults[0]?.pointer === `/${name}`)}
         <p class="text-error font-semibold" role="alert">{faults[0].detail}</p>
     {/if}
     <div class="grid grid-cols-2 gap-2">

@@ -1,6 +1,8 @@
 <script lang="ts">
+    import { aboard } from '../lib/aboard.svelte';
+
     /** Nobody serves this page: what to do about it. What is done on it meanwhile waits, and each screen says so of its own. */
-    const onLaptop = ['localhost', '127.0.0.1', '[::1]'].includes(location.hostname);
+    const onLaptop = $derived(aboard.me?.laptop ?? false);
 </script>
 
 <p class="unserved border-base-content bg-base-100" role="status" data-unserved>

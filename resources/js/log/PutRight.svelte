@@ -8,7 +8,8 @@
     import PickField from '../fields/PickField.svelte';
     import TextField from '../fields/TextField.svelte';
     import Dialog from '../frame/Dialog.svelte';
-    import { FIGURES, fieldOf, rodOf, wordsOf, type Figure } from './refused';
+    import { FIGURES } from '../day/figures';
+    import { fieldOf, rodOf, wordsOf } from './refused';
 
     /** An event the server refused: what is wrong with it is put right where it can be typed, and it is sent again. */
     let { one, trip, boat, close }: { one: Waiting; trip: Trip; boat: Boat; close: () => void } = $props();
@@ -22,10 +23,10 @@
     const faultOf = (name: string) => faults.find((fault) => fieldOf(fault) === name);
     // svelte-ignore state_referenced_locally
     const wrong = new Set(faults.map(fieldOf));
-    const figures = (Object.keys(FIGURES) as Figure[]).filter((name) => wrong.has(name));
+    const figures = FIGURES.filter(({ name }) => wrong.has(name));
     /** A bite whose lines cannot be told any more is told by what was told of the day. */
     const byTheDay = $derived(event.kind === 'bite' && (wrong.has('lines') || wrong.has('speed')));
-    const elsewhere = $derived(faults.filter((fault) => !figures.includes(fieldOf(fault) as Figure)));
+    const elsewhere = $derived(faults.filter((fault) => !figures.some(({ name }) => name === fieldOf(fault))));
     let time = $state('');
 
     /** On the day of the trip. */
@@ -58,8 +59,7 @@
         {#each elsewhere as fault (fault.pointer)}
             <p class="text-error font-semibold">{wordsOf(fault, boat)}</p>
         {/each}
-        {#each figures as name (name)}
-            {@const { label, quantity } = FIGURES[name]}
+        {#each figures as { name, label, quantity } (name)}
             <NumberField
                 {label}
                 value={event[name]}
