@@ -105,10 +105,16 @@
                     {#if one.refused && isHeldBack(one)}waits for what was told with it
                     {:else if one.refused?.[0]}
                         <span class="text-error">not taken. {wordsOf(one.refused[0], aboard.boat)}</span>
-                        <span class="inline-flex flex-wrap gap-2 pl-2">
-                            <button type="button" class="btn btn-sm" onclick={() => (mending = one)}>Put right…</button>
-                            <button type="button" class="btn btn-sm" onclick={() => void queue.sendAgain(one)}>Send again</button>
-                            <button type="button" class="btn btn-sm" onclick={() => void queue.forget(one)}>Throw it away</button>
+                        <span class="flex flex-wrap gap-2 pt-1">
+                            <button type="button" class="btn border-base-content" onclick={() => (mending = one)}
+                                >Put right…</button
+                            >
+                            <button type="button" class="btn border-base-content" onclick={() => void queue.sendAgain(one)}
+                                >Send again</button
+                            >
+                            <button type="button" class="btn border-base-content" onclick={() => void queue.forget(one)}
+                                >Throw it away</button
+                            >
                         </span>
                     {:else}waiting to be sent, kept on this device{/if}
                 </li>

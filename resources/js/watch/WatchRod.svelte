@@ -180,5 +180,9 @@
         .low {
             gap: 0.35rem;
         }
+        /* The name of the lure gives way, not the doubt. */
+        .beside {
+            flex: none;
+        }
     }
 </style>
