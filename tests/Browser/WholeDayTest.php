@@ -144,9 +144,15 @@ final class WholeDayTest extends BrowserTestCase
             $kept->execute([(time() - $ago) * 1000 + 7]);
         }
         $this->data->exec('commit');
-        $this->sail(1, ground: 0.12);
         $this->visit(self::TRIP.'/watch');
-        $this->see('[data-change^=headway]', 'troll back down with the current');
+        // What is advised is good for some seconds, and what she reads no longer: she sails on until it is told.
+        Wait::until(function (): bool {
+            $this->sail(1, ground: 0.12);
+
+            return str_contains((string) $this->js(
+                'return document.querySelector("[data-change^=headway]")?.textContent',
+            ), 'troll back down with the current');
+        }, 'headway to be told');
         $this->click('.answers button', 'Done');
         Wait::until(fn (): bool => ! str_contains(
             (string) json_encode($this->api(self::TRIP.'/changes')), 'headway',
