@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Days;
 
+use Admek\Core\Boat\Hull;
 use Admek\Core\Books\Book;
 use Admek\Core\Day\Checks;
 use Admek\Core\Day\Day;
@@ -65,7 +66,7 @@ final readonly class WatchedRods
             $now = $this->day->lines[$code] ?? null;
             $run = $runs[$code] ?? null;
             $rods[] = [
-                'holder_id' => $rows[$i]['holder_id'], 'holder' => $code, 'side' => $line->holder->side->value ?? 'centre',
+                'holder_id' => $rows[$i]['holder_id'], 'holder' => $code, 'side' => $line->holder->side->value ?? Hull::AMIDSHIPS,
                 'state' => $this->state($code)->value, 'since' => $now?->since, 'due' => $due[$code] ?? null,
                 'bite' => $now?->bite, 'line' => $rows[$i], 'lure' => $line->lure->name,
                 'turn' => $turns[$code] ?? count($turns), 'counter' => self::counter($run),

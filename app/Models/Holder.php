@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\Boat\Hull;
 use Admek\Core\Tackle\Described\DescribedHolder;
 use Admek\Core\Tackle\Described\HolderKind;
 use Admek\Core\Towing\Side;
@@ -56,7 +57,7 @@ final class Holder extends Model
     public static function rowOf(DescribedHolder $holder): array
     {
         return [
-            'code' => $holder->code, 'side' => $holder->side->value ?? 'centre', 'kind' => $holder->kind->value,
+            'code' => $holder->code, 'side' => $holder->side->value ?? Hull::AMIDSHIPS, 'kind' => $holder->kind->value,
             'aft' => $holder->aft, 'starboard' => $holder->starboard, 'height' => $holder->height,
             'counter_calibrated' => $holder->counterCalibrated, 'counter_factor' => $holder->counterFactor,
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Outfitting;
 
+use Admek\Core\Boat\Hull;
 use Admek\Core\Books\Book;
 use Admek\Core\Spread\Card\LureRuns;
 use Admek\Core\Spread\Check\SpreadLimits;
@@ -36,7 +37,7 @@ final readonly class UsualRuns
         $wander = (new SpreadLimits(book: $boat->book(Book::Spread)))->wander;
         $speeds = array_map(static fn (int $by): float => max(Conditions::SLOWEST, $speed + $by * $wander), [-1, 0, 1]);
         $rods = $boat->holders->where('kind', HolderKind::Rod->value);
-        $rod = $rods->first(static fn (Holder $holder): bool => $holder->side === 'centre') ?? $rods->first();
+        $rod = $rods->first(static fn (Holder $holder): bool => $holder->side === Hull::AMIDSHIPS) ?? $rods->first();
 
         $density = ($trip ?? new Trip)->density();
 

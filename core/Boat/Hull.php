@@ -35,8 +35,11 @@ final readonly class Hull
     /** Holders a boat has at most, and so lines a spread is planned, sent and filed with. */
     public const MOST_HOLDERS = 32;
 
+    /** Where a holder stands that is of no side. */
+    public const AMIDSHIPS = 'centre';
+
     /** Where a holder stands. */
-    public const SIDES = ['port', 'centre', 'starboard'];
+    public const SIDES = ['port', self::AMIDSHIPS, 'starboard'];
 
     /** Most letters a holder's code has. */
     public const CODE = 4;

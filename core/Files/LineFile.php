@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Admek\Core\Files;
 
+use Admek\Core\Boat\Hull;
 use Admek\Core\Files\Internal\LineReader;
 use Admek\Core\InvalidValue;
 use Admek\Core\Tackle\Catalogue\Presentation;
@@ -28,9 +29,6 @@ use Admek\Core\Towing\Side;
 /** A described line as a spread's file and a kept template hold it, in and out (docs/spread.schema.json, $defs/line). */
 final class LineFile
 {
-    /** What a holder amidships is filed under. */
-    private const AMIDSHIPS = 'centre';
-
     /**
      * @param  array<array-key, mixed>  $json  decoded
      *
@@ -82,7 +80,7 @@ final class LineFile
 
         return self::given([
             'holder' => [
-                'side' => $line->holder->side->value ?? self::AMIDSHIPS, 'kind' => $line->holder->kind->value,
+                'side' => $line->holder->side->value ?? Hull::AMIDSHIPS, 'kind' => $line->holder->kind->value,
             ] + self::named($line->holder, [
                 'code' => 'code', 'aft' => 'aft', 'starboard' => 'starboard', 'height' => 'height',
                 'counter_calibrated' => 'counterCalibrated', 'counter_factor' => 'counterFactor',
@@ -128,7 +126,7 @@ final class LineFile
 
         return new DescribedHolder(
             $holder->someText('code'),
-            $side === self::AMIDSHIPS ? null : $holder->someOf('side', Side::class),
+            $side === Hull::AMIDSHIPS ? null : $holder->someOf('side', Side::class),
             $holder->someOf('kind', HolderKind::class),
             $holder->someNumber('aft'), $holder->someNumber('starboard'), $holder->someNumber('height'),
             $holder->flag('counter_calibrated'), $holder->number('counter_factor') ?? 1.0,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Boat;
 
 use Admek\Core\Boat\Hull;
+use Admek\Core\Towing\Side;
 use App\Http\Within;
 use Illuminate\Validation\Rule;
 
@@ -17,7 +18,7 @@ final class RailRequest extends BoatRequest
         return [
             'length' => ['required', 'numeric:strict', Within::range(Hull::LENGTH)],
             'beam' => ['required', 'numeric:strict', Within::range(Hull::BEAM)],
-            'mirror' => ['nullable', Rule::in(['port', 'starboard'])],
+            'mirror' => ['nullable', Rule::enum(Side::class)],
         ] + self::railRules();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reading\Season;
 
+use Admek\Core\Boat\Hull;
 use Admek\Core\Books\Book;
 use Admek\Core\Day\Bite;
 use Admek\Core\Day\Day;
@@ -69,7 +70,7 @@ final class FishedTrip
         $this->speed = is_numeric($planned) ? (float) $planned : null;
         $sides = [];
         foreach ($this->locker->holders() as $holder) {
-            $sides[$holder->code] ??= $holder->side->value ?? 'centre';
+            $sides[$holder->code] ??= $holder->side->value ?? Hull::AMIDSHIPS;
         }
         $this->sides = $sides;
     }

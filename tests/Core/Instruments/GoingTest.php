@@ -9,6 +9,7 @@ use Admek\Core\Instruments\TrackPoint;
 use Admek\Core\Instruments\TurnState;
 use Admek\Core\Towing\Side;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Chance;
 
 /** How she went, by her track. */
 final class GoingTest extends TestCase
@@ -28,6 +29,30 @@ final class GoingTest extends TestCase
         self::assertEqualsWithDelta(1.05, $going->speed(30.0, 70.0), 1e-9);
         self::assertSame([30.0, null], [$going->bottom(0.0, 20.0), $going->bottom(1000.0, 2000.0)]);
         self::assertNull(Going::of([new TrackPoint(0.0, ['depth' => 3.0])])->turn(5.0), 'nothing was heard of it');
+    }
+
+    public function test_means_are_those_of_each_point_counted_one_by_one(): void
+    {
+        $chance = new Chance(9);
+        $points = [];
+        $at = 0.0;
+        for ($i = 0; $i < 400; $i++) {
+            // Some of one moment, some without a figure, none for a while now and then.
+            $at += [0.0, 1.0, 1.0, 5.0, 60.0][$chance->below(5)];
+            $points[] = new TrackPoint($at, $chance->below(4) === 0 ? [] : ['water_speed' => $chance->below(1000) / 500]);
+        }
+        $going = Going::of($points);
+        for ($i = 0; $i < 300; $i++) {
+            // On points, between them, before the first, past the last, and ends the wrong way round.
+            [$from, $until] = [$chance->below((int) $at + 60) - 30.0, $chance->below(2 * (int) $at + 60) / 2 - 30.0];
+            $there = array_column(array_map(
+                static fn (TrackPoint $point): array => $point->figures,
+                array_filter($points, static fn (TrackPoint $point): bool => $point->at >= $from && $point->at <= $until),
+            ), 'water_speed');
+            $there === []
+                ? self::assertNull($going->speed($from, $until))
+                : self::assertEqualsWithDelta(array_sum($there) / count($there), $going->speed($from, $until), 1e-9);
+        }
     }
 
     public function test_the_inside_of_a_turn_is_the_side_she_turns_to(): void
