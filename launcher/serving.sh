@@ -34,7 +34,8 @@ heed_signals() {
 }
 
 leave() {
-    [ -z "$ATTENDED" ] || kill "$ATTENDED" 2>/dev/null || true
+    local process
+    for process in $ATTENDED $UPKEEP; do kill "$process" 2>/dev/null || true; done
     stop_all
     [ -z "$MADE" ] || rm -rf "$MADE"
 }
@@ -165,12 +166,14 @@ shorten() {
     : >"$1"
 }
 
-# Where the data is one's own: a copy a day, made where the newest is so old.
-OWN_BACKUPS=
-back_up_when_due() {
-    [ -n "$OWN_BACKUPS" ] || return 0
-    local said
-    said=$(php artisan admek:backup --due --why=daily --also="$BACKUP_TO") || say "$said"
+# Where the data is one's own: what is old is packed, what was fished is read for the season, a copy a day is made. Nobody waits for it.
+OWN_DATA=
+UPKEEP=
+look_after_data() {
+    [ -n "$OWN_DATA" ] || return 0
+    [ -z "$UPKEEP" ] || ! kill -0 "$UPKEEP" 2>/dev/null || return 0
+    nice php artisan admek:upkeep --also="$BACKUP_TO" >&2 9>&- &
+    UPKEEP=$!
 }
 
 # Processes that hold a database's lock, but for this one and what it has started.
@@ -263,7 +266,7 @@ watch() {
     while :; do
         if [ $((SECONDS / 600)) -ne "$looked" ]; then
             looked=$((SECONDS / 600))
-            back_up_when_due
+            look_after_data
         fi
         if addresses_changed && write_names && [ -n "$TLS" ]; then renew_certificate; fi
         for part in "${PARTS[@]}"; do watch_part "$part"; done

@@ -24,6 +24,7 @@ use App\Http\Days\SeasonController;
 use App\Http\Days\WatchController;
 use App\Http\Devices\AboardController;
 use App\Http\Devices\DeviceController;
+use App\Http\Devices\LaptopController;
 use App\Http\Devices\PairingController;
 use App\Http\Drills\DrillController;
 use App\Http\Ground\GroundController;
@@ -192,6 +193,7 @@ $for(Ability::Plan)->group(static function (): void {
     Route::post('boat', [BoatController::class, 'store']);
     Route::put('boat', [BoatController::class, 'update']);
     Route::post('boat/change', [BoatController::class, 'change'])->withoutMiddleware(Keeping::class);
+    Route::delete('season/read', [SeasonController::class, 'destroy']);
     Route::get('everything', [EverythingController::class, 'show']);
     Route::get('days/file/{format}', [DayFileController::class, 'all']);
     Route::put('everything', [EverythingController::class, 'update'])->withoutMiddleware([ReadableJson::class, Keeping::class]);
@@ -251,6 +253,7 @@ $for(Ability::Plan)->group(static function (): void {
 
 $for(Ability::Devices)->group(static function (): void {
     Route::get('devices', [DeviceController::class, 'index']);
+    Route::put('devices/laptop', [LaptopController::class, 'update']);
     Route::put('devices/{device}', [DeviceController::class, 'update']);
     Route::delete('devices/{device}', [DeviceController::class, 'destroy']);
     Route::post('pairing', [PairingController::class, 'store']);

@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace App\Database;
 
+use DateTimeImmutable;
 use RuntimeException;
 
-/** Copies Admek makes by itself, in a folder beside the data: the newest ten. */
+/** Copies Admek makes by itself, in a folder beside the data: the newest ten, of so many bytes together, and always two. */
 final readonly class OwnBackups
 {
     private const MOST = 10;
+
+    private const LEAST = 2;
+
+    private const MOST_BYTES = 2_000_000_000;
+
+    public const KEPT = 'The newest ten are kept, 2 GB together at most, and always two.';
 
     /** s from one to the next that no upgrade asks for. */
     private const EVERY = 86_400;
 
     private string $folder;
 
-    public function __construct(private DataFile $data)
+    public function __construct(private DataFile $data, private int $most = self::MOST_BYTES)
     {
         $this->folder = dirname($data->path).'/backups';
     }
@@ -55,10 +62,10 @@ final readonly class OwnBackups
             throw new RuntimeException("{$this->folder} could not be made.");
         }
         $this->data->own($this->folder);
-        $name = sprintf('%s-%s-%s.sqlite', date('Ymd-His'), bin2hex(random_bytes(2)), $why);
+        $name = sprintf('%s-%s.sqlite', (new DateTimeImmutable)->format('Ymd-His-u'), $why);
         $this->data->copyTo("{$this->folder}/{$name}");
         $this->data->own("{$this->folder}/{$name}");
-        array_map(unlink(...), array_slice($this->all(), self::MOST));
+        $this->boundThem();
         if ($second !== '') {
             try {
                 $this->data->copyTo("{$second}/{$name}");
@@ -68,5 +75,17 @@ final readonly class OwnBackups
         }
 
         return "{$this->folder}/{$name}";
+    }
+
+    /** The oldest give way. */
+    private function boundThem(): void
+    {
+        $bytes = 0;
+        foreach ($this->all() as $i => $backup) {
+            $bytes += (int) filesize($backup);
+            if ($i >= self::LEAST && ($i >= self::MOST || $bytes > $this->most)) {
+                unlink($backup);
+            }
+        }
     }
 }

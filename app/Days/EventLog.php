@@ -46,8 +46,12 @@ final readonly class EventLog
                     (object) $one->tells, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE,
                 ),
             ]) > 0;
-            $changes = $changes || ($new && ($event->kind === EventKind::Bite || $event->kind->isOfAnother()));
-            $sounded = $sounded || ($new && in_array($event->kind, [EventKind::Sounding, EventKind::Void], true));
+            $changes = $changes || ($new && (
+                $event->kind === EventKind::Bite || $event->kind === EventKind::Moved || $event->kind->isOfAnother()
+            ));
+            $sounded = $sounded || ($new && in_array(
+                $event->kind, [EventKind::Sounding, EventKind::Moved, EventKind::Void], true,
+            ));
             $ended = $ended || ($new && in_array($event->kind, [EventKind::Ended, EventKind::Void], true));
         }
         if ($changes) {

@@ -63,9 +63,9 @@ final readonly class LinesAsTold
     public static function bittenAt(
         Trip $trip, Spread $spread, Boat $boat, float $at, string $bitten, array $with = [],
     ): array {
-        // What was taken back since was not so then.
-        $by = static fn (Event $event): bool => $event->at <= $at || $event->kind === EventKind::Void;
-        $day = Day::of(array_values(array_filter([...KeptEvents::of($trip), ...$with], $by)));
+        // What was taken back since was not so then, and what was told by a wrong clock stands where it was moved to.
+        $by = static fn (Event $event): bool => $event->at <= $at && $event->kind !== EventKind::Moved;
+        $day = Day::of(array_values(array_filter(Day::of([...KeptEvents::of($trip), ...$with])->log, $by)));
         $out = array_filter($day->lines, static fn (LineNow $now): bool => $now->state->isOut());
         $rows = self::of($spread, $day, Locker::ever($boat, $trip))->rows;
         $rows = $day->spells === [] ? $rows : array_intersect_key($rows, $out + [$bitten => true]);

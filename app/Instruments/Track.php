@@ -8,6 +8,7 @@ use Admek\Core\Instruments\Figure;
 use Admek\Core\Instruments\Motion;
 use Admek\Core\Instruments\TrackPoint;
 use Admek\Core\Instruments\Turning;
+use Admek\Core\InvalidValue;
 use Illuminate\Support\Facades\DB;
 use PDOException;
 
@@ -73,7 +74,7 @@ final class Track
     {
         DB::statement('create temp table if not exists '.self::STAGED.' as select * from track where 0');
         DB::table(self::STAGED)->delete();
-        foreach (array_chunk($points, self::AT_ONCE) as $some) {
+        foreach (array_chunk(PackedHours::without($points), self::AT_ONCE) as $some) {
             self::insert(self::STAGED, $some);
         }
     }
@@ -95,27 +96,78 @@ final class Track
         ));
     }
 
+    /**
+     * Packs hour by hour what is older than a moment: each is made ready first, and kept in an instant.
+     *
+     * @param  float  $before  s since 1970 UTC
+     * @return int points that were packed
+     */
+    public function pack(float $before): int
+    {
+        $packed = 0;
+        $last = intdiv((int) ($before * 1000), PackedHours::HOUR);
+        for ($hour = 0; ; $hour++) {
+            $first = DB::table('track')->where('at', '>=', $hour * PackedHours::HOUR)->where('at', '<', $last * PackedHours::HOUR)
+                ->min('at');
+            if (! is_int($first)) {
+                return $packed;
+            }
+            $hour = intdiv($first, PackedHours::HOUR);
+            $packed += self::packHour($hour);
+        }
+    }
+
+    private static function packHour(int $hour): int
+    {
+        $when = [$hour * PackedHours::HOUR, ($hour + 1) * PackedHours::HOUR - 1];
+        $points = DB::table('track')->whereBetween('at', $when)->orderBy('at')->get()
+            ->map(static fn (object $row): TrackPoint => self::point((array) $row))->all();
+        try {
+            $packed = PackedHours::packed($hour, array_values($points));
+        } catch (InvalidValue) {
+            // What cannot be packed stays as it is.
+            return 0;
+        }
+
+        return DB::transaction(static function () use ($hour, $when, $points, $packed): int {
+            // A point that came meanwhile is packed with the next.
+            if (DB::table('track')->whereBetween('at', $when)->count() !== count($points)) {
+                return 0;
+            }
+            DB::table('packed_tracks')->upsert(['hour' => $hour, 'packed' => $packed], ['hour']);
+
+            return DB::table('track')->whereBetween('at', $when)->delete();
+        });
+    }
+
     /** What she read at a moment; null where nothing was kept near it. */
     public function near(float $at): ?TrackPoint
     {
-        $at *= 1000;
-        $row = DB::table('track')->whereBetween('at', [(int) ($at - 1000 * self::NEAR), (int) ($at + 1000 * self::NEAR)])
-            ->orderByRaw('abs(at - ?)', [$at])->first();
+        $nearest = null;
+        foreach ($this->between($at - self::NEAR, $at + self::NEAR) as $point) {
+            $nearest = $nearest === null || abs($point->at - $at) < abs($nearest->at - $at) ? $point : $nearest;
+        }
 
-        return $row === null ? null : self::point((array) $row);
+        return $nearest;
     }
 
     /** How she went when she last did not turn hard before a moment; null where that is too long ago, or was not kept. */
     public function straightBefore(float $at): ?Motion
     {
-        $row = DB::table('track')->whereBetween('at', [(int) (1000 * ($at - self::LAST_STRAIGHT)), (int) (1000 * $at)])
-            ->whereBetween('turn', [-Turning::HARD, Turning::HARD])->orderByDesc('at')->first();
+        $when = [(int) (1000 * ($at - self::LAST_STRAIGHT)), (int) (1000 * $at)];
+        $row = DB::table('track')->whereBetween('at', $when)->whereBetween('turn', [-Turning::HARD, Turning::HARD])
+            ->orderByDesc('at')->first();
+        $last = $row === null ? null : self::point((array) $row);
+        foreach (PackedHours::between(...$when) as $point) {
+            $turn = $point->figures[Figure::Turn->value] ?? null;
+            $last = $turn !== null && abs($turn) <= Turning::HARD && ($last === null || $point->at > $last->at) ? $point : $last;
+        }
 
-        return $row === null ? null : Motion::kept(self::point((array) $row));
+        return $last === null ? null : Motion::kept($last);
     }
 
     /**
-     * What tells whether any point between has come since: they are kept once and never changed.
+     * What tells whether any point between has come since, of a day that is not packed yet: they are kept once and never changed.
      *
      * @param  float  $from  s since 1970 UTC
      * @param  float  $to  s since 1970 UTC
@@ -133,6 +185,16 @@ final class Track
     public function between(float $from, float $to): iterable
     {
         $when = [(int) ($from * 1000), (int) ($to * 1000)];
+
+        return PackedHours::merged(PackedHours::between(...$when), self::points($when));
+    }
+
+    /**
+     * @param  array{int, int}  $when  ms since 1970 UTC
+     * @return iterable<TrackPoint> that are not packed, earlier first
+     */
+    private static function points(array $when): iterable
+    {
         foreach (DB::table('track')->whereBetween('at', $when)->orderBy('at')->cursor() as $row) {
             yield self::point((array) $row);
         }

@@ -42,9 +42,9 @@ final class Device extends Model implements AuthenticatableContract
     ];
 
     /** The laptop itself, where whoever holds it is the captain. */
-    public static function laptop(): self
+    public static function laptop(string $name): self
     {
-        return new self(['name' => 'The laptop', 'role' => Role::Captain, 'token' => 'laptop']);
+        return new self(['name' => $name, 'role' => Role::Captain, 'token' => 'laptop']);
     }
 
     public function isLaptop(): bool

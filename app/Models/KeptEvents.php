@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Admek\Core\Day\Day;
 use Admek\Core\Day\Event;
 use Admek\Core\Day\EventKind;
 use Illuminate\Support\Facades\DB;
@@ -39,12 +40,56 @@ final class KeptEvents
         return (int) DB::table('events')->where('trip_id', $trip->id)->max('id');
     }
 
-    /** s since 1970 UTC until which lines count as fishing, by then: when the trip is to be back, or what was told last. */
-    public static function until(Trip $trip, Boat $boat, float $now): float
+    /**
+     * @param  ?Trip  $trip  of it alone, where it is named
+     * @return array<int, array{version: int, at: float}> of each trip that has events: its version, and when somebody was last
+     *   at a line, s since 1970 UTC
+     */
+    public static function latest(?Trip $trip = null): array
+    {
+        $atLines = implode("', '", array_column(
+            array_filter(EventKind::cases(), static fn (EventKind $kind): bool => $kind->isOnTheWater()), 'value',
+        ));
+        $latest = [];
+        $events = DB::table('events')->groupBy('trip_id');
+        if ($trip !== null) {
+            $events->where('trip_id', $trip->id);
+        }
+        foreach ($events->get([
+            'trip_id', DB::raw('max(id) as version'), DB::raw("max(case when kind in ('{$atLines}') then at end) as at"),
+            DB::raw("sum(kind = 'moved') as moved"),
+        ]) as $row) {
+            $of = (int) $row->trip_id;
+            $latest[$of] = [
+                'version' => (int) $row->version,
+                'at' => $row->moved > 0 ? self::lastAtLines($trip ?? Trip::query()->findOrFail($of)) : (float) $row->at,
+            ];
+        }
+
+        return $latest;
+    }
+
+    /** As they happened, where times were put right. */
+    private static function lastAtLines(Trip $trip): float
+    {
+        $onTheWater = array_filter(
+            Day::of(self::of($trip))->log, static fn (Event $event): bool => $event->kind->isOnTheWater(),
+        );
+
+        return max([0.0, ...array_map(static fn (Event $event): float => $event->at, $onTheWater)]);
+    }
+
+    /**
+     * s since 1970 UTC until which lines count as fishing, by then: when the trip is to be back, or when somebody was
+     * last at a line.
+     *
+     * @param  ?float  $last  s since 1970 UTC, when that was, where it is known
+     */
+    public static function until(Trip $trip, Boat $boat, float $now, ?float $last = null): float
     {
         $clock = $trip->clock($boat);
         $back = $trip->midnight($boat)->addMinutes($clock->backBy);
-        $last = (float) DB::table('events')->where('trip_id', $trip->id)->max('at');
+        $last ??= self::latest($trip)[$trip->id]['at'] ?? 0.0;
 
         return min($now, max((float) $back->format('U'), $last));
     }

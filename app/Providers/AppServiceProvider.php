@@ -11,6 +11,7 @@ use App\Database\DataFile;
 use App\Database\ImmediateConnector;
 use App\Database\Migrations;
 use App\Days\ToldOnce;
+use App\Devices\LaptopName;
 use App\Forecasts\ForecastSource;
 use App\Forecasts\StandInForecasts;
 use App\Http\Previews\LeftQuestions;
@@ -20,7 +21,6 @@ use App\Models\Boat;
 use App\Reading\Season\Season;
 use App\Rigging\CardShelf;
 use App\Rigging\DoubtShelf;
-use App\Rigging\SeasonShelf;
 use App\Rigging\Shelf;
 use App\Rigging\TrueUpShelf;
 use Illuminate\Auth\Access\Gate;
@@ -41,13 +41,16 @@ final class AppServiceProvider extends ServiceProvider
             Config::string('database.connections.sqlite.database'),
             $this->app->make(Migrations::class),
         ));
+        $this->app->bind(
+            LaptopName::class, static fn (): LaptopName => new LaptopName(Config::string('database.connections.sqlite.database')),
+        );
         // One database is one boat's.
         $this->app->bind(
             Boat::class, static fn (): Boat => Boat::query()->first() ?? throw new NotFoundHttpException('There is no boat yet.'),
         );
         $this->keepsWhatItHasWorkedOut();
         $this->app->bind(Fished::class, fn (): Fished => Season::of(
-            $this->app->make(Boat::class), $this->app->make(Track::class), $this->app->make(SeasonShelf::class),
+            $this->app->make(Boat::class), $this->app->make(Track::class),
         ));
         $this->app->bind(ToldOnce::class, static function (): ToldOnce {
             $path = Config::get('admek.told');
@@ -72,7 +75,6 @@ final class AppServiceProvider extends ServiceProvider
         if (! is_string($file)) {
             $this->app->bind(CardShelf::class, static fn (): CardShelf => new CardShelf(null));
             $this->app->singleton(TrueUpShelf::class, static fn (): TrueUpShelf => new TrueUpShelf(null));
-            $this->app->singleton(SeasonShelf::class, static fn (): SeasonShelf => new SeasonShelf(null));
 
             return;
         }
@@ -84,9 +86,6 @@ final class AppServiceProvider extends ServiceProvider
         };
         $this->app->singleton(KeptDoubts::class, static fn (): DoubtShelf => new DoubtShelf($shelf('doubts', DoubtShelf::MOST)));
         $this->app->singleton(CardShelf::class, static fn (): CardShelf => new CardShelf($shelf('cards', CardShelf::MOST)));
-        $this->app->singleton(
-            SeasonShelf::class, static fn (): SeasonShelf => new SeasonShelf($shelf('seasons', SeasonShelf::MOST)),
-        );
         $this->app->singleton(
             TrueUpShelf::class, static fn (): TrueUpShelf => new TrueUpShelf($shelf('true_ups', TrueUpShelf::MOST)),
         );

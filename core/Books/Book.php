@@ -9,6 +9,7 @@ use Admek\Core\Day\DayRules;
 use Admek\Core\Fish\FishCare;
 use Admek\Core\Fish\Habits;
 use Admek\Core\Ground\PassRules;
+use Admek\Core\Instruments\KeepingRules;
 use Admek\Core\InvalidValue;
 use Admek\Core\Manoeuvres\ManoeuvreRules;
 use Admek\Core\Patterns\PatternRules;
@@ -39,6 +40,7 @@ enum Book: string
     case Changes = 'changes';
     case Patterns = 'patterns';
     case Manoeuvres = 'manoeuvres';
+    case Keeping = 'keeping';
 
     /** What it is opened as. */
     public function title(): string
@@ -58,6 +60,7 @@ enum Book: string
             self::Changes => 'When something is changed',
             self::Patterns => 'How the record is counted',
             self::Manoeuvres => 'How she handles',
+            self::Keeping => 'How tracks are kept',
         };
     }
 
@@ -79,6 +82,7 @@ enum Book: string
             self::Changes => ChangeRules::rules(),
             self::Patterns => PatternRules::rules(),
             self::Manoeuvres => ManoeuvreRules::rules(),
+            self::Keeping => KeepingRules::rules(),
         };
     }
 

@@ -222,6 +222,26 @@ final readonly class Day
     }
 
     /**
+     * Each at the time it happened, where a clock that was wrong had told another: what is moved twice is moved by both.
+     *
+     * @param  list<Event>  $standing
+     * @return list<Event>
+     */
+    private static function moved(array $standing): array
+    {
+        $by = [];
+        foreach ($standing as $event) {
+            foreach ($event->moves() as $id) {
+                $by[$id] = ($by[$id] ?? 0.0) + ($event->figure('by') ?? 0.0);
+            }
+        }
+
+        return array_map(
+            static fn (Event $event): Event => isset($by[$event->id]) ? $event->later($by[$event->id]) : $event, $standing,
+        );
+    }
+
+    /**
      * Each once, in order, without what was taken back; a taking back that was itself taken back does not count.
      *
      * @param  list<Event>  $events
@@ -243,9 +263,10 @@ final readonly class Day
                 $gone[$of] = true;
             }
         }
-        $standing = array_values(array_filter(
+        $standing = self::moved(array_values(array_filter(
             $once, static fn (Event $event): bool => $event->kind !== EventKind::Void && ! isset($gone[$event->id]),
-        ));
+        )));
+        $once = array_column($standing, null, 'id') + $once;
         // Clocks differ: what came of a bite came after it. Of one moment a bite is before that, and else as they were named.
         $when = [];
         foreach ($standing as $event) {

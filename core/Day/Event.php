@@ -34,6 +34,20 @@ final readonly class Event
         }
     }
 
+    /** The same, so many s later. */
+    public function later(float $by): self
+    {
+        return new self($this->id, $this->kind, $this->at + $by, $this->holder, $this->of, $this->tells);
+    }
+
+    /** @return list<string> ids of those it moves */
+    public function moves(): array
+    {
+        $events = $this->kind === EventKind::Moved ? $this->tells['events'] ?? [] : [];
+
+        return is_array($events) ? array_values(array_filter($events, is_string(...))) : [];
+    }
+
     /** What happened, with what is seen of the water where it is that; a place that nobody knew is told to be none. */
     public function words(): string
     {

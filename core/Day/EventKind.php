@@ -37,6 +37,8 @@ enum EventKind: string
     case Ended = 'ended';
     /** What was to be changed was taken, or refused. */
     case Answer = 'answer';
+    /** Others happened so much later, or earlier, than a clock that was wrong had told. */
+    case Moved = 'moved';
     /** Takes another one back. */
     case Void = 'void';
 
@@ -79,6 +81,12 @@ enum EventKind: string
     public function isOfBite(): bool
     {
         return $this->outcome() !== null || $this === self::Released || $this === self::Kept;
+    }
+
+    /** Whether it tells that somebody was at a line, or that all was over: until the last of these, lines fished. */
+    public function isOnTheWater(): bool
+    {
+        return $this->isOfLine() || $this === self::Ended;
     }
 
     /** Whether it is of another event, which it names. */
@@ -160,6 +168,7 @@ enum EventKind: string
             self::Note => 'note',
             self::Ended => 'day ended',
             self::Answer => 'advice answered',
+            self::Moved => 'times put right',
             self::Void => 'taken back',
         };
     }

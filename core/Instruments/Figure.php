@@ -52,6 +52,16 @@ enum Figure: string
         };
     }
 
+    /** In how many parts of its unit a packed track counts it, finer than any instrument tells it ({@see PackedTrack}). */
+    public function parts(): int
+    {
+        return match ($this) {
+            self::Latitude, self::Longitude => 10_000_000,
+            self::WaterSpeed, self::GroundSpeed, self::Depth, self::DepthOffset, self::WaterTemperature, self::Turn => 1000,
+            self::Course, self::Heading, self::MagneticHeading, self::Variation, self::WindAngle, self::WindSpeed => 100,
+        };
+    }
+
     public function words(): string
     {
         return match ($this) {

@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace Admek\Core\Patterns;
 
 /**
- * All that was fished, piece by piece, with all that is known of how.
+ * All that was fished, day by day, with all that is known of how.
  *
- * @phpstan-type PieceTold array{
- *     hours: float, bites: list<array{species: ?string, at: float}>, from: float, clock: float, sun: ?float,
- *     told: array<string, string|float>, trip: int,
- * }
+ * @phpstan-import-type Sum from FishedDay
  */
 final readonly class Fished
 {
@@ -18,43 +15,29 @@ final readonly class Fished
     private const CELL = 'cell';
 
     /**
-     * @param  list<PieceTold>  $pieces  line-hours; bites, at s since 1970 UTC; from, likewise; clock, h of the boat's at its
-     *   middle; sun, ° over the horizon, null where nobody knows; figures and words by {@see Factor}; the trip it is of
+     * @param  list<FishedDay>  $days  earlier first
+     * @param  int  $unread  days that are of it and not in it yet
+     * @param  ?list<string>  $species  whose bites alone are counted; null where all are
      */
-    public function __construct(public array $pieces, public Bands $bands)
-    {
+    public function __construct(
+        public array $days, public Bands $bands, public int $unread = 0, private ?array $species = null,
+    ) {
     }
 
-    /** Of trips on a ground, or with any other word told of them. */
+    /** Of trips on a ground, or in water as clear. */
     public function where(Factor $factor, string $level): self
     {
-        return new self(array_values(array_filter(
-            $this->pieces, static fn (array $piece): bool => ($piece['told'][$factor->value] ?? null) === $level,
-        )), $this->bands);
+        return $this->of(static fn (FishedDay $day): bool => ($day->told['words'][$factor->value] ?? null) === $level);
     }
 
     /** Counting no bites but those of a species. */
     public function biting(?string $species): self
     {
-        return $species === null ? $this : $this->bitten([$species]);
+        return $species === null ? $this : new self($this->days, $this->bands, $this->unread, [$species]);
     }
 
     /**
-     * Counting no bites but those of some species.
-     *
-     * @param  list<?string>  $species  null for those of which nobody told what bit
-     */
-    private function bitten(array $species): self
-    {
-        return new self(array_map(static fn (array $piece): array => array_replace($piece, [
-            'bites' => array_values(array_filter(
-                $piece['bites'], static fn (array $bite): bool => in_array($bite['species'], $species, true),
-            )),
-        ]), $this->pieces), $this->bands);
-    }
-
-    /**
-     * On some trips, counting no bites but those of the species they were for.
+     * On some trips, counting no bites but those of the species they were for, and those of which nobody told what bit.
      *
      * @param  list<int>  $trips
      * @param  list<string>  $species
@@ -62,18 +45,21 @@ final readonly class Fished
     public function on(array $trips, array $species): self
     {
         $on = array_flip($trips);
+        $those = $this->of(static fn (FishedDay $day): bool => isset($on[$day->told['trip']]));
 
-        return (new self(array_values(
-            array_filter($this->pieces, static fn (array $piece): bool => isset($on[$piece['trip']])),
-        ), $this->bands))->bitten([...$species, null]);
+        return new self($those->days, $this->bands, $this->unread, [...$species, FishedDay::NOBODY_KNOWS]);
     }
 
     /** On every trip but one. */
     public function without(int $trip): self
     {
-        return new self(array_values(
-            array_filter($this->pieces, static fn (array $piece): bool => $piece['trip'] !== $trip),
-        ), $this->bands);
+        return $this->of(static fn (FishedDay $day): bool => $day->told['trip'] !== $trip);
+    }
+
+    /** @param  callable(FishedDay): bool  $is */
+    private function of(callable $is): self
+    {
+        return new self(array_values(array_filter($this->days, $is)), $this->bands, $this->unread, $this->species);
     }
 
     /**
@@ -89,8 +75,8 @@ final readonly class Fished
         foreach ([
             [$clarity === null ? null : $on?->where(Factor::Clarity, $clarity), "{$ground} in {$clarity} water"], [$on, $ground],
         ] as [$near, $of]) {
-            $patterns = $near?->patterns();
-            if ($patterns !== null && $patterns->bites >= Tomorrow::ENOUGH) {
+            $patterns = $near !== null && $near->bites() >= Tomorrow::ENOUGH ? $near->patterns() : null;
+            if ($patterns !== null) {
                 return [$of, $patterns];
             }
         }
@@ -98,42 +84,42 @@ final readonly class Fished
         return ['all trips like it', $this->patterns()];
     }
 
+    public function bites(): int
+    {
+        return array_sum(array_map(fn (FishedDay $day): int => count($this->counted($day)), $this->days));
+    }
+
     public function patterns(): Patterns
     {
-        return Patterns::of(array_map(fn (array $piece): Exposure => new Exposure(
-            $piece['hours'], count($piece['bites']), $this->levels($piece['told']),
-        ), $this->pieces));
+        return Patterns::of($this->exposures(
+            $this->summed('ways'), static fn (string $way): array => FishedDay::levelsOf($way),
+        ));
     }
 
     /** @return array{clock: BiteWindow, sun: BiteWindow} */
     public function windows(): array
     {
-        $along = ['clock' => [], 'sun' => []];
-        foreach ($this->pieces as $piece) {
-            $along['clock'][] = [$piece['clock'], $piece['hours'], count($piece['bites'])];
-            if ($piece['sun'] !== null) {
-                $along['sun'][] = [$piece['sun'], $piece['hours'], count($piece['bites'])];
-            }
+        return [
+            'clock' => $this->window('clock', BiteWindow::CLOCK), 'sun' => $this->window('sun', BiteWindow::SUN),
+        ];
+    }
+
+    /** @param  'clock'|'sun'  $along */
+    private function window(string $along, float $wide): BiteWindow
+    {
+        $fished = [];
+        foreach ($this->summed($along) as $bin => [$hours, $bites]) {
+            $fished[] = [((int) $bin + 0.5) * $wide, $hours, $bites];
         }
 
-        return [
-            'clock' => BiteWindow::of($along['clock'], BiteWindow::CLOCK),
-            'sun' => BiteWindow::of($along['sun'], BiteWindow::SUN),
-        ];
+        return BiteWindow::of($fished, $wide);
     }
 
     /** @return list<array{depth: string, hour: int, hours: float, bites: int, rate: float}> depth by hour of the day */
     public function cells(): array
     {
-        $exposures = [];
-        foreach ($this->pieces as $piece) {
-            $depth = $piece['told'][Factor::Depth->value] ?? null;
-            if (is_numeric($depth)) {
-                $at = $this->bands->level(Factor::Depth, (float) $depth).' '.(int) floor($piece['clock']);
-                $exposures[] = new Exposure($piece['hours'], count($piece['bites']), [self::CELL => $at]);
-            }
-        }
         $cells = [];
+        $exposures = $this->exposures($this->summed('cells'), static fn (string $at): array => [self::CELL => $at]);
         foreach (Patterns::of($exposures, alike: false)->factors[self::CELL] ?? [] as $rate) {
             [$depth, $hour] = explode(' ', $rate->level);
             $cells[] = [
@@ -149,40 +135,71 @@ final readonly class Fished
      *
      * @return list<array{trip: int, from: float, until: float, hours: float, bites: list<float>}> by hours of the boat's clock
      */
-    public function days(): array
+    public function byDay(): array
     {
-        $days = [];
-        foreach ($this->pieces as $piece) {
-            $half = 0.5 * $piece['hours'];
-            $day = $days[$piece['trip']] ?? [
-                'trip' => $piece['trip'], 'from' => INF, 'until' => 0.0, 'hours' => 0.0, 'bites' => [],
-            ];
-            $days[$piece['trip']] = [
-                'from' => min($day['from'], $piece['clock'] - $half), 'until' => max($day['until'], $piece['clock'] + $half),
-                'hours' => $day['hours'] + $piece['hours'], 'bites' => [
-                    ...$day['bites'], ...array_map(
-                        static fn (array $bite): float => $piece['clock'] - $half + ($bite['at'] - $piece['from']) / 3600.0,
-                        $piece['bites'],
-                    ),
-                ],
-            ] + $day;
-        }
+        return array_reverse(array_map(fn (FishedDay $day): array => [
+            'trip' => $day->told['trip'], 'from' => $day->told['from'], 'until' => $day->told['until'],
+            'hours' => $day->told['hours'], 'bites' => $this->counted($day),
+        ], $this->days));
+    }
 
-        return array_reverse(array_values($days));
+    /** @return list<string> words of a factor of whole trips, as they came */
+    public function words(Factor $factor): array
+    {
+        $words = array_map(static fn (FishedDay $day): string => $day->told['words'][$factor->value] ?? '', $this->days);
+
+        return array_values(array_unique(array_filter($words, static fn (string $word): bool => $word !== '')));
+    }
+
+    /** @return list<string> of what bit, as it came */
+    public function species(): array
+    {
+        $species = array_merge(...array_map(
+            static fn (FishedDay $day): array => array_column($day->told['bites'], 0), $this->days,
+        ));
+
+        return array_values(array_diff(array_unique($species), [FishedDay::NOBODY_KNOWS]));
+    }
+
+    /** @return list<float> hours of bites that are counted */
+    private function counted(FishedDay $day): array
+    {
+        return array_column(array_filter(
+            $day->told['bites'], fn (array $bite): bool => $this->species === null || in_array($bite[0], $this->species, true),
+        ), 1);
     }
 
     /**
-     * @param  array<string, string|float>  $told
-     * @return array<string, string>
+     * @param  'ways'|'clock'|'sun'|'cells'  $along
+     * @return array<array-key, array{float, int}> line-hours and bites that are counted
      */
-    private function levels(array $told): array
+    private function summed(string $along): array
     {
-        $levels = [];
-        foreach ($told as $key => $value) {
-            $factor = Factor::from($key);
-            $levels[$key] = $factor->quantity() === null ? (string) $value : $this->bands->level($factor, (float) $value);
+        $all = [];
+        $counted = $this->species === null ? null : array_flip($this->species);
+        foreach ($this->days as $day) {
+            foreach ($day->told[$along] as $at => [$hours, $bites]) {
+                $all[$at] ??= [0.0, 0];
+                $all[$at][0] += $hours;
+                $all[$at][1] += $bites === [] ? 0 : array_sum($counted === null ? $bites : array_intersect_key($bites, $counted));
+            }
         }
 
-        return $levels;
+        return $all;
+    }
+
+    /**
+     * @param  array<array-key, array{float, int}>  $sums
+     * @param  callable(string): array<string, string>  $levels
+     * @return list<Exposure>
+     */
+    private function exposures(array $sums, callable $levels): array
+    {
+        $exposures = [];
+        foreach ($sums as $at => [$hours, $bites]) {
+            $exposures[] = new Exposure($hours, $bites, $levels((string) $at));
+        }
+
+        return $exposures;
     }
 }

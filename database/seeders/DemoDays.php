@@ -14,6 +14,7 @@ use Admek\Core\Units\Units;
 use Admek\Core\Water\Signs\Season;
 use App\Days\EventLog;
 use App\Days\Telling;
+use App\Devices\LaptopName;
 use App\Models\Boat;
 use App\Models\Device;
 use App\Models\Spread;
@@ -133,7 +134,7 @@ final readonly class DemoDays
                 $told[] = $this->event(EventKind::In, $at($minutes + $i), $codes[$row['holder_id']], []);
             }
         }
-        DB::transaction(fn () => EventLog::of($trip)->keep(Device::laptop()->name, ...array_map(
+        DB::transaction(fn () => EventLog::of($trip)->keep(Device::laptop(resolve(LaptopName::class)->told())->name, ...array_map(
             static fn (Event $event): Telling => new Telling(
                 $event, $event->at, $event->kind === EventKind::Bite ? $spread->id : null, $event->tells,
             ), $told,

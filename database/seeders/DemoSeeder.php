@@ -12,6 +12,7 @@ use Admek\Core\Spread\Plan\Conditions;
 use Admek\Core\Units\Units;
 use App\Days\EventLog;
 use App\Days\Telling;
+use App\Devices\LaptopName;
 use App\Models\Boat;
 use App\Models\Chart;
 use App\Models\Device;
@@ -186,7 +187,7 @@ final class DemoSeeder extends Seeder
                 'weight' => $pounds === null ? null : $pounds * Units::POUND,
             ];
             EventLog::of($trip)->keep(
-                Device::laptop()->name,
+                Device::laptop(resolve(LaptopName::class)->told())->name,
                 new Telling(new Event($bite, EventKind::Bite, $at, $holder), $at, $spread->id, LineSnapshot::take(
                     $boat, $trip, $lines, new Conditions($spread->speed), null, $trip->bottom,
                     $boat->holders()->where('code', $holder)->firstOrFail()->id,

@@ -118,6 +118,14 @@ final class BackupsTest extends FeatureTestCase
         self::assertCount(10, $own->all());
         self::assertSame([], array_diff($own->all(), $made));
         self::assertSame([], $data->at($own->all()[0])->faults());
+
+        // Of no more bytes together than are said, and two whatever they take.
+        $size = (int) filesize($own->all()[0]);
+        (new OwnBackups($data->at("{$this->folder}/data.sqlite"), (int) (4.5 * $size)))->make('daily');
+        self::assertCount(4, $own->all());
+        $last = (new OwnBackups($data->at("{$this->folder}/data.sqlite"), 1))->make('daily');
+        self::assertCount(2, $own->all());
+        self::assertContains($last, $own->all());
     }
 
     private function backup(): string

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Admek\Core\Patterns\Fished;
+use App\Instruments\Track;
 use App\Models\Boat;
 use App\Models\Spread;
+use App\Models\Trip;
+use App\Reading\Season\FishedTrip;
+use App\Reading\Season\Season;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DemoDays;
 use Illuminate\Support\Facades\DB;
@@ -46,7 +49,9 @@ final class SeasonTest extends FeatureTestCase
     public function test_what_would_run_through_the_ground_was_fished_on_it(): void
     {
         $deepest = fn (): float => max([0.0, ...array_map(
-            static fn (array $piece): float => (float) ($piece['told']['depth'] ?? 0.0), resolve(Fished::class)->pieces,
+            static fn (array $piece): float => (float) ($piece['told']['depth'] ?? 0.0),
+            (new FishedTrip($this->demoTrip('past')->refresh(), Boat::query()->firstOrFail(), new Track))
+                ->pieces((float) now()->format('U')),
         )]);
         self::assertGreaterThan(25.0, $deepest());
         $this->demoTrip('past')->update(['bottom' => 21.0]);
@@ -85,6 +90,52 @@ final class SeasonTest extends FeatureTestCase
         $this->send('PUT', '/boat/books/patterns', ['own' => ['depth' => 20.0]], 200);
         $wide = array_column($this->send('GET', '/season')->json('factors'), null, 'factor')['depth']['levels'];
         self::assertLessThan(count($factors['depth']['levels']), count($wide));
+    }
+
+    public function test_a_trip_is_read_once_and_again_where_what_it_follows_from_has_changed(): void
+    {
+        $this->fished();
+        $season = $this->send('GET', '/season', expect: 200)->json();
+        self::assertSame([13, 0, 13], [$season['trips'], $season['unread'], DB::table('fished_trips')->count()]);
+        $read = fn (): array => DB::table('fished_trips')->orderBy('trip_id')->pluck('pieces', 'trip_id')->all();
+        $marked = static fn () => DB::table('fished_trips')->update(['pieces' => 'read']);
+        $anew = function () use ($read): array {
+            for ($unread = 1; $unread > 0;) {
+                $unread = $this->send('GET', '/season', expect: 200)->json('unread');
+            }
+
+            return array_keys(array_filter($read(), static fn (string $pieces): bool => $pieces !== 'read'));
+        };
+        $marked();
+        self::assertSame([], $anew());
+        self::assertSame($season, $this->send('GET', '/season')->json());
+
+        $trip = Trip::query()->where('id', $season['days'][4]['trip'])->sole();
+        $changes = [
+            'a note of it' => static fn () => $trip->update(['bottom' => 21.0]),
+            'a reading of its water' => static fn () => $trip->temperatures()->create(['depth' => 3.0, 'celsius' => 14.0]),
+            'an event' => static fn () => DB::table('events')->insert(array_replace(
+                (array) DB::table('events')->where('trip_id', $trip->id)->where('kind', 'out')->first(),
+                ['id' => null, 'uuid' => '018f0000-0000-7000-8000-0000000000c1'],
+            )),
+            'its plan' => static fn () => $trip->spreads()->increment('version'),
+            'its track' => function () use ($trip): void {
+                $point = ['at' => (float) $trip->date->setTime(12, 0)->format('U'), 'depth' => 30.0];
+                $this->send('PUT', "/days/file?trip={$trip->id}", [
+                    'format' => 'admek-day', 'version' => 1, 'events' => [], 'track' => [$point],
+                ], 200);
+            },
+        ];
+        foreach ($changes as $what => $change) {
+            $marked();
+            $change();
+            self::assertContains($trip->id, $anew(), $what);
+        }
+        $marked();
+        DB::table('lures')->update(['name' => DB::raw("name || '!'")]);
+        self::assertSame([], $anew(), 'what is known of the gear since says nothing of those days');
+        $this->send('DELETE', '/season/read', expect: 204);
+        self::assertCount(13, $anew(), 'until that is asked for');
     }
 
     public function test_tomorrow_begins_with_it_in_water_lure_box_and_draft_until_it_is_refused(): void
@@ -157,7 +208,9 @@ final class SeasonTest extends FeatureTestCase
 
     private function fished(): void
     {
-        (new DemoDays(Boat::query()->firstOrFail(), 5))->season(CarbonImmutable::parse('2031-06-01'));
+        $boat = Boat::query()->firstOrFail();
+        (new DemoDays($boat, 5))->season(CarbonImmutable::parse('2031-06-01'));
+        Season::whole($boat->refresh(), new Track);
     }
 
     /** @return array<string, mixed> */

@@ -14,7 +14,6 @@ final class BackupCommand extends Command
     protected $signature = 'admek:backup
         {file? : where to write the copy; among Admek’s own where none is named}
         {--why=asked : of one of Admek’s own, a word for its name}
-        {--due : only where the newest of Admek’s own is a day old}
         {--also= : a folder for one more}';
 
     protected $description = 'Write a whole, consistent copy of the data, safe while Admek runs';
@@ -26,15 +25,16 @@ final class BackupCommand extends Command
 
             return self::FAILURE;
         }
-        if ($this->option('due') === true && ! $own->isDue(time())) {
-            return self::SUCCESS;
-        }
         $file = $this->argument('file');
+        $said = '';
         try {
-            is_string($file)
-                ? $data->copyTo($file)
-                : $file = $own->make((string) $this->option('why'), (string) $this->option('also'));
-            $this->info("Backed up to {$file}.");
+            if (is_string($file)) {
+                $data->copyTo($file);
+            } else {
+                $file = $own->make((string) $this->option('why'), (string) $this->option('also'));
+                $said = ' '.OwnBackups::KEPT;
+            }
+            $this->info("Backed up to {$file}.{$said}");
 
             return self::SUCCESS;
         } catch (RuntimeException $error) {

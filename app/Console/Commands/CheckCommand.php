@@ -20,7 +20,10 @@ final class CheckCommand extends Command
         $checked = is_string($file) ? $data->at($file) : $data;
         $faults = $checked->faults();
         $this->line("{$checked->path}: ".($faults === [] ? 'whole.' : implode("\n  ", ['', ...$faults])));
-        foreach ($own->all() as $backup) {
+        $backups = $own->all();
+        $megabytes = array_sum(array_map(static fn (string $backup): int => (int) filesize($backup), $backups)) / 1e6;
+        $this->line(sprintf('Own backups: %d, %.0f MB together. %s', count($backups), $megabytes, OwnBackups::KEPT));
+        foreach ($backups as $backup) {
             if ($data->at($backup)->faults() === []) {
                 $this->line("Newest whole backup: {$backup}");
                 break;

@@ -7,8 +7,10 @@ namespace App\Console\Commands;
 use Admek\Core\Instruments\Source;
 use Admek\Core\Instruments\SourceKind;
 use App\Database\Migrations;
+use App\Instruments\Track;
 use App\Models\Boat;
 use App\Models\Trip;
+use App\Reading\Season\Season;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DemoDays;
 use Database\Seeders\DemoSeeder;
@@ -59,6 +61,7 @@ final class DemoCommand extends Command
         if ($fresh) {
             $days->season($now->startOfDay());
             DemoSoundings::take($boat);
+            Season::whole($boat, new Track);
         }
         if (! $boat->trips()->whereDate('date', $now->format('Y-m-d'))->exists()) {
             $days->underWay($now);

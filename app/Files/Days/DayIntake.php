@@ -20,6 +20,7 @@ use App\Files\Schema;
 use App\Instruments\Track;
 use App\Models\Boat;
 use App\Models\Trip;
+use App\Reading\Season\ReadTrips;
 use App\Rigging\Locker;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -91,10 +92,11 @@ final readonly class DayIntake
         Schema::hold($file, self::SCHEMA);
         $told = json_decode((string) json_encode($file, JSON_PRESERVE_ZERO_FRACTION), true);
         $names = array_flip(array_column($told['events'], 'uuid'));
+        $moved = self::moved($told['events']);
         $events = $points = [];
         foreach ($told['events'] as $i => $one) {
             try {
-                $this->mustBeOfTheDay((float) $one['at']);
+                $this->eventMustBeOfTheDay($one, $moved[$one['uuid']] ?? 0.0);
                 $events[] = $this->telling($one, $names);
             } catch (InvalidValue $invalid) {
                 throw $invalid->within("events.{$i}");
@@ -112,9 +114,44 @@ final readonly class DayIntake
         DB::transaction(function () use ($events, $track): void {
             EventLog::of($this->trip)->keep('', ...$events);
             $track->takeStaged();
+            // The track of a night is of two days.
+            ReadTrips::forget(
+                $this->trip->date->subDay()->format('Y-m-d'), $this->trip->date->addDay()->format('Y-m-d'),
+            );
         });
 
         return ['events' => count($events), 'points' => count($points)];
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $events
+     * @return array<string, float> s later that they happened than they were told to, by id
+     */
+    private static function moved(array $events): array
+    {
+        $moved = [];
+        foreach ($events as $one) {
+            foreach ($one['kind'] === EventKind::Moved->value ? $one['tells']['events'] ?? [] : [] as $id) {
+                $moved[$id] = ($moved[$id] ?? 0.0) + (float) ($one['tells']['by'] ?? 0.0);
+            }
+        }
+
+        return $moved;
+    }
+
+    /**
+     * What is put right, or taken back, may be so any time after; what a wrong clock had told is of the day it was moved to.
+     *
+     * @param  array<string, mixed>  $one
+     *
+     * @throws InvalidValue naming at
+     */
+    private function eventMustBeOfTheDay(array $one, float $moved): void
+    {
+        $kind = EventKind::from($one['kind']);
+        if ($kind !== EventKind::Moved && ! $kind->isOfAnother()) {
+            $this->mustBeOfTheDay((float) $one['at'] + $moved);
+        }
     }
 
     private function mustBeOfTheDay(float $at): void

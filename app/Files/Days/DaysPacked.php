@@ -4,37 +4,29 @@ declare(strict_types=1);
 
 namespace App\Files\Days;
 
+use App\Files\ZipStream;
 use App\Instruments\Track;
 use App\Models\Boat;
 use App\Models\KeptEvents;
 use App\Models\Trip;
-use RuntimeException;
-use ZipArchive;
 
 /** Every day that was fished as a file of its own, packed into one; each comes back in as a day's file does. */
 final class DaysPacked
 {
     /**
      * @param  'csv'|'gpx'  $format
-     * @return string path of the file, which is the caller's to remove
+     * @return iterable<string> bytes of the file, day by day
      */
-    public static function write(string $format, Boat $boat, Track $track): string
+    public static function of(string $format, Boat $boat, Track $track): iterable
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'admek-days-');
-        $zip = new ZipArchive;
-        if ($zip->open($path, ZipArchive::OVERWRITE) !== true) {
-            throw new RuntimeException('The days could not be packed.');
-        }
+        $zip = new ZipStream;
         // An archive of nothing would be no archive.
-        $zip->addFromString('boat.txt', "{$boat->name}\n");
-        foreach ($boat->trips()->with('bites')->orderBy('date')->get() as $trip) {
-            if (KeptEvents::version($trip) > 0) {
-                $zip->addFromString(self::name($trip, $format), DayWritten::of($trip, $boat, $track, $format));
-            }
+        yield $zip->file('boat.txt', "{$boat->name}\n", now());
+        $fished = array_keys(KeptEvents::latest());
+        foreach ($boat->trips()->with('bites')->whereIn('id', $fished)->orderBy('date')->lazy(1) as $trip) {
+            yield $zip->file(self::name($trip, $format), DayWritten::of($trip, $boat, $track, $format), $trip->date);
         }
-        $zip->close();
-
-        return $path;
+        yield $zip->end();
     }
 
     /** Trips of one day are told apart by their number. */

@@ -11,6 +11,7 @@ use App\Files\Days\DayIntake;
 use App\Files\Schema;
 use Illuminate\Support\Facades\DB;
 use JsonException;
+use PDO;
 
 /**
  * All that was recorded, as lines of JSON: what Admek it is of, then row by row every table, in the order of their keys, so that
@@ -27,8 +28,8 @@ final class Everything
 
     public const MOST_BYTES = 500_000_000;
 
-    /** Who is let in where is this machine's; which tables there are is the program's. */
-    private const NOT_OF_IT = ['devices', 'migrations', 'pairing_codes', 'pairing_tries'];
+    /** Who is let in where is this machine's; which tables there are is the program's; what was read of trips is read again. */
+    private const NOT_OF_IT = ['devices', 'fished_trips', 'migrations', 'pairing_codes', 'pairing_tries'];
 
     /** Events that are held to their schema together. */
     private const AT_ONCE = 200;
@@ -36,10 +37,13 @@ final class Everything
     /** Tables whose rows have pages of their own. */
     private const WITH_PAGES = ['boats', 'trips', 'spreads'];
 
+    /** Bytes that are handed on at once. */
+    private const TOGETHER = 65_536;
+
     /** Bytes of one row: a photograph, or a chart. */
     private const LONGEST = 40_000_000;
 
-    /** @return iterable<string> lines, all of one moment, whatever is kept meanwhile */
+    /** @return iterable<string> lines, many together, all of one moment, whatever is kept meanwhile */
     public static function lines(Migrations $migrations): iterable
     {
         $data = DB::connection()->getPdo();
@@ -48,25 +52,36 @@ final class Everything
         try {
             $hash = hash_init(self::HASH);
             $rows = -1;
-            foreach (self::rows($migrations) as $line) {
-                hash_update($hash, $line);
+            $lines = '';
+            foreach (self::rows($data, $migrations) as $line) {
+                $lines .= $line;
                 $rows++;
-                yield $line;
+                if (strlen($lines) >= self::TOGETHER) {
+                    hash_update($hash, $lines);
+                    yield $lines;
+                    $lines = '';
+                }
             }
-            yield self::json(['end' => ['rows' => $rows, self::HASH => hash_final($hash)]]);
+            hash_update($hash, $lines);
+            yield $lines.self::json(['end' => ['rows' => $rows, self::HASH => hash_final($hash)]]);
         } finally {
             $own && $data->commit();
         }
     }
 
     /** @return iterable<string> lines, but for the last */
-    private static function rows(Migrations $migrations): iterable
+    private static function rows(PDO $data, Migrations $migrations): iterable
     {
         yield self::json(['format' => self::FORMAT, 'version' => self::VERSION, 'data' => self::data($migrations)]);
         foreach (self::tables() as $table => $columns) {
-            foreach (DB::table($table)->orderBy('rowid')->cursor() as $row) {
-                $told = array_map(self::told(...), array_intersect_key((array) $row, $columns));
-                yield self::json(['table' => $table, 'row' => $told]);
+            $named = '"'.implode('", "', array_keys($columns)).'"';
+            $asked = $data->query("select {$named} from \"{$table}\" order by rowid", PDO::FETCH_ASSOC);
+            foreach ($asked === false ? [] : $asked as $row) {
+                try {
+                    yield self::json(['table' => $table, 'row' => $row]);
+                } catch (JsonException) {
+                    yield self::json(['table' => $table, 'row' => array_map(self::told(...), $row)]);
+                }
             }
         }
     }

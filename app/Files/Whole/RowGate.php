@@ -28,6 +28,7 @@ use Admek\Core\Trip\BaitCure;
 use Admek\Core\Units\ClockFace;
 use Admek\Core\Units\Units;
 use App\Files\Photograph;
+use App\Instruments\PackedHours;
 use App\Models\Gear\Lure;
 use BackedEnum;
 use DateTimeImmutable;
@@ -120,6 +121,9 @@ final readonly class RowGate
             $order = json_decode((string) $row['setting_order'], true);
             is_array($order) && array_filter($order, is_int(...)) === $order
                 || throw InvalidValue::because('setting_order', 'ids of holders');
+        }
+        if ($table === 'packed_tracks') {
+            PackedHours::mustBeOf((int) $row['hour'], (string) $row['packed']);
         }
         if ($table === 'photographs') {
             try {

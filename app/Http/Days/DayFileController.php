@@ -8,13 +8,14 @@ use Admek\Core\InvalidValue;
 use App\Files\Days\DayIntake;
 use App\Files\Days\DaysPacked;
 use App\Files\Days\DayWritten;
+use App\Http\StreamedFile;
 use App\Instruments\Track;
 use App\Models\Boat;
 use App\Models\Trip;
+use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** A day out as files, and back in. */
@@ -31,14 +32,13 @@ final class DayFileController
     }
 
     /** Every day that was fished, packed into one file. */
-    public function all(string $format, Boat $boat, Track $track): BinaryFileResponse
+    public function all(string $format, Boat $boat, Track $track, ExceptionHandler $faults): StreamedFile
     {
         if ($format !== 'csv' && $format !== 'gpx') {
             throw new NotFoundHttpException('There is no such route or format.');
         }
 
-        return (new BinaryFileResponse(DaysPacked::write($format, $boat, $track), headers: ['Content-Type' => 'application/zip']))
-            ->setContentDisposition('attachment', "days-{$format}.zip")->deleteFileAfterSend();
+        return new StreamedFile(DaysPacked::of($format, $boat, $track), $faults, 'application/zip', "days-{$format}.zip");
     }
 
     public function update(Request $request, Boat $boat, Track $track): JsonResponse

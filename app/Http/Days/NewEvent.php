@@ -17,6 +17,7 @@ use Admek\Core\Spread\Check\Bottom;
 use Admek\Core\Towing\Medium\Current;
 use Admek\Core\Trip\Stores;
 use App\Days\AtTheTime;
+use App\Days\EventLog;
 use App\Days\Landmark;
 use App\Days\LinesAsTold;
 use App\Days\StoresUsed;
@@ -28,6 +29,7 @@ use App\Models\Boat;
 use App\Models\Trip;
 use App\Rigging\LineSnapshot;
 use App\Rigging\Locker;
+use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Contracts\Validation\Factory;
 use Illuminate\Validation\Rule;
@@ -41,6 +43,12 @@ final class NewEvent extends SpreadContent
 
     /** When anybody fished. */
     public const WHEN = ['after_or_equal:2000-01-01', 'before:2100-01-01'];
+
+    /** Events of a day that are moved together. */
+    private const MOVED = 2000;
+
+    /** A time of the port's clock. */
+    private const BY_THE_PORT = 'Y-m-d\TH:i';
 
     public const MOMENT = 'date_format:Y-m-d\TH:i:s\Z,Y-m-d\TH:i:s.v\Z';
 
@@ -112,6 +120,10 @@ final class NewEvent extends SpreadContent
             ],
             $kind === EventKind::Answer => [
                 'key' => ['required', 'string', 'max:100'], 'answer' => ['required', 'in:taken,refused'],
+            ],
+            $kind === EventKind::Moved => [
+                'events' => ['required', 'list', 'max:'.self::MOVED], 'events.*' => ['string', 'uuid'],
+                'first' => ['bail', 'required', 'string', 'date_format:'.self::BY_THE_PORT, ...self::WHEN],
             ],
             $kind === EventKind::Signs => SignsShape::rules(),
             $kind === EventKind::Ended => [
@@ -211,6 +223,9 @@ final class NewEvent extends SpreadContent
                 'method' => $this->input('method'), 'speed' => $speed, 'sure' => $this->boolean('sure') ?: null,
             ] + ($then->bottom($event->at, $boat) ?? []), static fn (mixed $told): bool => $told !== null);
         }
+        if ($kind === EventKind::Moved) {
+            return $this->moved($trip, $boat);
+        }
         if ($kind === EventKind::Ended) {
             return StoresUsed::of($boat, array_map(floatval(...), $this->array('left')));
         }
@@ -234,5 +249,29 @@ final class NewEvent extends SpreadContent
         }
 
         return $told;
+    }
+
+    /**
+     * By how much the events that are named are moved, so that the first of them is when it is said to have been.
+     *
+     * @return array{by: float, events: list<string>}
+     *
+     * @throws InvalidValue naming events
+     */
+    private function moved(Trip $trip, Boat $boat): array
+    {
+        $named = array_flip(array_map(static fn (mixed $id): string => strtolower((string) $id), $this->array('events')));
+        $moved = array_filter(
+            EventLog::of($trip)->day()->log,
+            static fn (Event $event): bool => isset($named[$event->id]) && $event->kind !== EventKind::Moved,
+        );
+        if ($moved === [] || count($moved) !== count($named)) {
+            throw InvalidValue::because('events', 'events that are told of this trip, and count');
+        }
+        $first = CarbonImmutable::createFromFormat('!'.self::BY_THE_PORT, $this->string('first')->value(), $boat->timezone);
+        assert($first !== null);
+        $was = min(array_map(static fn (Event $event): float => $event->at, $moved));
+
+        return ['by' => (float) $first->format('U') - $was, 'events' => array_column($moved, 'id')];
     }
 }

@@ -17,8 +17,10 @@ use Admek\Core\Units\Units;
 use App\Models\Boat;
 use App\Models\Trip;
 use App\Reading\Season\ForTomorrow;
+use App\Reading\Season\ReadTrips;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 
 /** What the season says: rates by all it was fished by, when it bites, and what tomorrow is begun with. */
@@ -36,12 +38,14 @@ final class SeasonController
 
         return new JsonResponse([
             'hours' => round($patterns->hours, 3), 'bites' => $patterns->bites, 'rate' => $patterns->overall()?->says(),
-            'trips' => count(array_unique(array_column($season->pieces, 'trip'))),
-            'grounds' => self::grounds($all), 'species' => self::species($all),
+            'trips' => count($season->days), 'unread' => $season->unread,
+            'grounds' => $all->words(Factor::Ground), 'species' => array_values(array_filter(
+                $all->species(), static fn (string $one): bool => Species::tryFrom($one) !== null,
+            )),
             'factors' => self::factors($patterns, $season, $units),
             'days' => array_map(static fn (array $day): array => array_map(
                 static fn (mixed $figure): mixed => is_float($figure) ? round($figure, 3) : $figure, $day,
-            ), $season->days()),
+            ), $season->byDay()),
             'windows' => array_map(static fn (BiteWindow $window): array => [
                 'bins' => $window->bins, 'best' => $window->best(),
             ], $season->windows()),
@@ -49,6 +53,13 @@ final class SeasonController
                 'words' => $season->bands->words(Factor::Depth, $cell['depth'], $units), 'depth' => (int) $cell['depth'],
             ]), $season->cells()),
         ], options: JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    public function destroy(): Response
+    {
+        ReadTrips::forgetAll();
+
+        return new Response(status: 204);
     }
 
     /** What the record says a trip is begun with. */
@@ -62,7 +73,8 @@ final class SeasonController
         ];
 
         return new JsonResponse([
-            'of' => $told->of, 'hours' => round($told->patterns->hours, 3), 'bites' => $told->patterns->bites,
+            'of' => $told->of, 'unread' => $season->unread,
+            'hours' => round($told->patterns->hours, 3), 'bites' => $told->patterns->bites,
             'depths' => array_map(static fn (Start $start, array $ends): array => [
                 'words' => $units->figure(Quantity::Depth, $ends[0]).'–'.$units->say(Quantity::Depth, $ends[1]),
                 'top' => $ends[0],
@@ -94,33 +106,5 @@ final class SeasonController
         }
 
         return $told;
-    }
-
-    /** @return list<string> */
-    private static function grounds(Fished $season): array
-    {
-        $grounds = [];
-        foreach ($season->pieces as $piece) {
-            $grounds[(string) ($piece['told'][Factor::Ground->value] ?? '')] = true;
-        }
-        unset($grounds['']);
-
-        return array_map(strval(...), array_keys($grounds));
-    }
-
-    /** @return list<string> */
-    private static function species(Fished $season): array
-    {
-        $species = [];
-        foreach ($season->pieces as $piece) {
-            foreach ($piece['bites'] as $bite) {
-                $species[(string) $bite['species']] = true;
-            }
-        }
-        unset($species['']);
-
-        return array_values(array_filter(
-            array_map(strval(...), array_keys($species)), static fn (string $one): bool => Species::tryFrom($one) !== null,
-        ));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Devices;
 
+use App\Devices\LaptopName;
 use App\Devices\Role;
 use App\Models\Device;
 use Carbon\CarbonImmutable;
@@ -32,12 +33,12 @@ final class DeviceController
         return self::answer();
     }
 
-    private static function answer(): JsonResponse
+    public static function answer(): JsonResponse
     {
         $aboard = Device::query()->whereNotNull('token')->orderBy('id')->get();
 
         return new JsonResponse([
-            'devices' => DeviceResource::collection($aboard),
+            'laptop' => resolve(LaptopName::class)->told(), 'devices' => DeviceResource::collection($aboard),
             'roles' => array_map(
                 static fn (Role $role): array => ['role' => $role->value, 'words' => $role->words()], Role::cases(),
             ),

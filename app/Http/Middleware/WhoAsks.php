@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Devices\LaptopName;
 use App\Devices\OwnNames;
 use App\Models\Device;
 use Closure;
@@ -29,7 +30,7 @@ final readonly class WhoAsks
     /** s after which it is noted again that a device was seen. */
     private const SEEN = 60;
 
-    public function __construct(private Factory $auth, private Container $container)
+    public function __construct(private Factory $auth, private Container $container, private LaptopName $laptop)
     {
     }
 
@@ -39,7 +40,7 @@ final readonly class WhoAsks
         $guard = $this->auth->guard();
         assert($guard instanceof SessionGuard);
         if (self::isLaptop($request)) {
-            $guard->setUser(Device::laptop());
+            $guard->setUser(Device::laptop($this->laptop->told()));
 
             return $next($request);
         }

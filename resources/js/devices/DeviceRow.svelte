@@ -1,43 +1,17 @@
 <script lang="ts">
-    import { faultAt } from '../lib/api';
     import { ago } from '../lib/words';
     import type { Device, DevicesDesk, Role } from './devices.svelte';
+    import NamedInPlace from './NamedInPlace.svelte';
 
     /** One device: named, made something else, put out. */
     let { desk, device }: { desk: DevicesDesk; device: Device } = $props();
 
-    let typed: string | null = $state(null);
-    let wrong: string | undefined = $state();
     let sure = $state(false);
-
-    async function rename(): Promise<void> {
-        const name = typed?.trim();
-        if (name === undefined || name === device.name) {
-            typed = null;
-            return;
-        }
-        if (await desk.change({ ...device, name })) {
-            typed = null;
-            wrong = undefined;
-        } else {
-            wrong = faultAt(desk.faults, '/name') ?? desk.faults[0]?.detail;
-        }
-    }
 </script>
 
 <li class="border-base-300 flex flex-wrap items-center gap-x-4 gap-y-2 border-t py-3" data-device={device.name}>
     <span class="min-w-44 flex-1 self-start">
-        <input
-            class="input w-full text-base font-semibold"
-            class:input-error={wrong}
-            aria-label="Name of {device.name}"
-            autocomplete="off"
-            value={typed ?? device.name}
-            oninput={(event) => (typed = event.currentTarget.value)}
-            onblur={() => void rename()}
-            onkeydown={(event) => event.key === 'Enter' && void rename()}
-        />
-        {#if wrong}<span class="text-error block text-sm font-semibold">{wrong}</span>{/if}
+        <NamedInPlace {desk} name={device.name} give={(name) => desk.change({ ...device, name })} />
         <span class="quiet block pt-0.5 text-sm"
             >{device.asks ? 'this device' : device.seen_at ? `seen ${ago(device.seen_at)}` : 'not seen yet'}</span
         >

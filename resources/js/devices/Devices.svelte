@@ -3,6 +3,7 @@
     import DeviceRow from './DeviceRow.svelte';
     import { DevicesDesk } from './devices.svelte';
     import LetIn from './LetIn.svelte';
+    import NamedInPlace from './NamedInPlace.svelte';
 
     /** Who is aboard with what, and the way in for one more. */
     const desk = new DevicesDesk();
@@ -18,7 +19,8 @@
         <h1 id="aboard" class="pb-3 text-2xl font-bold">Devices</h1>
         <ul>
             <li class="border-base-300 border-t py-3">
-                <b>The laptop</b>, as captain{aboard.me?.laptop ? ': this one' : ''}
+                {#if desk.laptop !== ''}<NamedInPlace {desk} name={desk.laptop} give={(name) => desk.nameLaptop(name)} />{/if}
+                <span class="block pt-0.5">The laptop Admek runs on, as captain{aboard.me?.laptop ? ': this one' : ''}.</span>
                 <span class="quiet block text-sm">Whoever sits at it needs no code. Lock its screen when nobody does.</span>
             </li>
             {#each desk.devices ?? [] as device (device.id)}

@@ -8,6 +8,7 @@ export type Role = Schemas['Role'];
 const LOOK_MS = 2000;
 
 export class DevicesDesk {
+    laptop = $state('');
     devices: Device[] | null = $state.raw(null);
     roles: Schemas['Devices']['roles'] = $state.raw([]);
     faults: Fault[] = $state.raw([]);
@@ -55,6 +56,10 @@ export class DevicesDesk {
         );
     }
 
+    async nameLaptop(name: string): Promise<boolean> {
+        return this.#take(await ask(api.PUT('/devices/laptop', { body: { name } })));
+    }
+
     async putOut(id: number): Promise<void> {
         this.#take(await ask(api.DELETE('/devices/{device}', { params: { path: { device: id } } })));
     }
@@ -74,6 +79,7 @@ export class DevicesDesk {
     #take(answer: Answer<Schemas['Devices']>): boolean {
         this.faults = faultsIn(answer);
         if ('data' in answer) {
+            this.laptop = answer.data.laptop;
             this.devices = answer.data.devices;
             this.roles = answer.data.roles;
         }

@@ -64,6 +64,17 @@ export function clock(time: string | number): string {
     return new Date(time).toLocaleTimeString('en', { ...clockStyle(clock_face), ...(timezone ? { timeZone: timezone } : {}) });
 }
 
+/** "12 Jun 2026", by the port's calendar. */
+export function dayOf(time: string): string {
+    const { timezone } = aboard.boat ?? {};
+    return new Date(time).toLocaleDateString('en-GB', {
+        day: 'numeric',
+        month: 'short',
+        year: 'numeric',
+        ...(timezone ? { timeZone: timezone } : {}),
+    });
+}
+
 /** A time of day the server tells as HH:MM, as the captain reads it. */
 export function timeOfDay(time: string): string {
     const day = new Date(`2000-01-01T${time}:00Z`);

@@ -1,16 +1,19 @@
 <script lang="ts">
     import { aboard } from '../lib/aboard.svelte';
     import { clock } from '../lib/words';
+    import type { Trip } from '../lib/api';
     import type { TripDay } from '../day/day.svelte';
     import { queue } from '../day/queue.svelte';
+    import MoveTimes from './MoveTimes.svelte';
 
     /** All that was told of the day, the latest first; what was told in error is taken back. */
-    let { day }: { day: TripDay } = $props();
+    let { day, trip }: { day: TripDay; trip: Trip } = $props();
 
     const hours = $derived(day.day?.line_hours ?? 0);
     const last = $derived(day.day?.log[0]?.uuid);
 
     let wanted = $state('');
+    let moving = $state(false);
     const found = $derived(
         (day.day?.log ?? []).filter((event) =>
             `${event.holder ?? ''} ${event.words} ${event.lure ?? ''} ${event.note ?? ''} ${event.who}`
@@ -44,6 +47,9 @@
         <h2 class="text-lg font-bold">
             What happened <span class="quiet font-normal">{hours.toFixed(1)} line-hours</span>
         </h2>
+        {#if aboard.may('log')}
+            <button type="button" class="btn btn-sm ml-auto" onclick={() => (moving = true)}>Times are off…</button>
+        {/if}
         <input
             type="search"
             class="input input-sm w-56 text-base"
@@ -77,6 +83,8 @@
     </ol>
     {#if day.said}<p class="text-error font-semibold" role="alert">{day.said}</p>{/if}
 {/if}
+
+{#if moving}<MoveTimes {trip} {day} close={() => (moving = false)} />{/if}
 
 <style>
     li {

@@ -192,7 +192,7 @@
             </p>
         {/if}
         {#if day.day}<DayLine {trip} version={day.day.version} />{/if}
-        <DayLog {day} />
+        <DayLog {day} {trip} />
         {#if aboard.may('places') && day.day}
             <DayFiles {trip} empty={day.day.log.length === 0} told={() => void Promise.all([readBites(trip.id), day.read()])} />
         {/if}

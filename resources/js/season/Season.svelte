@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { onDestroy } from 'svelte';
     import { aboard } from '../lib/aboard.svelte';
     import { api, ask, type Schemas } from '../lib/api';
     import { wordOf } from '../lib/catalogue';
@@ -31,11 +32,20 @@
             }),
         );
         season = 'data' in answer ? answer.data : season;
+        if ('data' in answer && answer.data.unread > 0 && shownStill) {
+            void read();
+        }
         said = season ? '' : 'The server is not answering. Reload this page when it does.';
     }
     $effect(() => {
         void read();
     });
+    async function anew(): Promise<void> {
+        await ask(api.DELETE('/season/read'));
+        await read();
+    }
+    let shownStill = true;
+    onDestroy(() => (shownStill = false));
 
     const shown = $derived(season?.factors.find((one) => one.factor === factor) ?? season?.factors[0]);
 </script>
@@ -48,7 +58,13 @@
                 <b class="figure">{season.bites}</b>
                 {season.bites === 1 ? 'bite' : 'bites'} in <b class="figure">{season.hours.toFixed(0)}</b> line-hours on
                 <b class="figure">{season.trips}</b>
-                {season.trips === 1 ? 'trip' : 'trips'}{#if season.rate}: {season.rate}{/if}
+                {season.trips === 1 ? 'trip' : 'trips'}{#if season.rate}: {season.rate}{/if}{#if season.unread > 0}<span
+                        role="status"
+                        class="quiet"
+                    >
+                        · {season.unread}
+                        {season.unread === 1 ? 'day is' : 'days are'} still being read</span
+                    >{/if}
             </p>
             <span class="flex w-84 gap-2 max-sm:w-full">
                 <PickField
@@ -80,7 +96,7 @@
             brings fish, and what merely hung in the right place.
         </p>
     {:else}
-        {#if aboard.nextTrip}<StartCard trip={aboard.nextTrip} />{/if}
+        {#if aboard.nextTrip}<StartCard trip={aboard.nextTrip} unread={season.unread} />{/if}
         <div class="grid gap-x-10 gap-y-4 pt-3 lg:grid-cols-2">
             <section aria-labelledby="where">
                 <h2 id="where">Where and when it bit</h2>
@@ -110,6 +126,14 @@
                 <button type="button" class="cursor-pointer text-sm underline" onclick={() => (ruling = true)}
                     >Bands it is counted in…</button
                 >
+                {#if aboard.may('plan')}
+                    <button
+                        type="button"
+                        class="cursor-pointer text-sm underline"
+                        title="Days are read by the gear as it was known a day after. Where a figure of it was put right since, they are read again by that."
+                        onclick={() => void anew()}>Read every day anew</button
+                    >
+                {/if}
             </div>
             <div class="flex flex-wrap gap-1 py-2" role="tablist" aria-label="By">
                 {#each season.factors as one (one.factor)}

@@ -3,10 +3,13 @@
     import { tripWords } from '../lib/words';
 
     /** What the record says the next trip is begun with. */
-    let { trip }: { trip: Trip } = $props();
+    let { trip, unread }: { trip: Trip; unread: number } = $props();
 
     let start = $state.raw<Schemas['Start'] | null>(null);
+    const all = $derived(unread === 0);
     $effect(() => {
+        // Asked once, and again when every day is read.
+        void all;
         void ask(api.GET('/trips/{trip}/start', { params: { path: { trip: trip.id } } })).then((answer) => {
             start = 'data' in answer ? answer.data : null;
         });
@@ -19,7 +22,11 @@
             <h2 id="start" class="text-[1.05rem] font-bold">
                 Begin with <span class="quiet font-normal">· {tripWords(trip)}</span>
             </h2>
-            <p class="quiet text-sm">by {start.of}, {start.bites} bites in {start.hours.toFixed(0)} line-hours</p>
+            <p class="quiet text-sm">
+                by {start.of}, {start.bites} bites in {start.hours.toFixed(0)} line-hours{start.unread > 0
+                    ? `, ${start.unread} ${start.unread === 1 ? 'day' : 'days'} not read yet`
+                    : ''}
+            </p>
         </div>
         <div class="grid gap-x-8 gap-y-2 pt-1 md:grid-cols-[auto_1fr_auto]">
             <ul class="flex flex-col gap-1">

@@ -46,6 +46,31 @@ final class DayTest extends TestCase
         self::assertSame(20 * self::MINUTE, $day->lines['S1']->seen, 'a bitten line is begun anew');
     }
 
+    public function test_what_a_wrong_clock_told_is_moved_together_and_back_where_that_is_taken_back(): void
+    {
+        $hour = 60 * self::MINUTE;
+        $year = 365 * 24 * $hour;
+        $events = [
+            new Event('a', EventKind::Out, 0.0, 'P1'), new Event('b', EventKind::Bite, $hour - $year, 'P1'),
+            new Event('c', EventKind::Landed, $hour - $year + 60.0, of: 'b', tells: ['species' => 'king']),
+            new Event('d', EventKind::In, 3 * $hour, 'P1'),
+        ];
+        $moved = new Event('m', EventKind::Moved, 900 * $hour, tells: ['by' => $year, 'events' => ['b', 'c', 'nobody’s']]);
+        $again = new Event('n', EventKind::Moved, 901 * $hour, tells: ['by' => $hour, 'events' => ['b', 'c']]);
+        $back = new Event('v', EventKind::Void, 902 * $hour, of: 'n');
+        $told = static function (Event ...$more) use ($events, $hour): array {
+            $day = Day::of([...$events, ...array_values($more)]);
+
+            return [array_column($day->log, 'at', 'id'), $day->lineHours(3 * $hour)];
+        };
+        self::assertSame($hour, $told($moved)[0]['b']);
+        self::assertSame(['a', 'b', 'c', 'd', 'm'], array_keys($told($moved)[0]));
+        self::assertEqualsWithDelta(1.0, $told($moved)[1], 1e-9, 'it fished until it was bitten');
+        self::assertSame([2 * $hour, 2 * $hour + 60.0], [$told($moved, $again)[0]['b'], $told($again, $moved)[0]['c']]);
+        self::assertSame([...$told($moved)[0]], [...$told($back, $moved, $again)[0]]);
+        self::assertSame($hour - $year, $told()[0]['b']);
+    }
+
     public function test_neither_the_order_events_come_in_nor_how_often_changes_the_day(): void
     {
         $events = $this->morning();

@@ -8,11 +8,13 @@ use Admek\Core\Books\Book;
 use Admek\Core\Patterns\Bands;
 use Admek\Core\Patterns\Factor;
 use Admek\Core\Patterns\Fished;
+use Admek\Core\Patterns\FishedDay;
+use Admek\Core\Patterns\Rate;
 use Admek\Core\Patterns\Tomorrow;
 use Admek\Core\Units\Units;
 use PHPUnit\Framework\TestCase;
 
-/** @phpstan-import-type PieceTold from Fished */
+/** @phpstan-import-type PieceTold from FishedDay */
 final class FishedTest extends TestCase
 {
     public function test_the_nearest_water_is_asked_and_widened_while_too_little_bit_there(): void
@@ -74,29 +76,61 @@ final class FishedTest extends TestCase
 
     public function test_days_stand_the_latest_first_from_their_first_hour_to_their_last(): void
     {
-        $days = self::season([self::piece(1, 0, [], 6.0), self::piece(1, 2, [], 8.0), self::piece(2, 0, [], 5.5)])->days();
+        $days = self::season([self::piece(1, 0, [], 6.0), self::piece(1, 2, [], 8.0), self::piece(2, 0, [], 5.5)])->byDay();
         self::assertSame([2, 1], array_column($days, 'trip'));
         self::assertEqualsWithDelta([5.5, 8.5, 2.0], [$days[1]['from'], $days[1]['until'], $days[1]['hours']], 1e-9);
         self::assertEqualsWithDelta([7.75, 7.75], $days[1]['bites'], 1e-9, 'a quarter of an hour after its piece began');
     }
 
-    /** @param  list<PieceTold>  $pieces */
+    public function test_a_day_comes_back_as_it_was_told_and_a_season_is_the_sum_of_its_days(): void
+    {
+        $told = ['lure' => "a\tb", 'depth' => 16.0, 'ground' => 'Here'];
+        $pieces = [self::piece(1, 2, $told), self::piece(1, 1, ['lure' => 'c'], 7.6), self::piece(2, 0, $told)];
+        $season = self::season($pieces);
+        $again = new Fished(array_map(static fn (FishedDay $day): FishedDay => FishedDay::told(
+            json_decode((string) json_encode($day->told), true),
+        ), $season->days), $season->bands);
+        foreach ([$season, $again] as $one) {
+            $lures = array_column($one->patterns()->factors['lure'], null, 'level');
+            self::assertSame(
+                [['a b', 2.0, 2], ['c', 1.0, 1]],
+                array_values(array_map(static fn (Rate $rate): array => [$rate->level, $rate->hours, $rate->bites], $lures)),
+            );
+            self::assertSame([['Here'], ['king']], [$one->words(Factor::Ground), $one->species()]);
+            self::assertSame(
+                [[7.0, 2.0, 2], [7.5, 1.0, 1]],
+                array_map(
+                    static fn (array $bin): array => [$bin['from'], $bin['hours'], $bin['bites']], $one->windows()['clock']->bins,
+                ),
+            );
+        }
+    }
+
+    /** @param  list<array{int, PieceTold}>  $pieces  with the trip each is of */
     private static function season(array $pieces): Fished
     {
-        return new Fished($pieces, new Bands(Book::Patterns->of()));
+        $bands = new Bands(Book::Patterns->of());
+        $days = [];
+        foreach ($pieces as [$trip, $piece]) {
+            $days[$trip][] = $piece;
+        }
+
+        return new Fished(array_map(
+            static fn (array $day, int $trip): FishedDay => FishedDay::of($trip, $day, $bands), $days, array_keys($days),
+        ), $bands);
     }
 
     /**
      * An hour of one line.
      *
      * @param  array<string, string|float>  $told
-     * @return PieceTold
+     * @return array{int, PieceTold}
      */
     private static function piece(int $trip, int $bites, array $told, float $clock = 7.0, string $species = 'king'): array
     {
-        return [
+        return [$trip, [
             'hours' => 1.0, 'bites' => array_fill(0, $bites, ['species' => $species, 'at' => 900.0]), 'from' => 0.0,
-            'clock' => $clock, 'sun' => null, 'told' => $told, 'trip' => $trip,
-        ];
+            'clock' => $clock, 'sun' => null, 'told' => $told,
+        ]];
     }
 }
