@@ -54,13 +54,17 @@ final class PackedHours
     }
 
     /**
-     * Puts an hour's points, and those packed before, into one; of two of a moment that packed before stays.
+     * An hour's points, and those packed before, in one; of two of a moment that packed before stays.
      *
-     * @param  list<TrackPoint>  $points
+     * @param  list<TrackPoint>  $points  earlier first
+     *
+     * @throws InvalidValue naming the point that cannot be packed
      */
-    public static function packed(int $hour, array $points): string
+    public static function keep(int $hour, array $points): void
     {
-        return PackedTrack::pack([...self::merged(self::between($hour * self::HOUR, ($hour + 1) * self::HOUR - 1), $points)]);
+        $there = self::between($hour * self::HOUR, ($hour + 1) * self::HOUR - 1);
+        $packed = PackedTrack::pack(array_values([...self::merged($there, $points)]));
+        DB::table('packed_tracks')->upsert(['hour' => $hour, 'packed' => $packed], ['hour']);
     }
 
     /** @throws InvalidValue naming packed, where it is no hour's */
@@ -97,7 +101,8 @@ final class PackedHours
         }
     }
 
-    private static function ms(TrackPoint $point): int
+    /** ms since 1970 UTC, as it is kept. */
+    public static function ms(TrackPoint $point): int
     {
         return (int) round($point->at * 1000);
     }

@@ -97,7 +97,8 @@ final class Track
     }
 
     /**
-     * Packs hour by hour what is older than a moment: each is made ready first, and kept in an instant.
+     * Packs hour by hour what is older than a moment; whoever has something to keep meanwhile waits for a few hundred points at
+     * most. Until they are gone points stand beside what they were packed into, which who reads cannot tell.
      *
      * @param  float  $before  s since 1970 UTC
      * @return int points that were packed
@@ -120,24 +121,18 @@ final class Track
     private static function packHour(int $hour): int
     {
         $when = [$hour * PackedHours::HOUR, ($hour + 1) * PackedHours::HOUR - 1];
-        $points = DB::table('track')->whereBetween('at', $when)->orderBy('at')->get()
-            ->map(static fn (object $row): TrackPoint => self::point((array) $row))->all();
+        $points = [...self::points($when)];
         try {
-            $packed = PackedHours::packed($hour, array_values($points));
+            PackedHours::keep($hour, $points);
         } catch (InvalidValue) {
             // What cannot be packed stays as it is.
             return 0;
         }
+        foreach (array_chunk($points, self::AT_ONCE) as $some) {
+            DB::table('track')->whereIn('at', array_map(PackedHours::ms(...), $some))->delete();
+        }
 
-        return DB::transaction(static function () use ($hour, $when, $points, $packed): int {
-            // A point that came meanwhile is packed with the next.
-            if (DB::table('track')->whereBetween('at', $when)->count() !== count($points)) {
-                return 0;
-            }
-            DB::table('packed_tracks')->upsert(['hour' => $hour, 'packed' => $packed], ['hour']);
-
-            return DB::table('track')->whereBetween('at', $when)->delete();
-        });
+        return count($points);
     }
 
     /** What she read at a moment; null where nothing was kept near it. */

@@ -95,16 +95,17 @@ final class FiveSeasons
         return (int) $this->data->lastInsertId();
     }
 
-    /** A point a second, as she goes to and fro over a ground; s since 1970 UTC. */
+    /** A point a second, as she goes to and fro over a ground, and as instruments scatter; s since 1970 UTC. */
     private function track(int $from): void
     {
+        $scatter = static fn (float $of): string => sprintf('%.8F * (random() %% 1000)', $of / 1000.0);
         $this->data->exec(sprintf(
             'insert or ignore into track (at, latitude, longitude, water_speed, ground_speed, course, heading, turn, depth) '
                 .'with recursive second(i) as (select 0 union all select i + 1 from second where i < %d) '
-                .'select 1000 * (%d + i), 45.3 + 0.02 * sin(i / 900.0), -38.4 + 0.03 * sin(i / 1700.0), '
-                .'1.05 + 0.1 * sin(i / 61.0), 1.1 + 0.1 * sin(i / 67.0), 180 + 170 * sin(i / 900.0), 180 + 168 * sin(i / 901.0), '
-                .'2.5 * sin(i / 240.0), 33 + 8 * sin(i / 410.0) from second',
-            self::DAY - 1, $from,
+                .'select 1000 * (%d + i), 45.3 + 0.02 * sin(i / 900.0) + %s, -38.4 + 0.03 * sin(i / 1700.0) + %s, '
+                .'1.05 + 0.1 * sin(i / 61.0) + %s, 1.1 + 0.1 * sin(i / 67.0) + %s, 180 + 170 * sin(i / 900.0) + %s, '
+                .'180 + 168 * sin(i / 901.0) + %s, 2.5 * sin(i / 240.0) + %s, 33 + 8 * sin(i / 410.0) + %s from second',
+            self::DAY - 1, $from, ...array_map($scatter, [2e-6, 2e-6, 0.03, 0.05, 3.0, 2.0, 0.2, 0.1]),
         ));
     }
 
