@@ -19,6 +19,7 @@ use App\Instruments\LiveFile;
 use App\Instruments\Track;
 use App\Models\Boat;
 use App\Reading\Season\Season;
+use App\Reading\Season\SeasonShelf;
 use App\Rigging\CardShelf;
 use App\Rigging\DoubtShelf;
 use App\Rigging\Shelf;
@@ -49,9 +50,10 @@ final class AppServiceProvider extends ServiceProvider
             Boat::class, static fn (): Boat => Boat::query()->first() ?? throw new NotFoundHttpException('There is no boat yet.'),
         );
         $this->keepsWhatItHasWorkedOut();
-        $this->app->bind(Fished::class, fn (): Fished => Season::of(
+        $this->app->bind(Season::class, fn (): Season => Season::look(
             $this->app->make(Boat::class), $this->app->make(Track::class),
         ));
+        $this->app->bind(Fished::class, fn (): Fished => $this->app->make(Season::class)->fished());
         $this->app->bind(ToldOnce::class, static function (): ToldOnce {
             $path = Config::get('admek.told');
 
@@ -75,6 +77,7 @@ final class AppServiceProvider extends ServiceProvider
         if (! is_string($file)) {
             $this->app->bind(CardShelf::class, static fn (): CardShelf => new CardShelf(null));
             $this->app->singleton(TrueUpShelf::class, static fn (): TrueUpShelf => new TrueUpShelf(null));
+            $this->app->bind(SeasonShelf::class, static fn (): SeasonShelf => new SeasonShelf(null));
 
             return;
         }
@@ -86,6 +89,9 @@ final class AppServiceProvider extends ServiceProvider
         };
         $this->app->singleton(KeptDoubts::class, static fn (): DoubtShelf => new DoubtShelf($shelf('doubts', DoubtShelf::MOST)));
         $this->app->singleton(CardShelf::class, static fn (): CardShelf => new CardShelf($shelf('cards', CardShelf::MOST)));
+        $this->app->singleton(
+            SeasonShelf::class, static fn (): SeasonShelf => new SeasonShelf($shelf('seasons', SeasonShelf::MOST)),
+        );
         $this->app->singleton(
             TrueUpShelf::class, static fn (): TrueUpShelf => new TrueUpShelf($shelf('true_ups', TrueUpShelf::MOST)),
         );

@@ -18,6 +18,8 @@ use App\Models\Boat;
 use App\Models\Trip;
 use App\Reading\Season\ForTomorrow;
 use App\Reading\Season\ReadTrips;
+use App\Reading\Season\Season;
+use App\Reading\Season\SeasonShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -26,17 +28,31 @@ use Illuminate\Validation\Rule;
 /** What the season says: rates by all it was fished by, when it bites, and what tomorrow is begun with. */
 final class SeasonController
 {
-    public function __invoke(Request $request, Boat $boat, Fished $all): JsonResponse
+    public function __invoke(Request $request, Boat $boat, Season $season, SeasonShelf $shelf): JsonResponse
     {
         $asked = $request->validate([
             'ground' => ['string', 'max:120'], 'species' => [Rule::enum(Species::class)],
         ]);
+
+        return JsonResponse::fromJsonString($shelf->said(
+            [$season->version, $asked, $boat->units], static fn (): string => json_encode(
+                self::said($season->fished(), $asked, Units::from($boat->units)),
+                JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+            ),
+        ));
+    }
+
+    /**
+     * @param  array<string, string>  $asked
+     * @return array<string, mixed>
+     */
+    private static function said(Fished $all, array $asked, Units $units): array
+    {
         $season = $all->biting($asked['species'] ?? null);
         $season = isset($asked['ground']) ? $season->where(Factor::Ground, $asked['ground']) : $season;
         $patterns = $season->patterns();
-        $units = Units::from($boat->units);
 
-        return new JsonResponse([
+        return [
             'hours' => round($patterns->hours, 3), 'bites' => $patterns->bites, 'rate' => $patterns->overall()?->says(),
             'trips' => count($season->days), 'unread' => $season->unread,
             'grounds' => $all->words(Factor::Ground), 'species' => array_values(array_filter(
@@ -52,7 +68,7 @@ final class SeasonController
             'heat' => array_map(static fn (array $cell): array => array_replace($cell, [
                 'words' => $season->bands->words(Factor::Depth, $cell['depth'], $units), 'depth' => (int) $cell['depth'],
             ]), $season->cells()),
-        ], options: JSON_PRESERVE_ZERO_FRACTION);
+        ];
     }
 
     public function destroy(): Response

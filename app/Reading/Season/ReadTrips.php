@@ -8,7 +8,6 @@ use Admek\Core\Patterns\Bands;
 use Admek\Core\Patterns\FishedDay;
 use Illuminate\Support\Facades\DB;
 use PDOException;
-use stdClass;
 
 /**
  * What was read of each trip, kept with the data until something it follows from changes: its pieces, and their sums by the bands
@@ -19,7 +18,7 @@ use stdClass;
  */
 final class ReadTrips
 {
-    /** @var array<int, stdClass> by trip */
+    /** @var array<int, array{of: string, bands: string, day: string}> by trip */
     private array $rows = [];
 
     private readonly string $counted;
@@ -28,37 +27,37 @@ final class ReadTrips
     {
         $this->counted = hash('xxh128', serialize($bands));
         foreach (DB::table('fished_trips')->get(['trip_id', 'of', 'bands', 'day']) as $row) {
-            $this->rows[(int) $row->trip_id] = $row;
+            $this->rows[(int) $row->trip_id] = ['of' => $row->of, 'bands' => $row->bands, 'day' => $row->day];
         }
     }
 
-    /**
-     * @param  string  $of  hash of all it follows from
-     * @return FishedDay|false|null null where nothing was fished; false where it is to be read anew
-     */
-    public function find(int $trip, string $of): FishedDay|false|null
+    /** @param  string  $of  hash of all it follows from */
+    public function has(int $trip, string $of): bool
     {
-        $row = $this->rows[$trip] ?? null;
-        if ($row === null || $row->of !== $of) {
-            return false;
-        }
-        if ($row->bands === $this->counted) {
-            /** @var Told|array{} $told */
-            $told = self::told($row->day);
+        return ($this->rows[$trip]['of'] ?? null) === $of;
+    }
 
-            return $told === [] ? null : FishedDay::told($told);
-        }
-        $packed = (string) DB::table('fished_trips')->where('trip_id', $trip)->value('pieces');
-        /** @var list<PieceTold> $pieces */
-        $pieces = self::told($packed);
+    /** Of a trip that it has; null where nothing was fished on it. */
+    public function day(int $trip): ?FishedDay
+    {
+        $row = $this->rows[$trip];
+        if ($row['bands'] !== $this->counted) {
+            $packed = (string) DB::table('fished_trips')->where('trip_id', $trip)->value('pieces');
+            /** @var list<PieceTold> $pieces */
+            $pieces = self::told($packed);
 
-        return $this->count($trip, $of, $packed, $pieces);
+            return $this->count($trip, $row['of'], $packed, $pieces);
+        }
+        /** @var Told|array{} $told */
+        $told = self::told($row['day']);
+
+        return $told === [] ? null : FishedDay::told($told);
     }
 
     /** @param  list<PieceTold>  $pieces */
-    public function keep(int $trip, string $of, array $pieces): ?FishedDay
+    public function keep(int $trip, string $of, array $pieces): void
     {
-        return $this->count($trip, $of, self::packed($pieces), $pieces);
+        $this->count($trip, $of, self::packed($pieces), $pieces);
     }
 
     /**
@@ -82,11 +81,9 @@ final class ReadTrips
     private function count(int $trip, string $of, string $packed, array $pieces): ?FishedDay
     {
         $day = $pieces === [] ? null : FishedDay::of($trip, $pieces, $this->bands);
+        $this->rows[$trip] = ['of' => $of, 'bands' => $this->counted, 'day' => self::packed($day->told ?? [])];
         try {
-            DB::table('fished_trips')->upsert([
-                'trip_id' => $trip, 'of' => $of, 'pieces' => $packed, 'bands' => $this->counted,
-                'day' => self::packed($day->told ?? []),
-            ], ['trip_id']);
+            DB::table('fished_trips')->upsert(['trip_id' => $trip, 'pieces' => $packed] + $this->rows[$trip], ['trip_id']);
         } catch (PDOException) {
             // On a full disk it is read anew each time.
         }
