@@ -62,6 +62,29 @@ final readonly class Gpx
         $this->end();
     }
 
+    /**
+     * Points of a track's segment: as {@see point()} writes them, and many times as fast.
+     *
+     * @param  iterable<array{Place, string, string}>  $points  place, time, and text of Admek's own; '' where there is none
+     */
+    public function segment(iterable $points): void
+    {
+        $this->xml->startElement('trkseg');
+        $text = '';
+        foreach ($points as [$place, $time, $own]) {
+            $own = $own === '' ? '' : sprintf(
+                "\n    <extensions>\n     <admek:figures xmlns:admek=\"%s\">%s</admek:figures>\n    </extensions>",
+                self::OWN, htmlspecialchars($own, ENT_NOQUOTES | ENT_XML1),
+            );
+            $text .= sprintf(
+                "\n   <trkpt lat=\"%.7F\" lon=\"%.7F\">\n    <time>%s</time>%s\n   </trkpt>", $place->latitude, $place->longitude,
+                $time, $own,
+            );
+        }
+        $this->xml->writeRaw("{$text}\n  ");
+        $this->xml->endElement();
+    }
+
     public function text(): string
     {
         $this->end();

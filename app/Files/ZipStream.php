@@ -26,7 +26,7 @@ final class ZipStream
 
     private const MOST_FILES = 0xFFFF;
 
-    private const LEVEL = 4;
+    private const LEVEL = 1;
 
     private int $written = 0;
 

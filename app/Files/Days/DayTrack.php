@@ -8,6 +8,7 @@ use Admek\Core\Day\Event;
 use Admek\Core\Fish\Species;
 use Admek\Core\Ground\Place;
 use Admek\Core\Instruments\Figure;
+use Admek\Core\Instruments\TrackPoint;
 use App\Files\Gpx;
 use App\Models\Bite;
 
@@ -45,27 +46,38 @@ final class DayTrack
             }
         }
         $gpx->begin('trk', ['name' => $day->trip->date->format('Y-m-d')]);
-        $gpx->begin('trkseg');
-        $last = null;
-        foreach ($day->track as $point) {
+        foreach (self::segments($day->track) as $points) {
+            $gpx->segment($points);
+        }
+        $gpx->end();
+
+        return $gpx->text();
+    }
+
+    /**
+     * @param  list<TrackPoint>  $track
+     * @return list<list<array{Place, string, string}>> place, time and the other figures; a gap begins another
+     */
+    private static function segments(array $track): array
+    {
+        $segments = [];
+        $last = -INF;
+        foreach ($track as $point) {
             $place = $point->place();
             if ($place === null) {
                 continue;
             }
-            if ($last !== null && $point->at - $last > self::GAP) {
-                $gpx->end();
-                $gpx->begin('trkseg');
-            }
             $read = array_diff_key($point->figures, self::PLACE);
-            $gpx->point(
-                'trkpt', $place, ['time' => self::time($point->at)], $read === [] ? [] : ['figures' => [DayTold::json($read)]],
-            );
+            $told = [$place, self::time($point->at), $read === [] ? '' : DayTold::json($read)];
+            if ($point->at - $last > self::GAP) {
+                $segments[] = [$told];
+            } else {
+                $segments[count($segments) - 1][] = $told;
+            }
             $last = $point->at;
         }
-        $gpx->end();
-        $gpx->end();
 
-        return $gpx->text();
+        return $segments;
     }
 
     /** @return array{event: list<string>} */

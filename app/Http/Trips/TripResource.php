@@ -8,6 +8,8 @@ use Admek\Core\Trip\Lacks;
 use App\Access\Policy;
 use App\Devices\Ability;
 use App\Models\Spread;
+use App\Models\TargetBand;
+use App\Models\TemperatureReading;
 use App\Models\Trip;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -27,30 +29,38 @@ final class TripResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
+        // The trip itself: a season is of hundreds, and each word asked through the resource costs.
+        $trip = $this->resource;
+        assert($trip instanceof Trip);
         $kept = Policy::lets($request, Ability::Places) ? [] : self::NO_PLACE;
         $kept += Policy::lets($request, Ability::Season) ? [] : self::NOBODY;
-
+        $ended = $trip->ended_at !== null;
+        $allowed = $trip->linesAllowed();
         $lacks = Lacks::of(
-            (int) $this->spreads->first()?->lines_count, $this->linesAllowed(), $this->bottom !== null,
-            $this->temperatures->isNotEmpty(), $this->bands->isNotEmpty(), $this->is_out, $this->ended_at !== null,
+            (int) $trip->spreads->first()?->lines_count, $allowed, $trip->bottom !== null,
+            $trip->temperatures->isNotEmpty(), $trip->bands->isNotEmpty(), $trip->is_out, $ended,
         );
 
         return $kept + [
-            'date' => $this->date->format('Y-m-d'),
-            'bands' => $this->bands->map->only(['species', 'top', 'bottom', 'weight'])->all(),
-            'temperatures' => $this->temperatures->map->only(['depth', 'celsius'])->all(),
-            'spreads' => $this->spreads->map(
-                static fn (Spread $spread): array => $spread->only(['id', 'name']) + ['line_count' => $spread->lines_count],
-            )->all(),
-            'limits_looked_up' => $this->limits_looked_up?->format('Y-m-d'),
-            'pass' => $this->pass['places'] ?? null,
-            'ended' => $this->ended_at !== null, 'called_off' => $this->called_off_at !== null,
-            'density' => round($this->density(), 2),
-            'lines_allowed' => $this->linesAllowed(),
+            'date' => $trip->date->format('Y-m-d'),
+            'bands' => array_map(static fn (TargetBand $band): array => [
+                'species' => $band->species, 'top' => $band->top, 'bottom' => $band->bottom, 'weight' => $band->weight,
+            ], $trip->bands->all()),
+            'temperatures' => array_map(static fn (TemperatureReading $read): array => [
+                'depth' => $read->depth, 'celsius' => $read->celsius,
+            ], $trip->temperatures->all()),
+            'spreads' => array_map(static fn (Spread $spread): array => [
+                'id' => $spread->id, 'name' => $spread->name, 'line_count' => $spread->lines_count,
+            ], $trip->spreads->all()),
+            'limits_looked_up' => $trip->limits_looked_up?->format('Y-m-d'),
+            'pass' => $trip->pass['places'] ?? null,
+            'ended' => $ended, 'called_off' => $trip->called_off_at !== null,
+            'density' => round($trip->density(), 2),
+            'lines_allowed' => $allowed,
             'lacks' => $lacks->all,
             'next' => $lacks->next(),
-            'bite_count' => $this->bites_count,
-        ] + $this->only([
+            'bite_count' => $trip->bites_count,
+        ] + $trip->only([
             'id', 'under_way', 'lines_presumed', 'lines_in', 'back_by', 'ground', 'anglers', 'line_limit', 'limit_source',
             'species', 'bottom', 'bottom_to', 'clearance', 'structure', 'profile_name', 'profile', 'port', 'run', 'latitude',
             'longitude',
