@@ -63,7 +63,7 @@ final class PackedHours
     public static function keep(int $hour, array $points): void
     {
         $there = self::between($hour * self::HOUR, ($hour + 1) * self::HOUR - 1);
-        $packed = PackedTrack::pack(array_values([...self::merged($there, $points)]));
+        $packed = PackedTrack::pack([...self::merged($there, $points)]);
         DB::table('packed_tracks')->upsert(['hour' => $hour, 'packed' => $packed], ['hour']);
     }
 

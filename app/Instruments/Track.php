@@ -121,7 +121,7 @@ final class Track
     private static function packHour(int $hour): int
     {
         $when = [$hour * PackedHours::HOUR, ($hour + 1) * PackedHours::HOUR - 1];
-        $points = [...self::points($when)];
+        $points = array_values([...self::points($when)]);
         try {
             PackedHours::keep($hour, $points);
         } catch (InvalidValue) {

@@ -77,7 +77,7 @@ final class DayTrack
             $last = $point->at;
         }
 
-        return $segments;
+        return array_values($segments);
     }
 
     /** @return array{event: list<string>} */

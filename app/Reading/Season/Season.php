@@ -66,7 +66,8 @@ final readonly class Season
                     continue;
                 }
                 $made++;
-                $read->keep($trip, $of, (new FishedTrip(Trip::query()->findOrFail($trip), $boat, $track))->pieces(self::now()));
+                $fished = new FishedTrip(Trip::query()->where('id', $trip)->sole(), $boat, $track);
+                $read->keep($trip, $of, $fished->pieces(self::now()));
             }
             $trips[] = $trip;
         }
@@ -78,7 +79,9 @@ final readonly class Season
 
     public function fished(): Fished
     {
-        return new Fished(array_values(array_filter(array_map($this->read->day(...), $this->trips))), $this->bands, $this->unread);
+        $days = array_values(array_filter(array_map($this->read->day(...), $this->trips)));
+
+        return new Fished($days, $this->bands, $this->unread);
     }
 
     /** @return array<int, string> hash of all that each trip's reading follows from, the latest first: they are read first */
@@ -94,10 +97,11 @@ final readonly class Season
             $latest = $events[$row->id] ?? null;
             if ($latest !== null) {
                 $settled = self::isSettled($row, $latest['at']) ? [] : self::stillFollows(
-                    Trip::query()->findOrFail($row->id), $boat, $track, $latest['at'],
+                    Trip::query()->where('id', $row->id)->sole(), $boat, $track, $latest['at'],
                 );
                 $all[$row->id] = hash('xxh128', serialize([
-                    self::VERSION, (array) $row, $water[$row->id] ?? [], $plans[$row->id] ?? [], $latest['version'], $boat->timezone,
+                    self::VERSION, (array) $row, $water[$row->id] ?? [], $plans[$row->id] ?? [], $latest['version'],
+                    $boat->timezone,
                     $boat->rule_books[Book::Reading->value] ?? null,
                     // As the gear was known then: a day of last year is not read anew because a lure was bought.
                     $settled === [] ? null : [$settled, $gear ??= Locker::ever($boat)->version()],
