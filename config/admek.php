@@ -15,6 +15,8 @@ return [
     // The file what was worked out is kept in while Admek is served; null where each is worked out anew.
     'kept' => env('ADMEK_KEPT'),
     // What files begin with in which stands what is told to everybody; null where each is worked out anew.
+    // Which writings were of no matter to what is told.
+    'stand' => env('ADMEK_LIVE') === null ? null : env('ADMEK_LIVE').'.stand',
     'told' => env('ADMEK_KEPT') === null ? null : env('ADMEK_KEPT').'.told',
     // The file the hub tells in what the instruments say; null where none is served.
     'live' => env('ADMEK_LIVE'),

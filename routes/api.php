@@ -107,7 +107,7 @@ $for(Ability::Look)->group(static function () use ($forThis): void {
         Route::get('trips/{trip}/photographs', [PhotographController::class, 'index']);
         Route::get('trips/{trip}/photographs/{bite}', [PhotographController::class, 'show'])->whereUuid('bite');
         Route::get('trips/{trip}/watch', WatchController::class)->middleware(Stamped::class);
-        Route::get('trips/{trip}/changes', ChangesController::class);
+        Route::get('trips/{trip}/changes', ChangesController::class)->middleware(Stamped::class);
         Route::get('trips/{trip}/out-of-gear', OutOfGearController::class);
     });
     Route::middleware($forThis(Policy::SPREAD, 'spread'))->group(static function (): void {

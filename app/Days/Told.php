@@ -11,9 +11,10 @@ final readonly class Told
      * @param  string  $key  all it follows from, but for what is heard
      * @param  string  $news  what was heard
      * @param  float  $at  s of this machine's running
+     * @param  string  $stand  of all that is kept, as it was then; '' where that cannot be told
      * @param  string  $body  JSON
      */
-    public function __construct(public string $key, public string $news, public float $at, public string $body)
+    public function __construct(public string $key, public string $news, public float $at, public string $stand, public string $body)
     {
     }
 

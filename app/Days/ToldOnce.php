@@ -4,35 +4,56 @@ declare(strict_types=1);
 
 namespace App\Days;
 
+use Closure;
+
 /** Where what is told to everybody stands: who finds nothing that is good works it out, and the others wait for that one. */
-final readonly class ToldOnce
+final class ToldOnce
 {
     /** s that it is good for, though something else was heard since. */
     public const GOOD = 1.0;
 
+    /** Between the name of what is worked out and that of a part of it: all parts are worked out together. */
+    public const OF_IT = '--';
+
+    /** s that another is waited for which works it out. */
+    private const PATIENCE = 1.0;
+
+    /** µs from one look at whether it has to the next. */
+    private const LOOK = 4000;
+
+    /** @var list<resource|false> */
+    private static array $claimed = [];
+
     private const NAME = '/^[a-z0-9-]{1,80}$/D';
 
     /** @param  ?string  $path  what its files begin with; null where each is worked out anew */
-    public function __construct(private ?string $path)
+    public function __construct(private readonly ?string $path)
     {
     }
 
     /**
      * @param  string  $what  is told, in letters of a file's name
-     * @param  string  $key  all it follows from, but for what is heard and the time
+     * @param  Closure(): string  $key  all it follows from, but for what is heard and the time
      * @param  string  $news  what was heard
      * @param  callable(string): string  $make  JSON of an object, with the version it is told as
      * @param  float  $good  s
      * @param  string  $known  version that who asks has already: that it is still so needs nothing worked out
+     * @param  string  $stand  of all that is kept, from before the first row was read: where nothing was written since, the key
+     *   need not be asked for; '' where that cannot be told
      */
     public function told(
-        string $what, string $key, string $news, callable $make, float $good = self::GOOD, string $known = '',
+        string $what, Closure $key, string $news, callable $make, float $good = self::GOOD, string $known = '', string $stand = '',
     ): Told {
-        $does = static fn (?Told $found): bool => $found !== null && $found->key === $key
-            && ($found->isOfNow($good) || ($found->news === $news && $found->version() === $known));
+        $named = null;
+        $key = static function () use ($key, &$named): string {
+            return $named ??= $key();
+        };
+        $does = static fn (?Told $found): bool => $found !== null
+            && ($found->isOfNow($good) || ($found->news === $news && $found->version() === $known))
+            && (($stand !== '' && $found->stand === $stand) || $found->key === $key());
         $found = $this->found($what);
         if ($found !== null && $does($found)) {
-            return $found;
+            return $this->standing($what, $found, $stand);
         }
         $lock = $this->path === null ? false : @fopen("{$this->path}-{$what}.lock", 'c');
         if ($lock !== false) {
@@ -41,9 +62,9 @@ final readonly class ToldOnce
         }
         try {
             if ($found !== null && $does($found)) {
-                return $found;
+                return $this->standing($what, $found, $stand);
             }
-            $told = new Told($key, $news, Told::now(), $make(Told::versionOf($key, $news)));
+            $told = new Told($key(), $news, Told::now(), $stand, $make(Told::versionOf($key(), $news)));
             $this->write($what, $told);
 
             return $told;
@@ -54,14 +75,58 @@ final readonly class ToldOnce
         }
     }
 
+    /** What follows from nothing that was written since stands as all is kept now: who asks next need not look so far. */
+    private function standing(string $what, Told $found, string $stand): Told
+    {
+        if ($stand !== '' && $found->stand !== $stand) {
+            $found = new Told($found->key, $found->news, $found->at, $stand, $found->body);
+            $this->write($what, $found);
+        }
+
+        return $found;
+    }
+
+    /** What was worked out with another, told as if it had been asked for. */
+    public function with(string $what, string $key, string $news, string $stand, string $body): void
+    {
+        $this->write($what, new Told($key, $news, Told::now(), $stand, $body));
+    }
+
+    /**
+     * Whether who asks is the one to work it out, until its request ends; else another was, and has done so by now.
+     *
+     * @param  float  $patience  s that another is waited for
+     */
+    public function claims(string $what, float $patience = self::PATIENCE): bool
+    {
+        $file = $this->path === null || preg_match(self::NAME, $what) !== 1 ? false : @fopen(
+            "{$this->path}-".explode(self::OF_IT, $what)[0].'.claim', 'c',
+        );
+        if ($file === false || flock($file, LOCK_EX | LOCK_NB)) {
+            // Let go with the request.
+            self::$claimed[] = $file;
+
+            return true;
+        }
+        for ($end = microtime(true) + $patience; ! flock($file, LOCK_SH | LOCK_NB);) {
+            if (microtime(true) > $end) {
+                return true;
+            }
+            usleep(self::LOOK);
+        }
+        fclose($file);
+
+        return false;
+    }
+
     /** As it stands there, whatever it is good for. */
     public function found(string $what): ?Told
     {
         $named = $this->path !== null && preg_match(self::NAME, $what) === 1;
         $read = $named ? @file_get_contents("{$this->path}-{$what}") : false;
-        $parts = $read === false ? [] : explode("\n", $read, 4);
+        $parts = $read === false ? [] : explode("\n", $read, 5);
 
-        return count($parts) === 4 ? new Told($parts[0], $parts[1], (float) $parts[2], $parts[3]) : null;
+        return count($parts) === 5 ? new Told($parts[0], $parts[1], (float) $parts[2], $parts[3], $parts[4]) : null;
     }
 
     /**
@@ -81,7 +146,7 @@ final readonly class ToldOnce
         if ($this->path === null) {
             return;
         }
-        $text = implode("\n", [$told->key, $told->news, sprintf('%.3F', $told->at), $told->body]);
+        $text = implode("\n", [$told->key, $told->news, sprintf('%.3F', $told->at), $told->stand, $told->body]);
         $part = "{$this->path}-{$what}.".getmypid();
         // Where it cannot be written each works it out.
         if (@file_put_contents($part, $text) === strlen($text)) {

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Database\DataStand;
+use App\Days\Told;
 use App\Days\ToldOnce;
 use App\Http\Middleware\ClosedAnswers;
 use App\Instruments\Instruments;
 use App\Instruments\LiveFile;
 
 /**
- * Whether anything is new at all since it was looked at last, told from the head of the database's index of writes and from what
- * the hub told. So a device that looks every second or two is answered before the framework is woken: that nothing is new, or
+ * Whether anything is new at all since it was looked at last, told from how all that is kept stands and from what the hub told. So a device that looks every second or two is answered before the framework is woken: that nothing is new, or
  * with what another's look has had worked out.
  */
-final readonly class Standing
+final class Standing
 {
     /** Says what to bring with the next look. */
     public const STAMP = 'Admek-Stamp';
@@ -27,17 +28,14 @@ final readonly class Standing
 
     public const NEWS = 'news';
 
+    /** How all that is kept stood before the first row was read, where that could be told. */
+    public const STAND = 'stand';
+
     /** ms from one look to the next where no instruments tell when there is something new. */
     private const LOOK = 2000;
 
-    /** Bytes of the head, which is there twice, and where in it pages written are counted (SQLite, "WAL-Index File Format"). */
-    private const HEAD = 48;
-
-    private const WRITTEN = 16;
-
-    public function __construct(private string $database, private LiveFile $live)
-    {
-    }
+    /** ms by which looks at the same news are spread: the first has it worked out, and the others find it done. */
+    private const SPREAD = 400;
 
     /**
      * Answers who brings the stamp of a moment since which nothing was written. Whatever it is not sure of it leaves to the
@@ -53,27 +51,27 @@ final readonly class Standing
             return false;
         }
         $config = require $configuration;
-        $standing = new self($config['database']['connections']['sqlite']['database'], new LiveFile($config['admek']['live']));
-        $heard = $standing->live->read();
+        $heard = (new LiveFile($config['admek']['live']))->read();
         [$stands, $what, $news] = explode('.', $brought, 3) + ['', '', ''];
         $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
-        $head = $standing->head();
-        if ($head === null || self::stands($head, $path, $what) !== $stands) {
+        $stand = (new DataStand($config['database']['connections']['sqlite']['database'], $config['admek']['stand']))->told();
+        if ($stand === null || self::stands($stand, $path, $what) !== $stands) {
             return false;
         }
         $body = '';
         if ($news !== self::named($heard->version)) {
-            $told = $what === '' ? null : (new ToldOnce($config['admek']['told']))->found($what);
-            $known = $_GET['known'] ?? '';
-            $same = $told !== null && $news === self::named($told->news);
+            $once = new ToldOnce($config['admek']['told']);
+            $known = is_string($_GET['known'] ?? null) ? $_GET['known'] : '';
+            $told = self::good($once->found($what), $news, $known);
+            if ($told === null && ! $once->claims($what)) {
+                // Another is at it.
+                $told = self::good($once->found($what), $news, $known);
+            }
             // Worked out from something else, or too long ago: the application has it worked out anew.
-            if (
-                $told === null || ! $told->isOfNow(ToldOnce::GOOD)
-                || (! $same && (! is_string($known) || ! str_starts_with($known, "{$told->key}-")))
-            ) {
+            if ($told === null) {
                 return false;
             }
-            [$body, $news] = [$same ? '' : $told->body, self::named($told->news)];
+            [$body, $news] = [$news === self::named($told->news) ? '' : $told->body, self::named($told->news)];
         }
         http_response_code($body === '' ? 204 : 200);
         $answer = ClosedAnswers::ALWAYS + self::again($heard) + [
@@ -87,40 +85,40 @@ final readonly class Standing
     }
 
     /**
+     * @param  ?Told  $told  as it stands there
+     * @param  string  $news  what who asks has heard
+     * @param  string  $known  version they have
+     */
+    private static function good(?Told $told, string $news, string $known): ?Told
+    {
+        $isIt = $told !== null && $told->isOfNow(ToldOnce::GOOD)
+            && ($news === self::named($told->news) || str_starts_with($known, "{$told->key}-"));
+
+        return $isIt ? $told : null;
+    }
+
+    /**
      * What is brought with the next look: another one with every write, whatever is written, so it is taken before the first row
      * is read; with what is told, and of which news.
      *
-     * @param  string  $head  of the index, as it was before the first row was read
+     * @param  string  $stand  of all that is kept, as it was before the first row was read
      * @param  string  $path  of what is asked
      * @param  string  $what  is told
      */
-    public static function stamp(string $head, string $path, string $what, string $news): string
+    public static function stamp(string $stand, string $path, string $what, string $news): string
     {
-        return self::stands($head, $path, $what).".{$what}.".self::named($news);
+        return self::stands($stand, $path, $what).".{$what}.".self::named($news);
     }
 
-    /** @return ?string of the index of writes; null where it takes the application to tell */
-    public function head(): ?string
+    private static function stands(string $stand, string $path, string $what): string
     {
-        $head = @file_get_contents("{$this->database}-shm", length: 2 * self::HEAD);
-        if ($head === false || strlen($head) < 2 * self::HEAD || substr($head, 0, self::HEAD) !== substr($head, self::HEAD)) {
-            return null;
-        }
-        // With nothing written yet one index looks like another.
-        $written = unpack('V', $head, self::WRITTEN);
-
-        return $written === false || $written[1] === 0 ? null : $head;
-    }
-
-    private static function stands(string $head, string $path, string $what): string
-    {
-        return hash('sha256', implode("\n", [$path, $what, $head]));
+        return hash('sha256', implode("\n", [$path, $what, $stand]));
     }
 
     /** @return array<string, string> */
     public static function again(Instruments $heard): array
     {
-        return [self::AGAIN => (string) (int) min(self::LOOK, 1000 * ($heard->again ?? INF))];
+        return [self::AGAIN => (string) (int) min(self::LOOK, 1000 * ($heard->again ?? INF) + random_int(0, self::SPREAD))];
     }
 
     private static function named(string $news): string

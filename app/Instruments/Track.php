@@ -38,14 +38,21 @@ final class Track
     /** @var list<TrackPoint> */
     private array $held = [];
 
-    /** What cannot be kept just now, on a full disk or while another change is being kept, is kept with the next. */
-    public function keep(TrackPoint $point): void
+    /**
+     * What cannot be kept just now, on a full disk or while another change is being kept, is kept with the next.
+     *
+     * @return bool whether anything was written
+     */
+    public function keep(TrackPoint $point): bool
     {
         $this->held = array_slice([...$this->held, $point], -self::HELD);
         try {
-            DB::transaction(fn () => self::insert('track', $this->held));
+            $kept = DB::transaction(fn (): int => self::insert('track', $this->held));
             $this->held = [];
+
+            return $kept > 0;
         } catch (PDOException) {
+            return false;
         }
     }
 
@@ -85,11 +92,15 @@ final class Track
         DB::statement('insert or ignore into track select * from '.self::STAGED);
     }
 
-    /** @param  list<TrackPoint>  $points */
-    private static function insert(string $table, array $points): void
+    /**
+     * @param  list<TrackPoint>  $points
+     * @return int those that were not there
+     */
+    private static function insert(string $table, array $points): int
     {
         $none = array_fill_keys(array_column(self::FIGURES, 'value'), null);
-        DB::table($table)->insertOrIgnore(array_map(
+
+        return DB::table($table)->insertOrIgnore(array_map(
             static fn (TrackPoint $point): array => ['at' => (int) round($point->at * 1000)]
                 + array_replace($none, array_intersect_key($point->figures, $none)),
             $points,

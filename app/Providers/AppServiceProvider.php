@@ -8,6 +8,7 @@ use Admek\Core\Patterns\Fished;
 use Admek\Core\Towing\Doubt\KeptDoubts;
 use App\Access\Policy;
 use App\Database\DataFile;
+use App\Database\DataStand;
 use App\Database\ImmediateConnector;
 use App\Database\Migrations;
 use App\Days\ToldOnce;
@@ -54,6 +55,11 @@ final class AppServiceProvider extends ServiceProvider
             $this->app->make(Boat::class), $this->app->make(Track::class),
         ));
         $this->app->bind(Fished::class, fn (): Fished => $this->app->make(Season::class)->fished());
+        $this->app->bind(DataStand::class, static function (): DataStand {
+            $beside = Config::get('admek.stand');
+
+            return new DataStand(Config::string('database.connections.sqlite.database'), is_string($beside) ? $beside : null);
+        });
         $this->app->bind(ToldOnce::class, static function (): ToldOnce {
             $path = Config::get('admek.told');
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Devices\Role;
+use App\Devices\Sighting;
 use App\Models\Device;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
@@ -204,16 +205,23 @@ final class PairingTest extends FeatureTestCase
         rmdir($folder);
     }
 
-    public function test_when_a_device_was_seen_is_noted_by_the_minute(): void
+    public function test_when_a_device_was_seen_is_noted_at_once_and_kept_now_and_then(): void
     {
+        $told = "{$this->database}.told";
+        Config::set('admek.told', $told);
         $cookies = $this->letIn(Role::Mate);
-        $this->travel(59)->seconds();
+        $ago = static fn (?CarbonImmutable $at): int => (int) $at?->diffInSeconds(CarbonImmutable::now());
+        $seen = fn (): array => [
+            $ago(Device::query()->sole()->seen_at?->toImmutable()), $ago(Sighting::of(Device::query()->sole())),
+            $ago(CarbonImmutable::parse($this->send('GET', '/devices', expect: 200)->json('devices.0.seen_at'))),
+        ];
+        $this->travel(899)->seconds();
         $this->asked('GET', '/boat', $cookies);
-        $seen = fn (): int => (int) Device::query()->sole()->seen_at?->diffInSeconds(CarbonImmutable::now());
-        self::assertSame(59, $seen());
+        self::assertSame([899, 0, 0], $seen(), 'who looks at the day looks anew at each writing');
         $this->travel(1)->seconds();
         $this->asked('GET', '/boat', $cookies);
-        self::assertSame(0, $seen());
+        self::assertSame([0, 0, 0], $seen());
+        array_map(unlink(...), glob("{$told}*") ?: []);
     }
 
     private function code(string $role): string

@@ -28,7 +28,7 @@ final class ToldOnceTest extends TestCase
         $once = new ToldOnce($this->path);
         $made = 0;
         $ask = static function (string $key, string $news, float $good, string $known = '') use ($once, &$made): string {
-            return $once->told('watch-1', $key, $news, static function (string $version) use (&$made): string {
+            return $once->told('watch-1', static fn (): string => $key, $news, static function (string $version) use (&$made): string {
                 return (string) json_encode(['version' => $version, 'made' => ++$made]);
             }, $good, $known)->body;
         };
@@ -41,16 +41,31 @@ final class ToldOnceTest extends TestCase
         self::assertNull($once->found('watch-2'));
         self::assertNull($once->found('../watch-1'));
         self::assertStringContainsString('"made":5', (new ToldOnce(null))->told(
-            'watch-1', 'l', 'b', static fn (): string => '{"made":5}', INF,
+            'watch-1', static fn (): string => 'l', 'b', static fn (): string => '{"made":5}', INF,
         )->body);
         self::assertSame('{"now":"2026-11-20T09:00:00.250Z","made":1}', ToldOnce::atMoment('{"made":1}', 1_795_165_200.25));
+    }
+
+    public function test_where_nothing_was_written_since_nobody_asks_what_it_follows_from(): void
+    {
+        $once = new ToldOnce($this->path);
+        $named = 0;
+        $ask = static function (string $stand) use ($once, &$named): string {
+            return $once->told('watch-1', static function () use (&$named): string {
+                return 'k'.(0 * ++$named);
+            }, 'a', static fn (): string => '{}', INF, stand: $stand)->body;
+        };
+        foreach ([['x', 1], ['x', 1], ['y', 2], ['y', 2], ['', 3], ['y', 3]] as $i => [$stand, $times]) {
+            $ask($stand);
+            self::assertSame($times, $named, "{$i}: as all was kept at {$stand}");
+        }
     }
 
     public function test_of_many_who_ask_at_once_one_works_it_out(): void
     {
         $ask = <<<'PHP'
             require $argv[1];
-            $told = (new App\Days\ToldOnce($argv[2]))->told('watch-1', 'k', 'a', function () use ($argv) {
+            $told = (new App\Days\ToldOnce($argv[2]))->told('watch-1', fn () => 'k', 'a', function () use ($argv) {
                 file_put_contents("{$argv[2]}.made", '.', FILE_APPEND);
                 usleep(300000);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Database\DataFile;
+use App\Database\DataStand;
 use App\Instruments\Hub\HeldPoints;
 use App\Instruments\Hub\Hub;
 use App\Instruments\LiveFile;
@@ -22,10 +23,10 @@ final class HubCommand extends Command
     /** ms the data is waited for: what is heard meanwhile must not wait. */
     private const PATIENCE = 50;
 
-    public function handle(LiveFile $file, Track $track, DataFile $data): int
+    public function handle(LiveFile $file, Track $track, DataFile $data, DataStand $stand): int
     {
         DB::statement('pragma busy_timeout = '.self::PATIENCE);
-        (new Hub(Loop::get(), $file, $track, new HeldPoints("{$data->path}.held")))->run();
+        (new Hub(Loop::get(), $file, $track, new HeldPoints("{$data->path}.held"), $stand))->run();
 
         return self::SUCCESS;
     }

@@ -11,6 +11,7 @@ use App\Days\StandOfThings;
 use App\Days\ToldOnce;
 use App\Days\UnderWay;
 use App\Days\WatchedRods;
+use App\Http\Standing;
 use App\Instruments\Instruments;
 use App\Instruments\LiveFile;
 use App\Instruments\Track;
@@ -19,6 +20,7 @@ use App\Models\Spread;
 use App\Models\Trip;
 use App\Rigging\Locker;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 /** What is to be changed now, the most pressing first. */
 final class ChangesController
@@ -26,19 +28,25 @@ final class ChangesController
     /** s that it is good for: what is advised does not turn from one to the next. */
     private const GOOD = 5.0;
 
-    public function __invoke(Trip $trip, Boat $boat, LiveFile $live, Track $track, ToldOnce $once): JsonResponse
-    {
-        $spread = $trip->spreads()->with('lines')->firstOrFail();
-        $locker = Locker::ever($boat, $trip);
+    public function __invoke(
+        Request $request, Trip $trip, Boat $boat, LiveFile $live, Track $track, ToldOnce $once,
+    ): JsonResponse {
         $heard = $live->read();
         $what = "changes-{$trip->id}";
 
         return JsonResponse::fromJsonString($once->told(
-            $what, StandOfThings::key($trip, $spread, $boat, $locker, $what), $heard->version,
-            static fn (): string => json_encode(
-                ['changes' => self::changes($trip, $boat, $spread, $locker, $heard, $track)], JSON_THROW_ON_ERROR,
-            ), self::GOOD,
+            $what, static fn (): string => StandOfThings::key(
+                $trip, self::spread($trip), $boat, Locker::ever($boat, $trip), $what,
+            ), $heard->version, static fn (): string => json_encode(
+                ['changes' => self::changes($trip, $boat, self::spread($trip), Locker::ever($boat, $trip), $heard, $track)],
+                JSON_THROW_ON_ERROR,
+            ), self::GOOD, stand: $request->attributes->getString(Standing::STAND),
         )->body);
+    }
+
+    private static function spread(Trip $trip): Spread
+    {
+        return $trip->spreads()->with('lines')->firstOrFail();
     }
 
     /** @return list<array{key: string, do: string, why: string}> */

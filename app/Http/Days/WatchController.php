@@ -17,6 +17,7 @@ use Admek\Core\Units\Units;
 use App\Access\Policy;
 use App\Days\AheadOfHer;
 use App\Days\StandOfThings;
+use App\Days\Told;
 use App\Days\ToldOnce;
 use App\Days\UnderWay;
 use App\Days\WatchedRods;
@@ -32,6 +33,7 @@ use App\Rigging\Locker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use stdClass;
 
 /** How it stands now: every rod, where its line runs at the speed of now, and what is to be done when it has a fish. */
 final readonly class WatchController
@@ -42,24 +44,59 @@ final readonly class WatchController
 
     public function __invoke(Request $request, Trip $trip, Boat $boat): JsonResponse|Response
     {
-        $spread = $trip->spreads()->with('lines')->firstOrFail();
-        $locker = Locker::ever($boat, $trip);
         $untrued = $request->query('untrued') === '1';
-        $locker = $untrued ? $locker->untaught() : $locker;
-        $places = Policy::lets($request, Ability::Places);
-        $what = implode('-', ['watch', $trip->id, ...($places ? ['placed'] : []), ...($untrued ? ['untrued'] : [])]);
-        $instruments = $this->live->read();
-        $key = StandOfThings::key($trip, $spread, $boat, $locker, $what);
+        $what = implode('-', ['watch', $trip->id, ...($untrued ? ['untrued'] : [])]);
+        $heard = $this->live->read();
         $known = $request->query('known');
-        $told = $this->once->told($what, $key, $instruments->version, fn (string $version): string => json_encode(
-            ['version' => $version] + $this->look($trip, $boat, $spread, $locker, $instruments, $places),
-            JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
-        ), known: is_string($known) ? $known : '');
-        $request->attributes->add([Standing::TOLD => $what, Standing::NEWS => $told->news]);
+        $rigged = static function () use ($trip, $boat, $untrued): array {
+            static $rigged = null;
+            $locker = static fn (): Locker => Locker::ever($boat, $trip);
+
+            return $rigged ??= [
+                $trip->spreads()->with('lines')->firstOrFail(), $untrued ? $locker()->untaught() : $locker(),
+            ];
+        };
+        $key = static fn (string $what): string => StandOfThings::key($trip, $rigged()[0], $boat, $rigged()[1], $what);
+        $look = fn (): array => $this->look($trip, $boat, $rigged()[0], $rigged()[1], $heard);
+        $ask = fn (string $what, callable $make): Told => $this->once->told(
+            $what, static fn (): string => $key($what), $heard->version, $make, known: is_string($known) ? $known : '', stand: $request->attributes->getString(Standing::STAND),
+        );
+        $all = $what.ToldOnce::OF_IT.'placed';
+        $placed = fn (): Told => $ask($all, function (string $version) use ($key, $what, $heard, $request, $look): string {
+            $body = self::json(['version' => $version] + $look());
+            // Worked out once for everybody: who may not see places is told the same without them.
+            $this->once->with(
+                $what, $key($what), $heard->version, $request->attributes->getString(Standing::STAND),
+                self::unplaced($body, Told::versionOf($key($what), $heard->version)),
+            );
+
+            return $body;
+        });
+        $places = Policy::lets($request, Ability::Places);
+        $told = $places ? $placed() : $ask($what, static fn (string $version): string => self::unplaced($placed()->body, $version));
+        $request->attributes->add([Standing::TOLD => $places ? $all : $what, Standing::NEWS => $told->news]);
 
         return $known === $told->version() ? new Response(status: 204) : JsonResponse::fromJsonString(
             ToldOnce::atMoment($told->body, (float) now()->format('U.v')),
         );
+    }
+
+    /** What is told, without what says where on the ground she is or which way she goes there. */
+    private static function unplaced(string $body, string $version): string
+    {
+        $told = json_decode($body, flags: JSON_THROW_ON_ERROR);
+        assert($told instanceof stdClass && $told->reads instanceof stdClass);
+        foreach ([Figure::Course, Figure::Heading, Figure::GroundSpeed] as $figure) {
+            unset($told->reads->{$figure->value});
+        }
+
+        return self::json(array_replace((array) $told, ['version' => $version, 'ahead' => null]));
+    }
+
+    /** @param  array<array-key, mixed>  $told */
+    private static function json(array $told): string
+    {
+        return json_encode($told, JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
     }
 
     /**
@@ -68,7 +105,7 @@ final readonly class WatchController
      * @return array<string, mixed>
      */
     private function look(
-        Trip $trip, Boat $boat, Spread $spread, Locker $locker, Instruments $instruments, bool $places,
+        Trip $trip, Boat $boat, Spread $spread, Locker $locker, Instruments $instruments,
     ): array {
         $now = UnderWay::of($trip, $boat, $spread, $instruments, $this->track);
         [$rods, $out] = WatchedRods::of($now, $now->conditions, $locker);
@@ -83,7 +120,7 @@ final readonly class WatchController
             'turn' => $now->turn === null ? null : [
                 'radius' => $now->turn->radius, 'side' => $now->turn->side->value, 'held' => $now->motion->turnsHard(),
             ],
-            'reads' => self::reads($now->motion, $places),
+            'reads' => self::reads($now->motion),
             'bottom' => $trip->bottom,
             'surface' => $now->surface,
             'signs' => (object) $trip->signsSeen(),
@@ -94,7 +131,7 @@ final readonly class WatchController
                 )),
                 $ahead?->onBottom($rods) ?? $rods,
             ),
-            'ahead' => $places ? $ahead?->told() : null,
+            'ahead' => $ahead?->told(),
             'care' => self::care($now, $out),
             'bags' => self::bags($now->day, $trip),
             'bites' => count($now->day->bites),
@@ -107,19 +144,14 @@ final readonly class WatchController
         ];
     }
 
-    /**
-     * What she reads, as old as it is; not where on the ground she is, and to who may not see that not which way she goes there.
-     *
-     * @return object by figure
-     */
-    private static function reads(Motion $motion, bool $places): object
+    /** @return object what she reads by figure, as old as it is; not where on the ground she is */
+    private static function reads(Motion $motion): object
     {
-        $unsaid = [Figure::Latitude, Figure::Longitude];
-        $unsaid = $places ? $unsaid : [...$unsaid, Figure::Course, Figure::Heading, Figure::GroundSpeed];
+        $unsaid = [Figure::Latitude->value => 0, Figure::Longitude->value => 0];
 
         return (object) array_map(static fn (Known $known): array => [
             'value' => $known->value, 'age' => round($known->age, 1), 'live' => $known->live,
-        ], array_diff_key($motion->figures, array_flip(array_column($unsaid, 'value'))));
+        ], array_diff_key($motion->figures, $unsaid));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Devices;
 
+use App\Devices\Sighting;
 use App\Models\Device;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -18,7 +19,7 @@ final class DeviceResource extends JsonResource
 
         return [
             'id' => $this->id, 'name' => $this->name, 'role' => $this->role->value, 'sees_places' => $this->sees_places,
-            'let_in_at' => $this->let_in_at->toIso8601ZuluString(), 'seen_at' => $this->seen_at?->toIso8601ZuluString(),
+            'let_in_at' => $this->let_in_at->toIso8601ZuluString(), 'seen_at' => Sighting::of($this->resource)?->toIso8601ZuluString(),
             'asks' => $asks instanceof Device && $asks->id === $this->id,
         ];
     }

@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Devices\LaptopName;
 use App\Devices\OwnNames;
+use App\Devices\Sighting;
 use App\Models\Device;
 use Closure;
 use Illuminate\Auth\SessionGuard;
@@ -27,8 +28,8 @@ final readonly class WhoAsks
     /** What carries a session, in order. */
     public const SESSION = [EncryptCookies::class, AddQueuedCookiesToResponse::class, DeviceSession::class];
 
-    /** s after which it is noted again that a device was seen. */
-    private const SEEN = 60;
+    /** s after which it is kept again that a device was seen: who looks at the day looks anew at each writing. */
+    private const SEEN = 900;
 
     public function __construct(private Factory $auth, private Container $container, private LaptopName $laptop)
     {
@@ -73,6 +74,7 @@ final readonly class WhoAsks
 
     private static function note(Device $device): void
     {
+        Sighting::note($device);
         if ($device->seen_at === null || abs($device->seen_at->diffInSeconds(now())) >= self::SEEN) {
             try {
                 Device::query()->whereKey($device->id)->update(['seen_at' => now()]);

@@ -11,6 +11,7 @@ use Admek\Core\Instruments\Motion;
 use Admek\Core\Instruments\Source;
 use Admek\Core\Instruments\SourceKind;
 use Admek\Core\Instruments\TrackPoint;
+use App\Database\DataStand;
 use App\Instruments\LiveFile;
 use App\Instruments\Track;
 use App\Models\Boat;
@@ -48,7 +49,7 @@ final class Hub
 
     public function __construct(
         private readonly LoopInterface $loop, private readonly LiveFile $file, private readonly Track $track,
-        private readonly HeldPoints $held,
+        private readonly HeldPoints $held, private readonly DataStand $stand,
     ) {
         $this->clock = new EvenClock;
         $this->hearing = new Hearing;
@@ -130,7 +131,7 @@ final class Hub
         $point = TrackPoint::of(microtime(true), Motion::of($known, $turn, $this->corrections));
         if ($point?->isDueAfter($this->kept) === true) {
             $this->kept = $point;
-            $this->track->keep($point);
+            $this->stand->doesNotChangeBy(fn (): bool => $this->track->keep($point));
             $this->held->write($this->track->held());
         }
     }
