@@ -21,9 +21,6 @@ final class ToldOnce
     /** µs from one look at whether it has to the next. */
     private const LOOK = 4000;
 
-    /** @var list<resource|false> */
-    private static array $claimed = [];
-
     private const NAME = '/^[a-z0-9-]{1,80}$/D';
 
     /** @param  ?string  $path  what its files begin with; null where each is worked out anew */
@@ -38,18 +35,19 @@ final class ToldOnce
      * @param  callable(string): string  $make  JSON of an object, with the version it is told as
      * @param  float  $good  s
      * @param  string  $known  version that who asks has already: that it is still so needs nothing worked out
-     * @param  string  $stand  of all that is kept, from before the first row was read: where nothing was written since, the key
-     *   need not be asked for; '' where that cannot be told
+     * @param  string  $stand  of all that is kept, from before the first row was read: where nothing was written since,
+     *   the key need not be asked for; '' where that cannot be told
      */
     public function told(
-        string $what, Closure $key, string $news, callable $make, float $good = self::GOOD, string $known = '', string $stand = '',
+        string $what, Closure $key, string $news, callable $make, float $good = self::GOOD, string $known = '',
+        string $stand = '',
     ): Told {
         $named = null;
         $key = static function () use ($key, &$named): string {
             return $named ??= $key();
         };
         $does = static fn (?Told $found): bool => $found !== null
-            && ($found->isOfNow($good) || ($found->news === $news && $found->version() === $known))
+            && ($found->isOfNow() || ($found->news === $news && $found->version() === $known))
             && (($stand !== '' && $found->stand === $stand) || $found->key === $key());
         $found = $this->found($what);
         if ($found !== null && $does($found)) {
@@ -64,7 +62,7 @@ final class ToldOnce
             if ($found !== null && $does($found)) {
                 return $this->standing($what, $found, $stand);
             }
-            $told = new Told($key(), $news, Told::now(), $stand, $make(Told::versionOf($key(), $news)));
+            $told = new Told($key(), $news, Told::now(), $stand, $good, $make(Told::versionOf($key(), $news)));
             $this->write($what, $told);
 
             return $told;
@@ -79,7 +77,7 @@ final class ToldOnce
     private function standing(string $what, Told $found, string $stand): Told
     {
         if ($stand !== '' && $found->stand !== $stand) {
-            $found = new Told($found->key, $found->news, $found->at, $stand, $found->body);
+            $found = $found->standing($stand);
             $this->write($what, $found);
         }
 
@@ -87,9 +85,9 @@ final class ToldOnce
     }
 
     /** What was worked out with another, told as if it had been asked for. */
-    public function with(string $what, string $key, string $news, string $stand, string $body): void
+    public function with(string $what, string $key, string $news, string $stand, string $body, float $good = self::GOOD): void
     {
-        $this->write($what, new Told($key, $news, Told::now(), $stand, $body));
+        $this->write($what, new Told($key, $news, Told::now(), $stand, $good, $body));
     }
 
     /**
@@ -103,8 +101,7 @@ final class ToldOnce
             "{$this->path}-".explode(self::OF_IT, $what)[0].'.claim', 'c',
         );
         if ($file === false || flock($file, LOCK_EX | LOCK_NB)) {
-            // Let go with the request.
-            self::$claimed[] = $file;
+            register_shutdown_function(static fn (): bool => $file !== false && fclose($file));
 
             return true;
         }
@@ -124,9 +121,8 @@ final class ToldOnce
     {
         $named = $this->path !== null && preg_match(self::NAME, $what) === 1;
         $read = $named ? @file_get_contents("{$this->path}-{$what}") : false;
-        $parts = $read === false ? [] : explode("\n", $read, 5);
 
-        return count($parts) === 5 ? new Told($parts[0], $parts[1], (float) $parts[2], $parts[3], $parts[4]) : null;
+        return $read === false ? null : Told::read($read);
     }
 
     /**
@@ -146,7 +142,7 @@ final class ToldOnce
         if ($this->path === null) {
             return;
         }
-        $text = implode("\n", [$told->key, $told->news, sprintf('%.3F', $told->at), $told->stand, $told->body]);
+        $text = $told->text();
         $part = "{$this->path}-{$what}.".getmypid();
         // Where it cannot be written each works it out.
         if (@file_put_contents($part, $text) === strlen($text)) {

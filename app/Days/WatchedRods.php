@@ -50,8 +50,11 @@ final readonly class WatchedRods
         // What was set in one order and planned in another need not go together: the day goes on all the same.
         $plan = $this->locker->ablePlan($rows);
         $runs = self::running($plan->lines, $conditions, withDoubt: true);
+        // Most days most rods are as planned.
+        $planned = $told->otherwise === [] && $rows === array_values($told->planned)
+            ? $plan : $this->locker->ablePlan($this->spread->rows());
         $meant = self::running(
-            $this->locker->ablePlan($this->spread->rows())->lines, $conditions->turning(null)->at($this->spread->speed),
+            $planned->lines, $conditions->turning(null)->at($this->spread->speed),
             withDoubt: false,
         );
         $out = array_values(array_filter(

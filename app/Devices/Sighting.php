@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use App\Models\Device;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Config;
 
 /** When a device was seen last: noted beside what is told while Admek is served, and now and then kept with the data. */
 final class Sighting
 {
-    public static function note(Device $device): void
+    public static function note(int $device): void
     {
         $file = self::file($device);
         if ($file !== null) {
@@ -19,9 +18,9 @@ final class Sighting
         }
     }
 
-    public static function of(Device $device): ?CarbonImmutable
+    /** @param  ?CarbonImmutable  $kept  as it is kept with the data */
+    public static function of(int $device, ?CarbonImmutable $kept): ?CarbonImmutable
     {
-        $kept = $device->seen_at?->toImmutable();
         $file = self::file($device);
         clearstatcache();
         $noted = $file !== null && is_file($file) ? (int) filemtime($file) : null;
@@ -30,10 +29,10 @@ final class Sighting
             ? $kept : CarbonImmutable::createFromTimestampUTC($noted);
     }
 
-    private static function file(Device $device): ?string
+    private static function file(int $device): ?string
     {
         $told = Config::get('admek.told');
 
-        return is_string($told) ? "{$told}-seen-{$device->id}" : null;
+        return is_string($told) ? "{$told}-seen-{$device}" : null;
     }
 }

@@ -12,8 +12,9 @@ use App\Instruments\Instruments;
 use App\Instruments\LiveFile;
 
 /**
- * Whether anything is new at all since it was looked at last, told from how all that is kept stands and from what the hub told. So a device that looks every second or two is answered before the framework is woken: that nothing is new, or
- * with what another's look has had worked out.
+ * Whether anything is new at all since it was looked at last, told from how all that is kept stands and from what the hub
+ * told. So a device that looks every second or two is answered before the framework is woken: that nothing is new, or with what
+ * another's look has had worked out.
  */
 final class Standing
 {
@@ -28,8 +29,8 @@ final class Standing
 
     public const NEWS = 'news';
 
-    /** How all that is kept stood before the first row was read, where that could be told. */
-    public const STAND = 'stand';
+    /** Of a request's surroundings: how all that is kept stood before the data was opened; '' where that could not be told. */
+    public const STAND = 'ADMEK_STAND';
 
     /** ms from one look to the next where no instruments tell when there is something new. */
     private const LOOK = 2000;
@@ -38,34 +39,39 @@ final class Standing
     private const SPREAD = 400;
 
     /**
-     * Answers who brings the stamp of a moment since which nothing was written. Whatever it is not sure of it leaves to the
-     * application, which knows who asks: a stamp is told to who was answered, and is no good once anything is written, such as
-     * that a device is put out.
+     * Looks how all that is kept stands, and answers who brings the stamp of a moment since which nothing was written. Whatever
+     * it is not sure of it leaves to the application, which knows who asks: a stamp is told to who was answered, and is no good
+     * once anything is written, such as that a device is put out.
      *
      * @param  string  $configuration  the file in which it is read already
      */
     public static function answers(string $configuration): bool
     {
-        $brought = $_GET['stamp'] ?? null;
-        if (! is_string($brought) || $_SERVER['REQUEST_METHOD'] !== 'GET' || ! is_file($configuration)) {
+        $_SERVER[self::STAND] = '';
+        if ($_SERVER['REQUEST_METHOD'] !== 'GET' || ! is_file($configuration)) {
             return false;
         }
         $config = require $configuration;
+        $database = $config['database']['connections']['sqlite']['database'];
+        $stand = (new DataStand($database, $config['admek']['stand']))->beforeOpening();
+        $_SERVER[self::STAND] = (string) $stand;
+        $brought = $_GET['stamp'] ?? null;
+        if ($stand === null || ! is_string($brought)) {
+            return false;
+        }
         $heard = (new LiveFile($config['admek']['live']))->read();
         [$stands, $what, $news] = explode('.', $brought, 3) + ['', '', ''];
         $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
-        $stand = (new DataStand($config['database']['connections']['sqlite']['database'], $config['admek']['stand']))->told();
-        if ($stand === null || self::stands($stand, $path, $what) !== $stands) {
+        if (self::stands($stand, $path, $what) !== $stands) {
             return false;
         }
         $body = '';
         if ($news !== self::named($heard->version)) {
             $once = new ToldOnce($config['admek']['told']);
-            $known = is_string($_GET['known'] ?? null) ? $_GET['known'] : '';
-            $told = self::good($once->found($what), $news, $known);
+            $told = self::good($once->found($what), $stand);
             if ($told === null && ! $once->claims($what)) {
                 // Another is at it.
-                $told = self::good($once->found($what), $news, $known);
+                $told = self::good($once->found($what), $stand);
             }
             // Worked out from something else, or too long ago: the application has it worked out anew.
             if ($told === null) {
@@ -85,16 +91,13 @@ final class Standing
     }
 
     /**
-     * @param  ?Told  $told  as it stands there
-     * @param  string  $news  what who asks has heard
-     * @param  string  $known  version they have
+     * What is told now, where it follows from all that is kept as it stands.
+     *
+     * @param  ?Told  $told  as it is found
      */
-    private static function good(?Told $told, string $news, string $known): ?Told
+    private static function good(?Told $told, string $stand): ?Told
     {
-        $isIt = $told !== null && $told->isOfNow(ToldOnce::GOOD)
-            && ($news === self::named($told->news) || str_starts_with($known, "{$told->key}-"));
-
-        return $isIt ? $told : null;
+        return $told !== null && $told->stand === $stand && $told->isOfNow() ? $told : null;
     }
 
     /**

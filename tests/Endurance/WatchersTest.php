@@ -92,7 +92,7 @@ final class WatchersTest extends TestCase
         $plan = json_decode($laptop->ask('GET', "/spreads/{$spread}")[1], true);
         $now = gmdate('Y-m-d\TH:i:s\Z');
         $told = $laptop->ask('POST', "/trips/{$trip}/events", (string) json_encode(['sent_at' => $now, 'events' => array_map(
-            static fn (int $i): array => [
+            static fn (int|string $i): array => [
                 'uuid' => sprintf('018f0000-0000-7000-8000-%012d', $i), 'kind' => 'out', 'at' => $now,
                 'holder_id' => $plan['lines'][$i]['holder_id'], 'line' => $plan['lines'][$i],
             ], array_keys($plan['lines']),
@@ -126,12 +126,16 @@ final class WatchersTest extends TestCase
                 }
                 $isLook = microtime(true) < $changes[$i];
                 $changes[$i] += $isLook ? 0.0 : self::CHANGES_EVERY;
-                $handle = $phones[$i]->prepare('GET', $isLook
-                    ? "/trips/{$trip}/watch?".http_build_query(array_intersect_key($known[$i] ?? [], ['known' => 0, 'stamp' => 0]))
-                    : "/trips/{$trip}/changes");
-                curl_setopt($handle, CURLOPT_HEADERFUNCTION, static function (CurlHandle $curl, string $line) use ($i, &$known): int {
+                $brings = $isLook ? array_intersect_key($known[$i] ?? [], ['known' => 0, 'stamp' => 0])
+                    : array_filter(['stamp' => $known[$i]['changes-stamp'] ?? null]);
+                $handle = $phones[$i]->prepare(
+                    'GET', "/trips/{$trip}/".($isLook ? 'watch?' : 'changes?').http_build_query($brings),
+                );
+                curl_setopt($handle, CURLOPT_HEADERFUNCTION, static function (CurlHandle $curl, string $line) use (
+                    $i, $isLook, &$known,
+                ): int {
                     if (preg_match('/^admek-(stamp|again): (.*?)\r?$/im', $line, $found) === 1) {
-                        $known[$i][strtolower($found[1])] = $found[2];
+                        $known[$i][($isLook ? '' : 'changes-').strtolower($found[1])] = $found[2];
                     }
 
                     return strlen($line);

@@ -211,10 +211,13 @@ final class PairingTest extends FeatureTestCase
         Config::set('admek.told', $told);
         $cookies = $this->letIn(Role::Mate);
         $ago = static fn (?CarbonImmutable $at): int => (int) $at?->diffInSeconds(CarbonImmutable::now());
-        $seen = fn (): array => [
-            $ago(Device::query()->sole()->seen_at?->toImmutable()), $ago(Sighting::of(Device::query()->sole())),
-            $ago(CarbonImmutable::parse($this->send('GET', '/devices', expect: 200)->json('devices.0.seen_at'))),
-        ];
+        $seen = function () use ($ago): array {
+            $device = Device::query()->sole();
+            $kept = $device->seen_at?->toImmutable();
+            $told = $this->send('GET', '/devices', expect: 200)->json('devices.0.seen_at');
+
+            return [$ago($kept), $ago(Sighting::of($device->id, $kept)), $ago(CarbonImmutable::parse($told))];
+        };
         $this->travel(899)->seconds();
         $this->asked('GET', '/boat', $cookies);
         self::assertSame([899, 0, 0], $seen(), 'who looks at the day looks anew at each writing');

@@ -28,20 +28,22 @@ final class ToldOnceTest extends TestCase
         $once = new ToldOnce($this->path);
         $made = 0;
         $ask = static function (string $key, string $news, float $good, string $known = '') use ($once, &$made): string {
-            return $once->told('watch-1', static fn (): string => $key, $news, static function (string $version) use (&$made): string {
+            $make = static function (string $version) use (&$made): string {
                 return (string) json_encode(['version' => $version, 'made' => ++$made]);
-            }, $good, $known)->body;
+            };
+
+            return $once->told('watch-1', static fn (): string => $key, $news, $make, $good, $known)->body;
         };
         self::assertSame('{"version":"k-a","made":1}', $ask('k', 'a', 0.0));
         self::assertSame('{"version":"k-a","made":1}', $ask('k', 'a', 0.0, 'k-a'), 'known, and nothing was heard since');
-        self::assertSame('{"version":"k-a","made":1}', $ask('k', 'b', INF), 'good for a while');
-        self::assertSame('{"version":"k-b","made":2}', $ask('k', 'b', 0.0, 'k-a'), 'and then no more');
-        self::assertSame('{"version":"k-b","made":3}', $ask('k', 'b', 0.0), 'nor are its ages');
-        self::assertSame('{"version":"l-b","made":4}', $ask('l', 'b', INF, 'k-b'), 'something was kept since');
+        self::assertSame('{"version":"k-b","made":2}', $ask('k', 'b', 0.0, 'k-a'), 'something else was heard');
+        self::assertSame('{"version":"k-b","made":3}', $ask('k', 'b', 1e6), 'ages are told of now');
+        self::assertSame('{"version":"k-b","made":3}', $ask('k', 'c', 0.0), 'good for as long as was said');
+        self::assertSame('{"version":"l-b","made":4}', $ask('l', 'b', 1e6, 'k-b'), 'something was kept since');
         self::assertNull($once->found('watch-2'));
         self::assertNull($once->found('../watch-1'));
         self::assertStringContainsString('"made":5', (new ToldOnce(null))->told(
-            'watch-1', static fn (): string => 'l', 'b', static fn (): string => '{"made":5}', INF,
+            'watch-1', static fn (): string => 'l', 'b', static fn (): string => '{"made":5}', 1e6,
         )->body);
         self::assertSame('{"now":"2026-11-20T09:00:00.250Z","made":1}', ToldOnce::atMoment('{"made":1}', 1_795_165_200.25));
     }
@@ -53,7 +55,7 @@ final class ToldOnceTest extends TestCase
         $ask = static function (string $stand) use ($once, &$named): string {
             return $once->told('watch-1', static function () use (&$named): string {
                 return 'k'.(0 * ++$named);
-            }, 'a', static fn (): string => '{}', INF, stand: $stand)->body;
+            }, 'a', static fn (): string => '{}', 1e6, stand: $stand)->body;
         };
         foreach ([['x', 1], ['x', 1], ['y', 2], ['y', 2], ['', 3], ['y', 3]] as $i => [$stand, $times]) {
             $ask($stand);
@@ -70,7 +72,7 @@ final class ToldOnceTest extends TestCase
                 usleep(300000);
 
                 return '{}';
-            }, INF);
+            }, 1e6);
             echo $told->body;
             PHP;
         $asking = array_map(function () use ($ask): Process {

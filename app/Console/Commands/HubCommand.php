@@ -27,6 +27,8 @@ final class HubCommand extends Command
     {
         DB::statement('pragma busy_timeout = '.self::PATIENCE);
         (new Hub(Loop::get(), $file, $track, new HeldPoints("{$data->path}.held"), $stand))->run();
+        // Before what it has looked at is closed: see DataStand.
+        DB::disconnect();
 
         return self::SUCCESS;
     }

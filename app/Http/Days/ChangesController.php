@@ -34,14 +34,17 @@ final class ChangesController
         $heard = $live->read();
         $what = "changes-{$trip->id}";
 
-        return JsonResponse::fromJsonString($once->told(
+        $told = $once->told(
             $what, static fn (): string => StandOfThings::key(
                 $trip, self::spread($trip), $boat, Locker::ever($boat, $trip), $what,
             ), $heard->version, static fn (): string => json_encode(
                 ['changes' => self::changes($trip, $boat, self::spread($trip), Locker::ever($boat, $trip), $heard, $track)],
                 JSON_THROW_ON_ERROR,
-            ), self::GOOD, stand: $request->attributes->getString(Standing::STAND),
-        )->body);
+            ), self::GOOD, stand: $request->server->getString(Standing::STAND),
+        );
+        $request->attributes->add([Standing::TOLD => $what, Standing::NEWS => $told->news]);
+
+        return JsonResponse::fromJsonString(ToldOnce::atMoment($told->body, (float) now()->format('U.v')));
     }
 
     private static function spread(Trip $trip): Spread

@@ -45,9 +45,11 @@ final readonly class WatchController
     public function __invoke(Request $request, Trip $trip, Boat $boat): JsonResponse|Response
     {
         $untrued = $request->query('untrued') === '1';
-        $what = implode('-', ['watch', $trip->id, ...($untrued ? ['untrued'] : [])]);
+        $unplaced = implode('-', ['watch', $trip->id, ...($untrued ? ['untrued'] : [])]);
+        $placed = $unplaced.ToldOnce::OF_IT.'placed';
         $heard = $this->live->read();
-        $known = $request->query('known');
+        $known = is_string($request->query('known')) ? $request->query('known') : '';
+        $stand = $request->server->getString(Standing::STAND);
         $rigged = static function () use ($trip, $boat, $untrued): array {
             static $rigged = null;
             $locker = static fn (): Locker => Locker::ever($boat, $trip);
@@ -57,24 +59,24 @@ final readonly class WatchController
             ];
         };
         $key = static fn (string $what): string => StandOfThings::key($trip, $rigged()[0], $boat, $rigged()[1], $what);
-        $look = fn (): array => $this->look($trip, $boat, $rigged()[0], $rigged()[1], $heard);
         $ask = fn (string $what, callable $make): Told => $this->once->told(
-            $what, static fn (): string => $key($what), $heard->version, $make, known: is_string($known) ? $known : '', stand: $request->attributes->getString(Standing::STAND),
+            $what, static fn (): string => $key($what), $heard->version, $make, known: $known, stand: $stand,
         );
-        $all = $what.ToldOnce::OF_IT.'placed';
-        $placed = fn (): Told => $ask($all, function (string $version) use ($key, $what, $heard, $request, $look): string {
-            $body = self::json(['version' => $version] + $look());
+        $all = fn (): Told => $ask($placed, function (string $version) use (
+            $key, $unplaced, $trip, $boat, $rigged, $heard, $stand,
+        ): string {
+            $body = self::json(['version' => $version] + $this->look($trip, $boat, $rigged()[0], $rigged()[1], $heard));
             // Worked out once for everybody: who may not see places is told the same without them.
-            $this->once->with(
-                $what, $key($what), $heard->version, $request->attributes->getString(Standing::STAND),
-                self::unplaced($body, Told::versionOf($key($what), $heard->version)),
-            );
+            $without = self::unplaced($body, Told::versionOf($key($unplaced), $heard->version));
+            $this->once->with($unplaced, $key($unplaced), $heard->version, $stand, $without);
 
             return $body;
         });
         $places = Policy::lets($request, Ability::Places);
-        $told = $places ? $placed() : $ask($what, static fn (string $version): string => self::unplaced($placed()->body, $version));
-        $request->attributes->add([Standing::TOLD => $places ? $all : $what, Standing::NEWS => $told->news]);
+        $told = $places ? $all() : $ask(
+            $unplaced, static fn (string $version): string => self::unplaced($all()->body, $version),
+        );
+        $request->attributes->add([Standing::TOLD => $places ? $placed : $unplaced, Standing::NEWS => $told->news]);
 
         return $known === $told->version() ? new Response(status: 204) : JsonResponse::fromJsonString(
             ToldOnce::atMoment($told->body, (float) now()->format('U.v')),

@@ -19,7 +19,8 @@ final class DeviceResource extends JsonResource
 
         return [
             'id' => $this->id, 'name' => $this->name, 'role' => $this->role->value, 'sees_places' => $this->sees_places,
-            'let_in_at' => $this->let_in_at->toIso8601ZuluString(), 'seen_at' => Sighting::of($this->resource)?->toIso8601ZuluString(),
+            'let_in_at' => $this->let_in_at->toIso8601ZuluString(),
+            'seen_at' => Sighting::of($this->id, $this->seen_at?->toImmutable())?->toIso8601ZuluString(),
             'asks' => $asks instanceof Device && $asks->id === $this->id,
         ];
     }

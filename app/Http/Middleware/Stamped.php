@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Database\DataStand;
 use App\Http\Standing;
 use App\Instruments\LiveFile;
 use Closure;
@@ -14,20 +13,19 @@ use Symfony\Component\HttpFoundation\Response;
 /** Stamps what follows from what is kept and heard, and from nothing else: brought back, the stamp tells that nothing is new. */
 final readonly class Stamped
 {
-    public function __construct(private LiveFile $live, private DataStand $stand)
+    public function __construct(private LiveFile $live)
     {
     }
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $stand = $this->stand->told();
+        $stand = $request->server->getString(Standing::STAND);
         $heard = $this->live->read();
-        $request->attributes->set(Standing::STAND, $stand ?? '');
         $response = $next($request);
         if ($response->isSuccessful()) {
             $told = $request->attributes;
-            $response->headers->add(Standing::again($heard) + ($stand === null ? [] : [Standing::STAMP => Standing::stamp(
+            $response->headers->add(Standing::again($heard) + ($stand === '' ? [] : [Standing::STAMP => Standing::stamp(
                 $stand, $request->getPathInfo(), $told->getString(Standing::TOLD), $told->getString(Standing::NEWS),
             )]));
         }

@@ -74,7 +74,7 @@ final readonly class WhoAsks
 
     private static function note(Device $device): void
     {
-        Sighting::note($device);
+        Sighting::note($device->id);
         if ($device->seen_at === null || abs($device->seen_at->diffInSeconds(now())) >= self::SEEN) {
             try {
                 Device::query()->whereKey($device->id)->update(['seen_at' => now()]);

@@ -24,12 +24,17 @@ final readonly class FishOn
         $clearing = [];
         foreach ($lines as $i => $line) {
             $when = [];
-            foreach (self::way($line, $limits) as $place => $taut) {
+            $way = self::way($line, $limits);
+            $swept = [$line->planned->tip, $line->lure(), self::net($limits)];
+            $near = array_map(static fn (array $other): array => array_map(
+                static fn (BoxedCurve $curve): BoxedCurve => $curve->about(...$swept, within: $limits->fishWay), $other,
+            ), $curves);
+            foreach ($way as $place => $taut) {
                 foreach ($lines as $j => $other) {
                     if (
                         $i !== $j
                         && ! isset($when[$other->planned->holder])
-                        && self::crosses($taut, $curves[$j], $line, $other, $limits)
+                        && self::crosses($taut, $near[$j], $line, $other, $limits)
                     ) {
                         $when[$other->planned->holder] = $place;
                     }
@@ -49,7 +54,7 @@ final readonly class FishOn
     private static function way(RunningLine $line, SpreadLimits $limits): array
     {
         $from = $line->lure();
-        $to = [$limits->net, 0.0, 0.3];
+        $to = self::net($limits);
         $way = [];
         for ($i = 0; $i <= self::PLACES; $i++) {
             $share = $i / self::PLACES;
@@ -62,6 +67,12 @@ final readonly class FishOn
         }
 
         return $way;
+    }
+
+    /** @return array{float, float, float} where it is taken aboard */
+    private static function net(SpreadLimits $limits): array
+    {
+        return [$limits->net, 0.0, 0.3];
     }
 
     /** @param  list<BoxedCurve>  $curves */

@@ -10,6 +10,8 @@ export class Changes {
     told: Change[] = $state.raw([]);
     /** Keys of those answered here: what the server told from before does not bring them back. */
     readonly #answered = new Set<string>();
+    /** Of what was told last: brought back, it is told again only where it is another. */
+    #stamp: string | null = null;
 
     constructor(readonly trip: number) {}
 
@@ -21,9 +23,13 @@ export class Changes {
     }
 
     async read(): Promise<void> {
-        const { data } = await api
-            .GET('/trips/{trip}/changes', { params: { path: { trip: this.trip } }, signal: inTime() })
-            .catch(() => ({ data: undefined }));
+        const query = this.#stamp ? { stamp: this.#stamp } : {};
+        const { data, response } = await api
+            .GET('/trips/{trip}/changes', { params: { path: { trip: this.trip }, query }, signal: inTime() })
+            .catch(() => ({ data: undefined, response: undefined }));
+        if (response?.ok) {
+            this.#stamp = response.headers.get('Admek-Stamp');
+        }
         // Those that wait from before this page was opened, too.
         const waiting = queue.of(this.trip).map(({ key }) => key);
         this.told = (data?.changes ?? this.told).filter(({ key }) => !waiting.includes(key) && !this.#answered.has(key));
@@ -37,6 +43,7 @@ export class Changes {
     /** Its answer was not taken: it stands as before. */
     unanswered(key: string): void {
         this.#answered.delete(key);
+        this.#stamp = null;
         void this.read();
     }
 }

@@ -18,6 +18,7 @@ use Admek\Core\Towing\Side;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use ReflectionProperty;
 use Tests\Core\Spread\Support\LinesToLookAt;
 
 final class BreachesTest extends TestCase
@@ -60,6 +61,27 @@ final class BreachesTest extends TestCase
             }
         }
         self::assertGreaterThan(15, $within);
+    }
+
+    public function test_what_is_left_out_about_a_triangle_is_near_to_nothing_in_it(): void
+    {
+        $random = new Randomizer(new Mt19937(12));
+        $left = $whole = 0;
+        for ($pair = 0; $pair < 60; $pair++) {
+            $curve = BoxedCurve::of($this->wander($random));
+            [$a, $b, $c] = array_map(fn (): array => $this->wander($random)[0], [1, 2, 3]);
+            $within = 0.5 + $random->getInt(0, 5500) / 1000;
+            $about = $curve->about($a, $b, $c, $within);
+            for ($i = 0; $i <= 20; $i++) {
+                $to = array_map(static fn (float $from, float $to): float => $from + $i / 20 * ($to - $from), $b, $c);
+                $taut = BoxedCurve::of([$a, [$to[0], $to[1], $to[2]]]);
+                self::assertEquals($taut->nearest($curve, $within), $taut->nearest($about, $within));
+            }
+            $left += count((array) (new ReflectionProperty($about, 'chunks'))->getValue($about));
+            $whole += count((array) (new ReflectionProperty($curve, 'chunks'))->getValue($curve));
+        }
+        self::assertGreaterThan(0, $left);
+        self::assertLessThan(0.7 * $whole, $left, 'most of it need not be looked at');
     }
 
     public function test_segments_in_every_attitude(): void

@@ -43,6 +43,43 @@ final readonly class BoxedCurve
     }
 
     /**
+     * What of it may be nearer to a triangle than a distance: all that is, by the box about the triangle and by its plane.
+     *
+     * @param  array{float, float, float}  $a
+     * @param  array{float, float, float}  $b
+     * @param  array{float, float, float}  $c
+     * @param  float  $within  m
+     */
+    public function about(array $a, array $b, array $c, float $within): self
+    {
+        [, , $u0, $u1, $v0, $v1, $w0, $w1] = self::of([$a, $b, $c])->chunks[0];
+        [$bx, $by, $bz] = [$b[0] - $a[0], $b[1] - $a[1], $b[2] - $a[2]];
+        [$cx, $cy, $cz] = [$c[0] - $a[0], $c[1] - $a[1], $c[2] - $a[2]];
+        [$nx, $ny, $nz] = [$by * $cz - $bz * $cy, $bz * $cx - $bx * $cz, $bx * $cy - $by * $cx];
+        $off = $within * sqrt($nx * $nx + $ny * $ny + $nz * $nz);
+        $chunks = [];
+        foreach ($this->chunks as $chunk) {
+            if (
+                max($u0 - $chunk[3], $chunk[2] - $u1) >= $within || max($v0 - $chunk[5], $chunk[4] - $v1) >= $within
+                || max($w0 - $chunk[7], $chunk[6] - $w1) >= $within
+            ) {
+                continue;
+            }
+            [$least, $most] = [INF, -INF];
+            for ($i = $chunk[0]; $i <= $chunk[1]; $i++) {
+                [$x, $y, $z] = $this->points[$i];
+                $from = ($x - $a[0]) * $nx + ($y - $a[1]) * $ny + ($z - $a[2]) * $nz;
+                [$least, $most] = [min($least, $from), max($most, $from)];
+            }
+            if ($least <= $off && $most >= -$off) {
+                $chunks[] = $chunk;
+            }
+        }
+
+        return new self($this->points, $chunks);
+    }
+
+    /**
      * The nearest approach of two curves, if nearer than a cutoff.
      *
      * @param  float  $cutoff  m
