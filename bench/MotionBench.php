@@ -24,7 +24,7 @@ final class MotionBench
     /**
      * A turn followed for so long, a look each second.
      *
-     * @return array{float, float} median ms, and MB at the peak
+     * @return array{float, float} median ms, and MB it took beside what was there at its start, at the peak
      */
     public static function turn(int $lines, float $seconds): array
     {
@@ -32,6 +32,8 @@ final class MotionBench
         $running = self::running($lines);
         $course = Manoeuvre::of(ManoeuvreKind::SCurve)->course($conditions);
         $times = [];
+        memory_reset_peak_usage();
+        $there = memory_get_usage();
         for ($round = 0; $round < 5; $round++) {
             $start = hrtime(true);
             SpreadInTime::of($running, $conditions, $course, range(0.0, $seconds, 1.0));
@@ -39,7 +41,7 @@ final class MotionBench
         }
         sort($times);
 
-        return [$times[2], memory_get_peak_usage(true) / 1e6];
+        return [$times[2], (memory_get_peak_usage() - $there) / 1e6];
     }
 
     /**

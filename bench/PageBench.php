@@ -19,6 +19,89 @@ final class PageBench
 
     private const AT_ONCE = 4;
 
+    private const ROUNDS = 12;
+
+    /**
+     * Asks what every screen asks, so often that each worker has answered all of it, and in other order: a worker that has served a
+     * day is measured, not one that was born for it.
+     */
+    public static function everyScreen(RunningApp $app): void
+    {
+        $spread = (string) file_get_contents($app->api('/spreads/{next}'));
+        $asked = array_map($app->api(...), [
+            '/boat', '/catalogue', '/locker', '/trips', '/season', '/chart', '/devices', '/instruments', '/soundings', '/templates',
+            '/labels', '/drills', '/boat/crafts', '/boat/offer', '/boat/file', '/structures/file/gpx', '/days/file/csv',
+            '/spreads/{next}', '/spreads/{next}/deck-card', '/spreads/{next}/tow-case', '/spreads/{next}/file',
+            '/spreads/{next}/table', '/trips/{next}', '/trips/{next}/bites', '/trips/{next}/day', '/trips/{next}/day/line',
+            '/trips/{next}/watch', '/trips/{next}/changes', '/trips/{next}/out-of-gear', '/trips/{next}/start',
+            '/trips/{next}/guests-page', '/trips/{next}/end', '/trips/{next}/preparation', '/trips/{next}/timeline',
+            '/trips/{next}/lure-box', '/trips/{next}/water', '/everything',
+        ]);
+        $tried = array_map($app->api(...), array_map(static fn (string $what): string => "/spreads/{next}/{$what}", [
+            'preview', 'safe-limits', 'setting', 'cures', 'manoeuvre', 'draft',
+        ]));
+        mt_srand(20261202);
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $calls = [...array_map(self::look(...), $asked), ...array_map(
+                static fn (string $url): CurlHandle => self::call($url, self::turning($spread)), $tried,
+            )];
+            shuffle($calls);
+            foreach (array_chunk($calls, self::AT_ONCE) as $some) {
+                self::together($some);
+            }
+        }
+    }
+
+    /** Milliseconds a minute of motion takes to be answered, the median of nine. */
+    public static function motion(RunningApp $app): float
+    {
+        $body = self::turning((string) file_get_contents($app->api('/spreads/{next}')));
+        $times = [];
+        for ($i = 0; $i < 9; $i++) {
+            $handle = self::call($app->api('/spreads/{next}/manoeuvre'), $body);
+            self::together([$handle]);
+            $times[] = 1000 * curl_getinfo($handle, CURLINFO_TOTAL_TIME);
+        }
+        sort($times);
+
+        return $times[4];
+    }
+
+    /** A plan with a turn tried, followed for a minute. */
+    private static function turning(string $spread): string
+    {
+        return (string) json_encode(
+            ['manoeuvre' => ['kind' => 's_curve'], 'until' => 60] + (array) json_decode($spread, true, flags: JSON_THROW_ON_ERROR),
+        );
+    }
+
+    private static function look(string $url): CurlHandle
+    {
+        $handle = curl_init($url);
+        assert($handle instanceof CurlHandle);
+        curl_setopt($handle, CURLOPT_RETURNTRANSFER, true);
+
+        return $handle;
+    }
+
+    /** @param  list<CurlHandle>  $handles */
+    private static function together(array $handles): void
+    {
+        $multi = curl_multi_init();
+        array_map(static fn (CurlHandle $handle): int => curl_multi_add_handle($multi, $handle), $handles);
+        do {
+            curl_multi_exec($multi, $running);
+            curl_multi_select($multi, 0.05);
+        } while ($running > 0);
+        foreach ($handles as $handle) {
+            if (curl_getinfo($handle, CURLINFO_RESPONSE_CODE) >= 300) {
+                throw new \RuntimeException(
+                    curl_getinfo($handle, CURLINFO_EFFECTIVE_URL).' failed: '.substr((string) curl_multi_getcontent($handle), 0, 300),
+                );
+            }
+        }
+    }
+
     /** @return array{p50: float, p95: float} milliseconds of preview calls, four at once */
     public static function preview(RunningApp $app): array
     {

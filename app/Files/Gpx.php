@@ -63,26 +63,32 @@ final readonly class Gpx
     }
 
     /**
-     * Points of a track's segment: as {@see point()} writes them, and many times as fast.
+     * Points of a track: as {@see point()} writes them, and many times as fast.
      *
-     * @param  iterable<array{Place, string, string}>  $points  place, time, and text of Admek's own; '' where there is none
+     * @param  iterable<?array{Place, string, string}>  $points  place, time, and text of Admek's own, '' where there is none; null
+     *   where another segment begins
      */
-    public function segment(iterable $points): void
+    public function track(iterable $points): void
     {
-        $this->xml->startElement('trkseg');
-        $text = '';
-        foreach ($points as [$place, $time, $own]) {
-            $own = $own === '' ? '' : sprintf(
-                "\n    <extensions>\n     <admek:figures xmlns:admek=\"%s\">%s</admek:figures>\n    </extensions>",
-                self::OWN, htmlspecialchars($own, ENT_NOQUOTES | ENT_XML1),
-            );
-            $text .= sprintf(
-                "\n   <trkpt lat=\"%.7F\" lon=\"%.7F\">\n    <time>%s</time>%s\n   </trkpt>", $place->latitude, $place->longitude,
-                $time, $own,
-            );
+        $text = $within = '';
+        foreach ($points as $point) {
+            if ($point === null || $within === '') {
+                $text .= "{$within}\n  <trkseg>";
+                $within = "\n  </trkseg>";
+            }
+            if ($point === null) {
+                continue;
+            }
+            [$place, $time, $own] = $point;
+            if ($own !== '') {
+                $own = strpbrk($own, '&<>') === false ? $own : htmlspecialchars($own, ENT_NOQUOTES | ENT_XML1);
+                $own = "\n    <extensions>\n     <admek:figures xmlns:admek=\"".self::OWN
+                    ."\">{$own}</admek:figures>\n    </extensions>";
+            }
+            $text .= sprintf("\n   <trkpt lat=\"%.7F\" lon=\"%.7F\">", $place->latitude, $place->longitude)
+                ."\n    <time>{$time}</time>{$own}\n   </trkpt>";
         }
-        $this->xml->writeRaw("{$text}\n  ");
-        $this->xml->endElement();
+        $this->xml->writeRaw($text.$within."\n ");
     }
 
     public function text(): string

@@ -25,11 +25,11 @@ final class PackedHours
     {
         $hours = [intdiv($from, self::HOUR), intdiv($to, self::HOUR)];
         foreach (DB::table('packed_tracks')->whereBetween('hour', $hours)->orderBy('hour')->cursor() as $row) {
-            foreach (PackedTrack::unpack((string) $row->packed) as $point) {
-                if (self::ms($point) >= $from && self::ms($point) <= $to) {
-                    yield $point;
-                }
-            }
+            $points = PackedTrack::unpack((string) $row->packed);
+            $isWhole = $row->hour * self::HOUR >= $from && ($row->hour + 1) * self::HOUR <= $to;
+            yield from $isWhole ? $points : array_filter(
+                $points, static fn (TrackPoint $point): bool => self::ms($point) >= $from && self::ms($point) <= $to,
+            );
         }
     }
 

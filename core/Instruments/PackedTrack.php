@@ -95,51 +95,54 @@ final class PackedTrack
         if ($version !== self::VERSION || ! is_array($at) || ! array_is_list($at) || count($at) > self::MOST) {
             throw self::none();
         }
-        $figures = array_fill(0, count($at), []);
+        $points = count($at);
+        $figures = array_fill(0, $points, []);
         foreach (Figure::cases() as $figure) {
-            $furthest = self::furthest($figure);
-            foreach (self::counts($columns[$figure->value] ?? [], count($at)) as $i => $count) {
-                $figures[$i][$figure->value] = abs($count) <= $furthest * $figure->parts()
-                    ? (float) ($count / $figure->parts()) : throw self::none();
+            [$name, $parts, $most, $count] = [$figure->value, $figure->parts(), self::furthest($figure) * $figure->parts(), 0];
+            foreach (self::changes($columns[$name] ?? [], $points) as $i => $change) {
+                if ($change !== null) {
+                    $count += $change;
+                    if ($count > $most || $count < -$most) {
+                        throw self::none();
+                    }
+                    $figures[$i][$name] = (float) ($count / $parts);
+                }
             }
         }
         if (array_diff_key($columns, ['at' => 0], array_column(Figure::cases(), null, 'value')) !== []) {
             throw self::none();
         }
-        $points = [];
-        $last = 0;
-        foreach (self::counts($at, count($at)) as $i => $ms) {
-            if ($ms > self::LAST || ($i > 0 && $ms <= $last)) {
+        $track = [];
+        $ms = 0;
+        foreach (self::changes($at, $points) as $i => $change) {
+            $ms += $change ?? throw self::none();
+            if ($ms > self::LAST || ($i > 0 && $change <= 0)) {
                 throw self::none();
             }
-            $points[] = new TrackPoint($ms / self::MS, $figures[$i]);
-            $last = $ms;
+            $track[] = new TrackPoint($ms / self::MS, $figures[$i]);
         }
 
-        return count($points) === count($at) ? $points : throw self::none();
+        return $track;
     }
 
     /**
-     * @return iterable<int, int> by the place of the point; not of those that have none
+     * @return list<?int> of each point, null of those that have none; none where no point has
      *
      * @throws InvalidValue naming packed
      */
-    private static function counts(mixed $changes, int $points): iterable
+    private static function changes(mixed $changes, int $points): array
     {
         if (! is_array($changes) || ! array_is_list($changes) || ! in_array(count($changes), [0, $points], true)) {
             throw self::none();
         }
-        $count = 0;
-        foreach ($changes as $i => $change) {
-            if ($change === null) {
-                continue;
-            }
-            if (! is_int($change) || abs($change) > 2 * self::LAST) {
+        foreach ($changes as $change) {
+            if ($change !== null && (! is_int($change) || $change > 2 * self::LAST || $change < -2 * self::LAST)) {
                 throw self::none();
             }
-            $count += $change;
-            yield $i => $count;
         }
+
+        /** @var list<?int> $changes */
+        return $changes;
     }
 
     /** How far from nought a figure may be. */

@@ -19,7 +19,7 @@ final class DayFile
     public static function write(DayTold $day): string
     {
         return DayTold::json(self::of(array_values($day->events), array_map(
-            static fn (TrackPoint $point): array => ['at' => $point->at] + $point->figures, $day->track,
+            static fn (TrackPoint $point): array => ['at' => $point->at] + $point->figures, [...$day->track],
         )));
     }
 

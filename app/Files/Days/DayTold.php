@@ -16,9 +16,9 @@ final readonly class DayTold
 {
     /**
      * @param  array<string, stdClass>  $events  by id, as docs/day.schema.json has them
-     * @param  list<TrackPoint>  $track
+     * @param  iterable<TrackPoint>  $track  to be gone through once
      */
-    private function __construct(public Trip $trip, public array $events, public array $track)
+    private function __construct(public Trip $trip, public array $events, public iterable $track)
     {
     }
 
@@ -34,7 +34,7 @@ final readonly class DayTold
             ];
         }
 
-        return new self($trip, $events, array_values([...$track]));
+        return new self($trip, $events, $track);
     }
 
     /** @return list<Event> that count, earlier first: what was taken back is not among them */

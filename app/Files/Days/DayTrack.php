@@ -21,8 +21,6 @@ final class DayTrack
     /** s without a point after which a new segment begins. */
     private const GAP = 60.0;
 
-    private const PLACE = [Figure::Latitude->value => true, Figure::Longitude->value => true];
-
     public static function write(DayTold $day): string
     {
         $gpx = new Gpx;
@@ -46,38 +44,32 @@ final class DayTrack
             }
         }
         $gpx->begin('trk', ['name' => $day->trip->date->format('Y-m-d')]);
-        foreach (self::segments($day->track) as $points) {
-            $gpx->segment($points);
-        }
+        $gpx->track(self::points($day->track));
         $gpx->end();
 
         return $gpx->text();
     }
 
     /**
-     * @param  list<TrackPoint>  $track
-     * @return list<list<array{Place, string, string}>> place, time and the other figures; a gap begins another
+     * @param  iterable<TrackPoint>  $track
+     * @return iterable<?array{Place, string, string}> place, time and the other figures; null where a gap begins another segment
      */
-    private static function segments(array $track): array
+    private static function points(iterable $track): iterable
     {
-        $segments = [];
-        $last = -INF;
+        $last = null;
         foreach ($track as $point) {
             $place = $point->place();
             if ($place === null) {
                 continue;
             }
-            $read = array_diff_key($point->figures, self::PLACE);
-            $told = [$place, self::time($point->at), $read === [] ? '' : DayTold::json($read)];
-            if ($point->at - $last > self::GAP) {
-                $segments[] = [$told];
-            } else {
-                $segments[count($segments) - 1][] = $told;
+            if ($last !== null && $point->at - $last > self::GAP) {
+                yield null;
             }
+            $read = $point->figures;
+            unset($read[Figure::Latitude->value], $read[Figure::Longitude->value]);
+            yield [$place, self::time($point->at), $read === [] ? '' : DayTold::json($read)];
             $last = $point->at;
         }
-
-        return array_values($segments);
     }
 
     /** @return array{event: list<string>} */
@@ -97,8 +89,15 @@ final class DayTrack
 
     private static function time(float $at): string
     {
+        static $of = [-1, ''];
         $ms = (int) round(1000.0 * $at);
+        $second = intdiv($ms, 1000);
+        $minute = intdiv($second, 60);
+        // Most points of a track are of the same minute as the one before.
+        if ($of[0] !== $minute) {
+            $of = [$minute, gmdate('Y-m-d\TH:i:', $second)];
+        }
 
-        return gmdate('Y-m-d\TH:i:s', intdiv($ms, 1000)).sprintf('.%03dZ', $ms % 1000);
+        return sprintf('%s%02d.%03dZ', $of[1], $second % 60, $ms % 1000);
     }
 }

@@ -146,8 +146,9 @@ final class GroundController
             ],
             'drawn' => Chart::drawn($grid, Units::from($boat->units)),
         ];
-        // All that takes its time is done: others have kept what is theirs meanwhile.
-        DB::transaction(static fn () => $boat->chart()->updateOrCreate([], $chart));
+        // All that takes its time is done, down to how it is written: others have kept what is theirs meanwhile.
+        $row = $boat->chart()->make($chart)->getAttributes();
+        DB::transaction(static fn () => $boat->chart()->toBase()->updateOrInsert(['boat_id' => $boat->id], $row));
 
         return self::answer($boat);
     }

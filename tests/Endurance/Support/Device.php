@@ -69,6 +69,24 @@ final class Device
         return $this->curl;
     }
 
+    /**
+     * What is sent as a file, however long it is.
+     *
+     * @return array{int, float} status, s
+     */
+    public function receive(string $path, string $file): array
+    {
+        $handle = curl_copy_handle($this->prepare('GET', $path));
+        assert($handle instanceof CurlHandle);
+        $to = fopen($file, 'wb');
+        assert($to !== false);
+        curl_setopt_array($handle, [CURLOPT_TIMEOUT => 900, CURLOPT_FILE => $to]);
+        curl_exec($handle);
+        fclose($to);
+
+        return [(int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE), (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME)];
+    }
+
     public function is(CurlHandle $handle): bool
     {
         return $handle === $this->curl;

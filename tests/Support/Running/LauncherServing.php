@@ -143,6 +143,12 @@ final class LauncherServing implements Serving
         return (string) $this->launcher?->getErrorOutput();
     }
 
+    /** What the launcher has told whoever started it. */
+    public function told(): string
+    {
+        return (string) $this->launcher?->getOutput();
+    }
+
     /** By what they were started with, which names the port or the data. */
     public function groups(): array
     {
@@ -180,6 +186,20 @@ final class LauncherServing implements Serving
         }
 
         return $workers;
+    }
+
+    /** Bytes the largest of them has taken at most since it was asked last, what they share among it. */
+    public function most(): int
+    {
+        $most = 0;
+        foreach ($this->workers() as $worker) {
+            preg_match('/^VmHWM:\s+(\d+) kB/m', (string) @file_get_contents("/proc/{$worker}/status"), $told);
+            $most = max($most, 1024 * (int) ($told[1] ?? 0));
+            // Has the kernel begin anew (proc(5), clear_refs).
+            @file_put_contents("/proc/{$worker}/clear_refs", '5');
+        }
+
+        return $most;
     }
 
     public function runs(): bool

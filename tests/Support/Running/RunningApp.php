@@ -44,7 +44,7 @@ final class RunningApp
     /** The same under way, with a season behind her; her gateway says nothing. */
     public static function withSeason(): self
     {
-        return self::shared(self::prepared('season', ['admek:demo', '--sea=9']));
+        return self::shared(self::season());
     }
 
     public static function empty(): self
@@ -55,10 +55,26 @@ final class RunningApp
     /** One for a test alone, with the demo world, which ends it. */
     public static function alone(Serving $serving): self
     {
+        return self::lone($serving, self::prepared('demo', ['admek:demo']));
+    }
+
+    /** The same under way, with a season behind her. */
+    public static function aloneWithSeason(Serving $serving): self
+    {
+        return self::lone($serving, self::season());
+    }
+
+    private static function lone(Serving $serving, string $prepared): self
+    {
         $app = new self($serving);
-        $app->putBack(self::prepared('demo', ['admek:demo']));
+        $app->putBack($prepared);
 
         return $app;
+    }
+
+    private static function season(): string
+    {
+        return self::prepared('season', ['admek:demo', '--sea=9']);
     }
 
     public function url(string $path = '/', string $host = self::LAPTOP): string

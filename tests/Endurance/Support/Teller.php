@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Endurance\Support;
+
+use PDO;
+use PHPUnit\Framework\Assert;
+
+/** Tells of the day, again and again, and how long each took to be kept; and how long whoever writes waits for the data. */
+final readonly class Teller
+{
+    /** µs from one to the next. */
+    private const PAUSE = 50_000;
+
+    /** Told to each worker of the server before anything is measured: what is asked of one first takes longer. */
+    private const FIRST = 30;
+
+    private PDO $data;
+
+    public function __construct(private Device $device, private int $trip, string $database)
+    {
+        $this->data = new PDO("sqlite:{$database}", options: [
+            PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 30,
+        ]);
+    }
+
+    /** @return float s it took to be kept */
+    public function once(): float
+    {
+        [$status, $said, $took] = $this->tell();
+        Assert::assertSame(200, $status, $said);
+
+        return $took;
+    }
+
+    /**
+     * @param  callable(): bool  $while  looked at twice a second
+     * @param  float  $most  s it may go on
+     * @return array{told: non-empty-list<float>, held: non-empty-list<float>} s each took to be kept, and s each time that the data
+     *   was held by another; the longest last
+     */
+    public function while(callable $while, float $most): array
+    {
+        for ($first = 0; $first < self::FIRST; $first++) {
+            $this->once();
+        }
+        $took = $held = [];
+        [$end, $looked] = [microtime(true) + $most, 0.0];
+        do {
+            $took[] = $this->once();
+            usleep(self::PAUSE);
+            $held[] = $this->held();
+            $looks = microtime(true) - $looked > 0.5;
+            $looked = $looks ? microtime(true) : $looked;
+            Assert::assertLessThan($end, $looked, 'done in time');
+        } while (! $looks || $while());
+        sort($took);
+        sort($held);
+
+        return ['told' => $took, 'held' => $held];
+    }
+
+    private function held(): float
+    {
+        $began = microtime(true);
+        $this->data->exec('begin immediate');
+        $this->data->exec('rollback');
+
+        return microtime(true) - $began;
+    }
+
+    /**
+     * @param  array{told: non-empty-list<float>, held: non-empty-list<float>}  $beside
+     */
+    public static function said(array $beside): string
+    {
+        ['told' => $told, 'held' => $held] = $beside;
+
+        return sprintf(
+            'beside it %d were kept in %.0f ms (p99 %.0f, at most %.0f), and the data was held for %.0f ms at most', count($told),
+            1e3 * $told[intdiv(count($told), 2)], 1e3 * $told[(int) (0.99 * count($told))], 1e3 * end($told), 1e3 * end($held),
+        );
+    }
+
+    /** @return float s until something is kept again, each try sent anew where it is not answered */
+    public function again(float $most): float
+    {
+        $began = microtime(true);
+        while ($this->tell()[0] !== 200) {
+            Assert::assertLessThan($began + $most, microtime(true), 'answered again');
+            usleep(self::PAUSE);
+        }
+
+        return microtime(true) - $began;
+    }
+
+    /** @return array{int, string, float} */
+    private function tell(): array
+    {
+        $now = gmdate('Y-m-d\TH:i:s\Z');
+        $uuid = preg_replace('/^(.{8})(.{4})(.{3})(.{3})/', '$1-$2-7$3-8$4-', bin2hex(random_bytes(15)));
+        [$status, $said, $took] = $this->device->ask('POST', "/trips/{$this->trip}/events", (string) json_encode([
+            'sent_at' => $now, 'events' => [['uuid' => $uuid, 'kind' => 'note', 'at' => $now, 'note' => 'Told meanwhile.']],
+        ]));
+        if ($status === 200) {
+            Assert::assertSame([], json_decode($said, true)['refused'] ?? null, $said);
+        }
+
+        return [$status, $said, $took];
+    }
+}
