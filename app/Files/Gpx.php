@@ -65,8 +65,8 @@ final readonly class Gpx
     /**
      * Points of a track: as {@see point()} writes them, and many times as fast.
      *
-     * @param  iterable<?array{Place, string, string}>  $points  place, time, and text of Admek's own, '' where there is none; null
-     *   where another segment begins
+     * @param  iterable<?array{Place, string, string}>  $points  place, time, and text of Admek's own, '' where there is none;
+     *   null where another segment begins
      */
     public function track(iterable $points): void
     {

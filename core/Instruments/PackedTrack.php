@@ -141,7 +141,6 @@ final class PackedTrack
             }
         }
 
-        /** @var list<?int> $changes */
         return $changes;
     }
 

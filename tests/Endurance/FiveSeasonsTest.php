@@ -73,13 +73,15 @@ final class FiveSeasonsTest extends TestCase
 
         // While all of it is packed and read, whoever tells something is not held up.
         $told = $teller->while(static function () use ($app): bool {
-            return Sqlite::value($app->database, 'select count(*) from fished_trips') < Sqlite::value(
-                $app->database, 'select count(distinct trip_id) from events',
-            ) || Sqlite::value($app->database, 'select count(*) from track where at < 1000 * (unixepoch() - 31 * 86400)') > 0;
+            $count = static fn (string $what): int => (int) Sqlite::value($app->database, "select count({$what}");
+
+            return $count('*) from fished_trips') < $count('distinct trip_id) from events')
+                || $count(sprintf('*) from track where at < 1000 * %d', time() - 31 * 86400)) > 0;
         }, self::ONCE);
         $packed = (int) Sqlite::value($app->database, 'select count(*) from track');
         $this->say(sprintf(
-            '%d trips, %.1f million points (%.0f MB): packed and read; %s', $trips, $points / 1e6, $grown / 1e6, Teller::said($told),
+            '%d trips, %.1f million points (%.0f MB): packed and read; %s', $trips, $points / 1e6, $grown / 1e6,
+            Teller::said($told),
         ));
         self::assertLessThan(0.1 * $points, $packed, 'most of it is old');
         self::assertLessThanOrEqual(self::HELD_UP, max($told['held']), 'packing and reading');
@@ -96,8 +98,8 @@ final class FiveSeasonsTest extends TestCase
     private function looks(Device $laptop, int $trip, int $old): void
     {
         foreach ([
-            '/trips', "/trips/{$trip}/day", "/trips/{$trip}/watch", "/trips/{$old}/day", "/trips/{$old}/bites", "/trips/{$old}/watch",
-            "/trips/{$old}/day/line",
+            '/trips', "/trips/{$trip}/day", "/trips/{$trip}/watch", "/trips/{$old}/day", "/trips/{$old}/bites",
+            "/trips/{$old}/watch", "/trips/{$old}/day/line",
         ] as $path) {
             $took = [];
             for ($i = 0; $i < 7; $i++) {

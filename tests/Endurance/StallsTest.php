@@ -102,7 +102,7 @@ final class StallsTest extends TestCase
         }
         $this->say(sprintf(
             '%s: kept again %s', $boatMode ? 'boat mode' : 'own server', implode(', ', array_map(
-                static fn (string $what, float $took): string => sprintf('%.1f s at most after the death of the %s', $took, $what),
+                static fn (string $what, float $took): string => sprintf('%.1f s at most after that of the %s', $took, $what),
                 array_keys($longest), $longest,
             )),
         ));
@@ -134,7 +134,8 @@ final class StallsTest extends TestCase
         );
 
         return (string) json_encode([
-            'format' => 'admek-bottom', 'version' => 1, 'name' => 'Held up by', 'south' => 45.0, 'west' => -38.5, 'step' => 0.0005,
+            'format' => 'admek-bottom', 'version' => 1, 'name' => 'Held up by', 'south' => 45.0, 'west' => -38.5,
+            'step' => 0.0005,
             'rows' => array_map($row, range(0, 399)),
         ]);
     }
@@ -146,8 +147,8 @@ final class StallsTest extends TestCase
         $gpx = '<?xml version="1.0"?><gpx version="1.1" creator="x" xmlns="http://www.topografix.com/GPX/1/1"><trk><trkseg>';
         for ($i = 0; $i < $points; $i++) {
             $gpx .= sprintf(
-                '<trkpt lat="%.6f" lon="%.6f"><time>%s</time></trkpt>', 45.3 + 0.02 * sin($i / 900), -38.4 + 0.03 * sin($i / 1700),
-                gmdate('Y-m-d\TH:i:s\Z', $noon + $i),
+                '<trkpt lat="%.6f" lon="%.6f"><time>%s</time></trkpt>',
+                45.3 + 0.02 * sin($i / 900), -38.4 + 0.03 * sin($i / 1700), gmdate('Y-m-d\TH:i:s\Z', $noon + $i),
             );
         }
 

@@ -21,7 +21,8 @@ final class PromisesTest extends TestCase
             self::assertFileExists("{$root}/{$file}");
         }
         foreach ($tests as [, $folder, $test]) {
-            $found = glob("{$root}/tests/".($folder === '' ? '*' : 'Endurance')."/{{$test},*/{$test},*/*/{$test}}.php", GLOB_BRACE);
+            $in = "{$root}/tests/".($folder === '' ? '*' : 'Endurance');
+            $found = glob("{$in}/{{$test},*/{$test},*/*/{$test}}.php", GLOB_BRACE);
             self::assertNotEmpty($found, $test);
         }
     }

@@ -18,9 +18,11 @@ final class DayFile
 
     public static function write(DayTold $day): string
     {
-        return DayTold::json(self::of(array_values($day->events), array_map(
+        $track = array_map(
             static fn (TrackPoint $point): array => ['at' => $point->at] + $point->figures, [...$day->track],
-        )));
+        );
+
+        return DayTold::json(self::of(array_values($day->events), array_values($track)));
     }
 
     /**

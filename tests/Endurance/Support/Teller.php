@@ -37,8 +37,8 @@ final readonly class Teller
     /**
      * @param  callable(): bool  $while  looked at twice a second
      * @param  float  $most  s it may go on
-     * @return array{told: non-empty-list<float>, held: non-empty-list<float>} s each took to be kept, and s each time that the data
-     *   was held by another; the longest last
+     * @return array{told: non-empty-list<float>, held: non-empty-list<float>} s each took to be kept, and s each time that the
+     *   data was held by another; the longest last
      */
     public function while(callable $while, float $most): array
     {
