@@ -4,14 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\Endurance;
 
+use PDO;
 use Tests\Browser\Support\BrowserTestCase;
+use Tests\Browser\Support\LetsDevicesIn;
 use Tests\Support\DemoRows;
 use Tests\Support\Running\Wait;
+use Tests\Support\Sqlite;
 
 /** A day told without the server: Watch is as quick with four hundred events waiting as with none, and they are soon gone. */
 final class WaitingTest extends BrowserTestCase
 {
+    use LetsDevicesIn;
+
     private const WAITING = 400;
+
+    private const OUTLASTS = 200;
+
+    private const LOOK = 'const t = new BroadcastChannel("admek.queue"); t.postMessage(""); t.close();';
 
     /** ms a key takes to be seen, and the longest the page does nothing else after it. */
     private const KEY = 50.0;
@@ -59,6 +68,36 @@ final class WaitingTest extends BrowserTestCase
         }));
         JS;
 
+    public function test_what_waits_outlasts_a_laptop_called_otherwise_and_a_device_that_may_not_tell(): void
+    {
+        $phone = $this->openPhone();
+        $this->comeAboard($phone, 'mate', 'Cockpit');
+        $this->visit('/trips/{next}/watch', $phone);
+        $this->see('[data-rod=P3] .depth', browser: $phone);
+        $database = $this->app->database;
+        $ids = [DemoRows::trip('next', $database), DemoRows::spread('next', $database), self::OUTLASTS];
+        $phone->driver->executeScript(self::FILL, $ids);
+        $this->app->stopServing();
+        $phone->driver->executeScript(self::LOOK);
+        $this->see('[role=status]', self::OUTLASTS.' waiting to be sent', $phone);
+        $this->app->serve(['ADMEK_NAMES' => 'third-lamp.test']);
+        $this->see('[role=status]', 'This machine is not called so', $phone);
+        $this->app->stopServing();
+        (new PDO("sqlite:{$database}"))->exec("update devices set role = 'guest'");
+        $this->app->serve();
+        $this->see('[role=status]', 'This device is aboard as guest', $phone);
+        (new PDO("sqlite:{$database}"))->exec("update devices set role = 'mate'");
+        Wait::until(fn (): bool => count((array) $this->api('/trips/{next}/day')['log']) >= self::OUTLASTS, 'all to be kept');
+        $page = static fn (): string => $phone->driver->getPageSource();
+        Wait::until(static fn (): bool => ! str_contains($page(), 'waiting to be sent'), 'all to be sent');
+        self::assertStringNotContainsString('refused', $page());
+        $kept = (int) Sqlite::value($database, "select count(*) from events where uuid like '018f0000-0000-7000-8000-%'");
+        fwrite(STDERR, sprintf(
+            "\nwaited through another name and another role: %d of %d kept, none refused\n", $kept, self::OUTLASTS,
+        ));
+        self::assertSame(self::OUTLASTS, $kept);
+    }
+
     public function test_watch_is_quick_with_many_waiting_and_they_are_soon_sent(): void
     {
         $this->visit('/trips/{next}/watch');
@@ -66,7 +105,7 @@ final class WaitingTest extends BrowserTestCase
         $database = $this->app->database;
         $this->js(self::FILL, DemoRows::trip('next', $database), DemoRows::spread('next', $database), self::WAITING);
         $this->app->stopServing();
-        $this->js('const t = new BroadcastChannel("admek.queue"); t.postMessage(""); t.close();');
+        $this->js(self::LOOK);
         $this->see('nav', self::WAITING.' waiting to be sent');
         $seen = $busy = [];
         foreach (['ArrowRight', '1', '2', 'ArrowRight', '1', 'ArrowLeft', '0', 'ArrowRight', '2', '1'] as $key) {

@@ -205,11 +205,11 @@ final class TripController
     {
         $underWay = $boat->tripUnderWay()?->id;
 
-        return $trips->each(static fn (Trip $trip) => $trip->forceFill([
-            'under_way' => $trip->id === $underWay,
-            'is_out' => $trip->id === $underWay && $trip->isOut($boat, (float) now()->format('U')),
-            'lines_presumed' => LineLimit::presumed($trip->anglers, $boat->lines_per_angler),
-        ]));
+        return $trips->each(static function (Trip $trip) use ($boat, $underWay): void {
+            $trip->under_way = $trip->id === $underWay;
+            $trip->is_out = $trip->under_way && $trip->isOut($boat, (float) now()->format('U'));
+            $trip->lines_presumed = LineLimit::presumed($trip->anglers, $boat->lines_per_angler);
+        });
     }
 
     /** @return Builder<Trip> */

@@ -8,9 +8,9 @@ use Admek\Core\Trip\Lacks;
 use App\Access\Policy;
 use App\Devices\Ability;
 use App\Models\Spread;
-use App\Models\TargetBand;
-use App\Models\TemperatureReading;
 use App\Models\Trip;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -34,7 +34,8 @@ final class TripResource extends JsonResource
         assert($trip instanceof Trip);
         $kept = Policy::lets($request, Ability::Places) ? [] : self::NO_PLACE;
         $kept += Policy::lets($request, Ability::Season) ? [] : self::NOBODY;
-        $ended = $trip->ended_at !== null;
+        $is = static fn (string $at): bool => $trip->getRawOriginal($at) !== null;
+        $ended = $is('ended_at');
         $allowed = $trip->linesAllowed();
         $lacks = Lacks::of(
             (int) $trip->spreads->first()?->lines_count, $allowed, $trip->bottom !== null,
@@ -43,18 +44,14 @@ final class TripResource extends JsonResource
 
         return $kept + [
             'date' => $trip->date->format('Y-m-d'),
-            'bands' => array_map(static fn (TargetBand $band): array => [
-                'species' => $band->species, 'top' => $band->top, 'bottom' => $band->bottom, 'weight' => $band->weight,
-            ], $trip->bands->all()),
-            'temperatures' => array_map(static fn (TemperatureReading $read): array => [
-                'depth' => $read->depth, 'celsius' => $read->celsius,
-            ], $trip->temperatures->all()),
+            'bands' => self::rows($trip->bands, ['species', 'top', 'bottom', 'weight']),
+            'temperatures' => self::rows($trip->temperatures, ['depth', 'celsius']),
             'spreads' => array_map(static fn (Spread $spread): array => [
                 'id' => $spread->id, 'name' => $spread->name, 'line_count' => $spread->lines_count,
             ], $trip->spreads->all()),
             'limits_looked_up' => $trip->limits_looked_up?->format('Y-m-d'),
             'pass' => $trip->pass['places'] ?? null,
-            'ended' => $ended, 'called_off' => $trip->called_off_at !== null,
+            'ended' => $ended, 'called_off' => $is('called_off_at'),
             'density' => round($trip->density(), 2),
             'lines_allowed' => $allowed,
             'lacks' => $lacks->all,
@@ -67,5 +64,21 @@ final class TripResource extends JsonResource
             'guests', 'crew', 'crew_fish', 'lines_per_angler', 'catch_limits', 'bait_cure', 'bait_strips', 'water', 'salinity',
             'water_temperature',
         ]);
+    }
+
+    /**
+     * As they are kept, which are thousands in a season.
+     *
+     * @param  Collection<int, covariant Model>  $models
+     * @param  list<string>  $columns
+     * @return list<array<string, mixed>>
+     */
+    private static function rows(Collection $models, array $columns): array
+    {
+        $columns = array_flip($columns);
+
+        return array_values(array_map(
+            static fn (Model $model): array => array_intersect_key($model->getAttributes(), $columns), $models->all(),
+        ));
     }
 }

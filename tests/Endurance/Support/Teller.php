@@ -7,7 +7,7 @@ namespace Tests\Endurance\Support;
 use PDO;
 use PHPUnit\Framework\Assert;
 
-/** Tells of the day, again and again, and how long each took to be kept; and how long whoever writes waits for the data. */
+/** Tells what is aboard, again and again, and how long each took to be kept; and how long whoever writes waits for the data. */
 final readonly class Teller
 {
     /** µs from one to the next. */
@@ -95,18 +95,22 @@ final readonly class Teller
         return microtime(true) - $began;
     }
 
-    /** @return array{int, string, float} */
-    private function tell(): array
+    /** Something of the day, which the season follows from. */
+    public function note(): void
     {
         $now = gmdate('Y-m-d\TH:i:s\Z');
         $uuid = preg_replace('/^(.{8})(.{4})(.{3})(.{3})/', '$1-$2-7$3-8$4-', bin2hex(random_bytes(15)));
-        [$status, $said, $took] = $this->device->ask('POST', "/trips/{$this->trip}/events", (string) json_encode([
+        [$status, $said] = $this->device->ask('POST', "/trips/{$this->trip}/events", (string) json_encode([
             'sent_at' => $now, 'events' => [['uuid' => $uuid, 'kind' => 'note', 'at' => $now, 'note' => 'Told meanwhile.']],
         ]));
-        if ($status === 200) {
-            Assert::assertSame([], json_decode($said, true)['refused'] ?? null, $said);
-        }
+        Assert::assertSame([200, []], [$status, json_decode($said, true)['refused'] ?? null], $said);
+    }
 
-        return [$status, $said, $took];
+    /** @return array{int, string, float} */
+    private function tell(): array
+    {
+        $aboard = ['aboard' => ['ice' => random_int(1, 9)]];
+
+        return $this->device->ask('PUT', "/trips/{$this->trip}/stores", (string) json_encode($aboard));
     }
 }
