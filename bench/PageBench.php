@@ -22,15 +22,16 @@ final class PageBench
     private const ROUNDS = 12;
 
     /**
-     * Asks what every screen asks, so often that each worker has answered all of it, and in other order: a worker that has served a
-     * day is measured, not one that was born for it.
+     * Asks what every screen asks, so often that each worker has answered all of it, and in other order: a worker that has
+     * served a day is measured, not one that was born for it.
      */
     public static function everyScreen(RunningApp $app): void
     {
         $spread = (string) file_get_contents($app->api('/spreads/{next}'));
         $asked = array_map($app->api(...), [
-            '/boat', '/catalogue', '/locker', '/trips', '/season', '/chart', '/devices', '/instruments', '/soundings', '/templates',
-            '/labels', '/drills', '/boat/crafts', '/boat/offer', '/boat/file', '/structures/file/gpx', '/days/file/csv',
+            '/boat', '/catalogue', '/locker', '/trips', '/season', '/chart', '/devices', '/instruments', '/soundings',
+            '/templates', '/labels', '/drills', '/boat/crafts', '/boat/offer', '/boat/file', '/structures/file/gpx',
+            '/days/file/csv',
             '/spreads/{next}', '/spreads/{next}/deck-card', '/spreads/{next}/tow-case', '/spreads/{next}/file',
             '/spreads/{next}/table', '/trips/{next}', '/trips/{next}/bites', '/trips/{next}/day', '/trips/{next}/day/line',
             '/trips/{next}/watch', '/trips/{next}/changes', '/trips/{next}/out-of-gear', '/trips/{next}/start',
@@ -70,9 +71,9 @@ final class PageBench
     /** A plan with a turn tried, followed for a minute. */
     private static function turning(string $spread): string
     {
-        return (string) json_encode(
-            ['manoeuvre' => ['kind' => 's_curve'], 'until' => 60] + (array) json_decode($spread, true, flags: JSON_THROW_ON_ERROR),
-        );
+        $plan = json_decode($spread, true, flags: JSON_THROW_ON_ERROR);
+
+        return (string) json_encode(['manoeuvre' => ['kind' => 's_curve'], 'until' => 60] + (array) $plan);
     }
 
     private static function look(string $url): CurlHandle
@@ -95,9 +96,8 @@ final class PageBench
         } while ($running > 0);
         foreach ($handles as $handle) {
             if (curl_getinfo($handle, CURLINFO_RESPONSE_CODE) >= 300) {
-                throw new \RuntimeException(
-                    curl_getinfo($handle, CURLINFO_EFFECTIVE_URL).' failed: '.substr((string) curl_multi_getcontent($handle), 0, 300),
-                );
+                $said = substr((string) curl_multi_getcontent($handle), 0, 300);
+                throw new \RuntimeException(curl_getinfo($handle, CURLINFO_EFFECTIVE_URL)." failed: {$said}");
             }
         }
     }
