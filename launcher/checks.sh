@@ -34,7 +34,7 @@ suites() {
     "${PHP_FAST[@]}" vendor/bin/paratest --processes "$(nproc)" --passthru-php="$fast" "$@"
 }
 
-# Half an hour of what a season brings: processes killed, disks filled, devices at once, files and requests nobody means well by.
+# What a season brings, at its length: processes killed, disks filled, devices at once, files and requests nobody means well by.
 endurance() {
     "${PHP_FAST[@]}" vendor/bin/phpunit --testsuite Endurance
     MUTANTS=10000 HOSTILE=10000 "${PHP_FAST[@]}" vendor/bin/phpunit --testsuite Feature --filter 'MutantsTest|HostileRequestsTest'

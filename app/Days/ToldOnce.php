@@ -7,7 +7,7 @@ namespace App\Days;
 use Closure;
 
 /** Where what is told to everybody stands: who finds nothing that is good works it out, and the others wait for that one. */
-final class ToldOnce
+final readonly class ToldOnce
 {
     /** s that it is good for, though something else was heard since. */
     public const GOOD = 1.0;
@@ -24,7 +24,7 @@ final class ToldOnce
     private const NAME = '/^[a-z0-9-]{1,80}$/D';
 
     /** @param  ?string  $path  what its files begin with; null where each is worked out anew */
-    public function __construct(private readonly ?string $path)
+    public function __construct(private ?string $path)
     {
     }
 

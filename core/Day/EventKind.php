@@ -89,6 +89,12 @@ enum EventKind: string
         return $this->isOfLine() || $this === self::Ended;
     }
 
+    /** Whether it is moved when times are put right: what put them right before is not. */
+    public function isMovable(): bool
+    {
+        return $this !== self::Moved;
+    }
+
     /** Whether it is of another event, which it names. */
     public function isOfAnother(): bool
     {

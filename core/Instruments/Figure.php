@@ -52,6 +52,15 @@ enum Figure: string
         };
     }
 
+    /** Whether it tells where on the ground she is, or how she goes over it: for who may see places alone. */
+    public function isOfGround(): bool
+    {
+        return match ($this) {
+            self::Latitude, self::Longitude, self::GroundSpeed, self::Course, self::Heading, self::MagneticHeading => true,
+            default => false,
+        };
+    }
+
     /** In how many parts of its unit a packed track counts it, finer than any instrument tells it ({@see PackedTrack}). */
     public function parts(): int
     {

@@ -9,6 +9,7 @@ use PharFileInfo;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 use Tests\Endurance\Support\Device;
+use Tests\Endurance\Support\Says;
 use Tests\Endurance\Support\Teller;
 use Tests\Support\DemoRows;
 use Tests\Support\FiveSeasons;
@@ -22,6 +23,8 @@ use Tests\Support\Sqlite;
  */
 final class FiveSeasonsTest extends TestCase
 {
+    use Says;
+
     /** s a look may take, by what is looked at. */
     private const LOOK = 0.3;
 
@@ -175,10 +178,5 @@ final class FiveSeasonsTest extends TestCase
         ));
         self::assertLessThanOrEqual(self::BACKUP, $took);
         self::assertLessThanOrEqual(self::HELD_UP, max($told['held']), 'while a copy is made');
-    }
-
-    private function say(string $what): void
-    {
-        fwrite(STDERR, "\n{$what}");
     }
 }

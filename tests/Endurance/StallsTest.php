@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 use Tests\Endurance\Support\Device;
+use Tests\Endurance\Support\Says;
 use Tests\Endurance\Support\Teller;
 use Tests\Support\DemoRows;
 use Tests\Support\Running\LauncherServing;
@@ -17,6 +18,8 @@ use Tests\Support\Running\Wait;
 /** Nobody is held up: not by what takes long to be taken, and not for long by a part of Admek that died. */
 final class StallsTest extends TestCase
 {
+    use Says;
+
     /** s that the data may be held for who brings a long file. */
     private const HELD_UP = 0.3;
 
@@ -153,10 +156,5 @@ final class StallsTest extends TestCase
         }
 
         return "{$gpx}</trkseg></trk></gpx>";
-    }
-
-    private function say(string $what): void
-    {
-        fwrite(STDERR, "\n{$what}");
     }
 }

@@ -7,12 +7,15 @@ namespace Tests\Endurance;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Endurance\Support\Device;
+use Tests\Endurance\Support\Says;
 use Tests\Support\Running\LauncherServing;
 use Tests\Support\Running\RunningApp;
 
 /** What comes from who is not let in ends nothing, fills nothing, and is run by nobody. */
 final class StrangersTest extends TestCase
 {
+    use Says;
+
     /** Bytes a stranger's body says it has, and how many of them come at once. */
     private const LENGTH = 500_000_000;
 
@@ -156,10 +159,5 @@ final class StrangersTest extends TestCase
         assert($socket !== false);
 
         return $socket;
-    }
-
-    private function say(string $what): void
-    {
-        fwrite(STDERR, "\n{$what}");
     }
 }

@@ -8,6 +8,7 @@ use CurlHandle;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 use Tests\Endurance\Support\Device;
+use Tests\Endurance\Support\Says;
 use Tests\Support\DemoRows;
 use Tests\Support\Running\LauncherServing;
 use Tests\Support\Running\RunningApp;
@@ -19,6 +20,8 @@ use Tests\Support\Running\Wait;
  */
 final class WatchersTest extends TestCase
 {
+    use Says;
+
     private const PHONES = ['captain', 'mate', 'mate', 'mate', ...self::GUESTS];
 
     private const GUESTS = [
@@ -54,8 +57,8 @@ final class WatchersTest extends TestCase
             });
             sort($looks);
             $p95 = $looks[(int) (0.95 * count($looks))];
-            fwrite(STDERR, sprintf(
-                "\n16 phones on Watch: %.1f %% of a core beside %.1f %% with none; %d looks, p50 %.0f ms, p95 %.0f ms\n",
+            $this->say(sprintf(
+                '16 phones on Watch: %.1f %% of a core beside %.1f %% with none; %d looks, p50 %.0f ms, p95 %.0f ms',
                 100.0 * ($busy - $alone), 100.0 * $alone, count($looks), 1000.0 * $looks[intdiv(count($looks), 2)], 1000.0 * $p95,
             ));
             self::assertGreaterThan(0.8 * self::WHILE * count($phones), count($looks), 'all looked every second');

@@ -15,8 +15,6 @@ use Throwable;
 /** What is done for the data while Admek is served, each part whatever becomes of the others. */
 final class UpkeepCommand extends Command
 {
-    private const DAY = 86_400;
-
     protected $signature = 'admek:upkeep {--also= : a folder on another disk for one more backup}';
 
     protected $description = 'Pack tracks that are old, read what was fished for the season, and make the copy of the day';
@@ -26,7 +24,8 @@ final class UpkeepCommand extends Command
         $boat = Boat::query()->first();
         $done = [
             $boat === null || $this->does('Old tracks were not packed.', static function () use ($boat, $track): void {
-                $track->pack((float) now()->format('U') - self::DAY * $boat->book(Book::Keeping)->get('packed_after'));
+                $before = now()->subDays((int) $boat->book(Book::Keeping)->get('packed_after'));
+                $track->pack((float) $before->format('U'));
             }),
             $boat === null || $this->does('What was fished was not read for the season.', static function () use ($boat, $track) {
                 Season::whole($boat, $track);

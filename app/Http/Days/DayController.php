@@ -99,7 +99,7 @@ final class DayController
         return array_map(static fn (Event $event): array => [
             'uuid' => $event->id, 'kind' => $event->kind->value, 'words' => $event->words(),
             'at' => Moment::told($event->at), 'holder' => $day->rodOf($event), 'of' => $event->of,
-            'who' => $who[$event->id] ?? '',
+            'who' => $who[$event->id] ?? '', 'movable' => $event->kind->isMovable(),
             'lure' => $event->word('lure'), 'note' => $event->word('note'),
         ], array_reverse($day->log));
     }

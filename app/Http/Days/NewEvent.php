@@ -263,7 +263,7 @@ final class NewEvent extends SpreadContent
         $named = array_flip(array_map(static fn (mixed $id): string => strtolower((string) $id), $this->array('events')));
         $moved = array_filter(
             EventLog::of($trip)->day()->log,
-            static fn (Event $event): bool => isset($named[$event->id]) && $event->kind !== EventKind::Moved,
+            static fn (Event $event): bool => isset($named[$event->id]) && $event->kind->isMovable(),
         );
         if ($moved === [] || count($moved) !== count($named)) {
             throw InvalidValue::because('events', 'events that are told of this trip, and count');

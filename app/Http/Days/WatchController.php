@@ -88,8 +88,10 @@ final readonly class WatchController
     {
         $told = json_decode($body, flags: JSON_THROW_ON_ERROR);
         assert($told instanceof stdClass && $told->reads instanceof stdClass);
-        foreach ([Figure::Course, Figure::Heading, Figure::GroundSpeed] as $figure) {
-            unset($told->reads->{$figure->value});
+        foreach (Figure::cases() as $figure) {
+            if ($figure->isOfGround()) {
+                unset($told->reads->{$figure->value});
+            }
         }
 
         return self::json(array_replace((array) $told, ['version' => $version, 'ahead' => null]));

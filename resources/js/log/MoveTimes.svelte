@@ -19,7 +19,7 @@
     let asking = $state(false);
 
     /** The first first. */
-    const told = $derived((day.day?.log ?? []).filter(({ kind }) => kind !== 'moved').toReversed());
+    const told = $derived((day.day?.log ?? []).filter(({ movable }) => movable).toReversed());
     const devices = $derived([...new Set(told.map(({ who }) => who))]);
     const moved = $derived(whose === '' ? told : told.filter(({ who }) => who === whose));
     const first = $derived(moved[0]);
