@@ -27,7 +27,9 @@ final class PageBench
      */
     public static function everyScreen(RunningApp $app): void
     {
-        $spread = (string) file_get_contents($app->api('/spreads/{next}'));
+        $trip = json_decode((string) file_get_contents($app->api('/trips/{next}')), true, flags: JSON_THROW_ON_ERROR);
+        $spread = json_decode(self::turning((string) file_get_contents($app->api('/spreads/{next}'))), true);
+        $body = (string) json_encode(['bands' => $trip['bands']] + $spread);
         $asked = array_map($app->api(...), [
             '/boat', '/catalogue', '/locker', '/trips', '/season', '/chart', '/devices', '/instruments', '/soundings',
             '/templates', '/labels', '/drills', '/boat/crafts', '/boat/offer', '/boat/file', '/structures/file/gpx',
@@ -44,7 +46,7 @@ final class PageBench
         mt_srand(20261202);
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $calls = [...array_map(self::look(...), $asked), ...array_map(
-                static fn (string $url): CurlHandle => self::call($url, self::turning($spread)), $tried,
+                static fn (string $url): CurlHandle => self::call($url, $body), $tried,
             )];
             shuffle($calls);
             foreach (array_chunk($calls, self::AT_ONCE) as $some) {
