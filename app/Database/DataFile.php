@@ -105,7 +105,7 @@ final readonly class DataFile
         self::sweep(dirname($file));
         $part = self::beside($file, 'part');
         try {
-            self::opened($this->path)->prepare('vacuum into ?')->execute([$part]);
+            Settling::while($part, fn (): bool => self::opened($this->path)->prepare('vacuum into ?')->execute([$part]));
             $faults = $this->at($part)->faults();
             if (array_diff($faults, ['It holds no boat.']) !== []) {
                 throw new RuntimeException(implode(' ', $faults));

@@ -38,6 +38,10 @@ final class FiveSeasons
         $data->exec('begin');
         (new self($data))->fill($trips);
         $data->exec('commit');
+        // Gigabytes on their way to the disk would hold up whatever is measured next.
+        $data->exec('pragma wal_checkpoint(truncate)');
+        unset($data);
+        exec('sync');
     }
 
     private function fill(int $trips): void
