@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class TargetBand extends Model
 {
+    use ReadByTheThousand;
+
     protected $table = 'target_bands';
 
     public $timestamps = false;

@@ -12,6 +12,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class TemperatureReading extends Model
 {
+    use ReadByTheThousand;
+
     protected $table = 'temperature_readings';
 
     public $timestamps = false;

@@ -35,6 +35,7 @@ final class TripResource extends JsonResource
         $kept = Policy::lets($request, Ability::Places) ? [] : self::NO_PLACE;
         $kept += Policy::lets($request, Ability::Season) ? [] : self::NOBODY;
         $is = static fn (string $at): bool => $trip->getRawOriginal($at) !== null;
+        $date = static fn (string $of): ?string => $is($of) ? substr((string) $trip->getRawOriginal($of), 0, 10) : null;
         $ended = $is('ended_at');
         $allowed = $trip->linesAllowed();
         $lacks = Lacks::of(
@@ -43,13 +44,13 @@ final class TripResource extends JsonResource
         );
 
         return $kept + [
-            'date' => $trip->date->format('Y-m-d'),
+            'date' => $date('date'),
             'bands' => self::rows($trip->bands, ['species', 'top', 'bottom', 'weight']),
             'temperatures' => self::rows($trip->temperatures, ['depth', 'celsius']),
             'spreads' => array_map(static fn (Spread $spread): array => [
                 'id' => $spread->id, 'name' => $spread->name, 'line_count' => $spread->lines_count,
             ], $trip->spreads->all()),
-            'limits_looked_up' => $trip->limits_looked_up?->format('Y-m-d'),
+            'limits_looked_up' => $date('limits_looked_up'),
             'pass' => $trip->pass['places'] ?? null,
             'ended' => $ended, 'called_off' => $is('called_off_at'),
             'density' => round($trip->density(), 2),
